@@ -1,0 +1,45 @@
+/** The arrows of the house: who may import whom. Inside core, a folder imports only folders named before it. */
+const CORE_ORDER = ['units', 'foods', 'piece', 'coat', 'safety', 'heat', 'outcome', 'prep', 'oil', 'basket', 'convert'];
+
+const coreArrows = CORE_ORDER.map((folder, at) => ({
+  name: `core-${folder}-imports-only-earlier-folders`,
+  severity: 'error',
+  from: { path: `^core/src/${folder}/` },
+  to: { path: `^core/src/(${CORE_ORDER.slice(at + 1).join('|') || 'nothing-follows'})/` },
+}));
+
+const throughIndex = CORE_ORDER.map((folder) => ({
+  name: `core-${folder}-is-imported-through-its-index`,
+  severity: 'error',
+  from: { path: '^core/src/', pathNot: `^core/src/${folder}/` },
+  to: { path: `^core/src/${folder}/`, pathNot: `^core/src/${folder}/index\\.ts$` },
+}));
+
+export default {
+  forbidden: [
+    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
+    {
+      name: 'core-stands-alone',
+      severity: 'error',
+      from: { path: '^core/src/' },
+      to: { path: '^(contract|server|web)/|node_modules/', pathNot: 'node_modules/convert/' },
+    },
+    { name: 'contract-knows-only-core', severity: 'error', from: { path: '^contract/src/' }, to: { path: '^(server|web)/' } },
+    { name: 'server-does-not-know-web', severity: 'error', from: { path: '^server/' }, to: { path: '^web/' } },
+    { name: 'web-does-not-know-server', severity: 'error', from: { path: '^web/' }, to: { path: '^server/' } },
+    {
+      name: 'drawings-draw-what-they-are-given',
+      severity: 'error',
+      from: { path: '^web/src/draw/' },
+      to: { path: '^web/src/(app|features|worker)/' },
+    },
+    ...coreArrows,
+    ...throughIndex,
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '\\.test\\.ts$|/dist/|/dist-types/' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.base.json' },
+  },
+};

@@ -1,0 +1,53 @@
+import type { CoatLayer, GrammarNote } from './types.js';
+
+const isCrumb = (layer: CoatLayer): boolean => ['meal', 'fine', 'coarse', 'flake'].includes(layer.grain ?? '');
+
+/** What of a coat cannot hold in moving air, from the skin outward, each with its repair. Deep oil forgives a wet last layer. */
+export function grammarNotes(layers: readonly CoatLayer[]): GrammarNote[] {
+  const notes: GrammarNote[] = [];
+  layers.forEach((layer, at) => {
+    const below = layers[at - 1];
+    if (below && !layer.wet && !below.wet) {
+      notes.push({
+        at,
+        rule: 'dry-on-dry',
+        text: `${layer.name} on ${below.name.toLowerCase()}: dry on dry, and nothing between them that glues.`,
+        repair: 'Put a binder between the two, or mix them in one bowl.',
+      });
+    }
+    if (!below && isCrumb(layer)) {
+      notes.push({
+        at,
+        rule: 'crumbs-on-dry-skin',
+        text: `${layer.name} straight on the skin: most of it falls off.`,
+        repair: 'Dust, then a binder, then the crumbs.',
+      });
+    }
+    if (below && layer.wet && isCrumb(below)) {
+      notes.push({
+        at,
+        rule: 'wet-over-crumbs',
+        text: `${layer.name} over ${below.name.toLowerCase()} drowns the edges that should crisp.`,
+        repair: 'Put the wet layer under the crumbs.',
+      });
+    }
+  });
+  const last = layers.at(-1);
+  if (last?.wet) {
+    notes.push({
+      at: layers.length - 1,
+      rule: 'wet-last',
+      text: `${last.name} is the last layer and wet: on a bare grid it runs off and glues before it sets.`,
+      repair: 'Finish with crumbs or flour, or lay it on parchment.',
+    });
+  }
+  if (layers.length > 0 && !layers.some((l) => l.wet) && layers.some(isCrumb)) {
+    notes.push({
+      at: 0,
+      rule: 'no-binder',
+      text: 'No layer of this coat glues.',
+      repair: 'Add beaten egg, soured milk or a batter under the crumbs.',
+    });
+  }
+  return notes;
+}

@@ -1,0 +1,49 @@
+import type { Composition, Grain, Portion } from '../foods/index.js';
+
+/** One layer as the cook makes it, named from the skin outward by its place in the list. */
+export interface LayerSpec {
+  portions: Portion[];
+  /** Crumbs pressed on with the palm. */
+  pressed?: boolean;
+  /** Left lying in the dry bowl until it clumps. */
+  clumped?: boolean;
+  /** How long a wet layer drips from the hand, s. Default 8. */
+  drainS?: number;
+}
+
+/** What the food's skin is like when the first layer meets it. */
+export type SkinWater = 'dry' | 'damp' | 'wet';
+
+/** One layer as it lies on the piece. */
+export interface CoatLayer {
+  name: string;
+  wet: boolean;
+  /** A wet layer that holds flour or starch: it runs as one mass and sets as one skin. */
+  batter: boolean;
+  /** g of the layer per m² of piece. */
+  pickUpGm2: number;
+  thicknessM: number;
+  bulkKgM3: number;
+  /** Share of air in the layer, 0–1. */
+  poreShare: number;
+  composition: Composition;
+  /** Mass shares of what it is made of, adding up to 1. */
+  portions: Portion[];
+  /** Crunch of its dried shell, 0–1; see foods/types. */
+  structure: number;
+  /** Browning speed against coarse crumbs = 1. */
+  browning: number;
+  grain: Grain | null;
+  viscosityPaS: number;
+  yieldPa: number;
+  /** Share of the skin's or lower layer's area that it really grips, 0–1: crumbs on a dry skin do not. */
+  grip: number;
+}
+
+/** A complaint of the coat's grammar, about the layer at `at` (0 = next to the skin). */
+export interface GrammarNote {
+  at: number;
+  rule: 'dry-on-dry' | 'wet-last' | 'crumbs-on-dry-skin' | 'wet-over-crumbs' | 'no-binder';
+  text: string;
+  repair: string;
+}

@@ -1,0 +1,5 @@
+export * from './allergens.js';
+export * from './diets.js';
+export * from './mixture.js';
+export * from './pantry.js';
+export * from './types.js';

@@ -1,0 +1,84 @@
+import type { Allergen } from './allergens.js';
+
+/** g per 100 g as bought or prepared; carbohydrate without fibre. The six add up to 100 within rounding. */
+export interface Composition {
+  waterG: number;
+  proteinG: number;
+  fatG: number;
+  carbohydrateG: number;
+  fibreG: number;
+  ashG: number;
+}
+
+export type Group = 'food' | 'flour' | 'starch' | 'crumb' | 'binder' | 'liquid' | 'fat' | 'seasoning' | 'leavening';
+
+/** What an ingredient can be in a coat, or that it is the food under it. */
+export type Role = 'food' | 'dust' | 'binder' | 'liquid' | 'thickener' | 'finish' | 'frying-oil' | 'season' | 'lift';
+
+/** Where an animal product comes from; 'none' for plants, fungi and minerals. */
+export type Origin = 'none' | 'egg' | 'milk' | 'meat' | 'fish';
+
+/** Which published safe minimum applies to the centre (see safety/). 'vegetable' has none: it is judged by softness. */
+export type SafetyClass =
+  'poultry' | 'ground-meat' | 'whole-meat' | 'fish' | 'egg-dish' | 'reheated' | 'vegetable' | 'ready';
+
+/** How a skin takes a coat: membranes and smooth skins let go, rough ones key in. */
+export type SkinGrip = 'smooth' | 'normal' | 'rough';
+
+/** What only a food under a coat has. */
+export interface FoodTraits {
+  safety: SafetyClass;
+  skin: SkinGrip;
+  /** Share of air inside the raw food, 0–1: florets and mushrooms hold much. */
+  porosity: number;
+  /** Softness still to be lost, 1 = raw and firm (0 when it is eaten at any softness). See heat/kinetics. */
+  firmness: number;
+  /** Speed of softening against the reference vegetable, 1 = cauliflower. */
+  softeningRate: number;
+  /** Centre temperature that the cook wants for pleasure rather than safety, °C: melting cheese, hot filling. */
+  eatAtC: number;
+}
+
+/** How finely a dry ingredient is divided: decides pick-up and how much edge it offers. */
+export type Grain = 'powder' | 'starch' | 'meal' | 'fine' | 'coarse' | 'flake';
+
+/** What only a dry coat ingredient has. */
+export interface DryTraits {
+  grain: Grain;
+  /** Density of the layer as it lies on the piece, kg/m³, pores included. */
+  bulkKgM3: number;
+  /** How much crunch a dried shell of it gives, 0–1 (1 = crushed cornflakes). */
+  structure: number;
+  /** Speed of browning against coarse wheat crumbs = 1. */
+  browning: number;
+  /** g of cold water that 1 g holds swollen when stirred into a batter. */
+  swellingGG: number;
+}
+
+/** What only a pourable coat ingredient has, at 20 °C. */
+export interface WetTraits {
+  viscosityPaS: number;
+  yieldPa: number;
+}
+
+export interface Ingredient {
+  id: string;
+  name: string;
+  group: Group;
+  per100g: Composition;
+  /** True density without the air between grains, kg/m³. */
+  densityKgM3: number;
+  /** g in one level US cup; left out for what is not measured by cup. */
+  cupG?: number;
+  /** g of one piece, where it is counted: a medium egg. */
+  eachG?: number;
+  roles: readonly Role[];
+  allergens: readonly Allergen[];
+  origin: Origin;
+  source: string;
+  /** False for what needs a special shop; such an ingredient is left out of "no special shopping". */
+  common: boolean;
+  food?: FoodTraits;
+  dry?: DryTraits;
+  wet?: WetTraits;
+}

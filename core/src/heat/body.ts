@@ -1,0 +1,198 @@
+import type { CoatLayer } from '../coat/index.js';
+import { mixDensity, type Composition, type Food } from '../foods/index.js';
+import type { PieceGeometry } from '../piece/index.js';
+import {
+  COAT_CELL_M,
+  COAT_CELLS_LEAST,
+  COAT_CELLS_MOST,
+  FOOD_CELL_RATIO,
+  FOOD_CELLS,
+  FREEZABLE_SHARE,
+  THAW_C,
+  THINNEST_LAYER_M,
+} from './constants.js';
+import { solidsOf } from './properties.js';
+
+/** Reference temperature for the properties of solids, °C. */
+const PROPERTY_C = 60;
+const FAT_HEAT = 2060;
+export const FAT_DENSITY = 905;
+
+/**
+ * The coated piece as one chain of cells per m² of its skin, from the face that starts down (cell 0), through the
+ * centre, to the face that starts up (cell n−1). Both half-bodies carry half of the piece. All arrays are in SI per
+ * piece; index i is a cell, face i lies between cells i and i+1.
+ */
+export interface Body {
+  n: number;
+  /** Layer of each cell: −1 food, 0… coat from the skin outward. */
+  layer: Int8Array;
+  /** First and one past the last food cell. */
+  foodFrom: number;
+  foodTo: number;
+  /** Distance of the cell's middle from the centre, m. */
+  radius: Float64Array;
+  dx: Float64Array;
+  volume: Float64Array;
+  faceArea: Float64Array;
+  tempC: Float64Array;
+  water: Float64Array;
+  ice: Float64Array;
+  solids: Float64Array;
+  fat: Float64Array;
+  /** Water that a cell can hold, kg. */
+  capacity: Float64Array;
+  dryHeat: Float64Array;
+  solidsVolume: Float64Array;
+  solidsK: Float64Array;
+  /** Most water seen, kg per kg solids: tells wetted powder from floury. */
+  wettest: Float64Array;
+  /** Half of the piece's skin area, m²: what one face stands for. */
+  faceM2: number;
+  dimension: number;
+}
+
+interface Matter {
+  thicknessM: number;
+  cells: number;
+  ratio: number;
+  densityKgM3: number;
+  composition: Composition;
+  /** kg water per kg solids when full. */
+  fullX: number;
+  layer: number;
+}
+
+/** A dry layer fills to what its grains swell to, or its pores hold, whichever is less; a wet one is full as it is. */
+function fullXOf(layer: CoatLayer): number {
+  const { waterG, fatG } = layer.composition;
+  const now = waterG / Math.max(1e-6, 100 - waterG - fatG);
+  if (layer.wet) return now;
+  const poreX = (layer.poreShare * 1000) / layer.bulkKgM3;
+  return Math.max(now, Math.min(poreX, 1.6));
+}
+
+function matterOf(food: Food, piece: PieceGeometry, layers: readonly CoatLayer[]): Matter[] {
+  const { waterG, fatG } = food.per100g;
+  const inside: Matter = {
+    thicknessM: piece.halfThicknessM,
+    cells: FOOD_CELLS,
+    ratio: FOOD_CELL_RATIO,
+    densityKgM3: food.densityKgM3 * (1 - food.food.porosity),
+    composition: food.per100g,
+    fullX: waterG / Math.max(1e-6, 100 - waterG - fatG),
+    layer: -1,
+  };
+  const coat = layers.map((layer, i): Matter => {
+    const thicknessM = Math.max(THINNEST_LAYER_M, layer.thicknessM);
+    const wanted = Math.round(thicknessM / COAT_CELL_M);
+    return {
+      thicknessM,
+      cells: Math.min(COAT_CELLS_MOST, Math.max(COAT_CELLS_LEAST, wanted)),
+      ratio: 1,
+      densityKgM3: layer.wet ? mixDensity(layer.portions) : layer.pickUpGm2 / 1000 / thicknessM,
+      composition: layer.composition,
+      fullX: fullXOf(layer),
+      layer: i,
+    };
+  });
+  return [inside, ...coat];
+}
+
+/** Widths of `cells` cells that fill `length`, each `ratio` times its inner neighbour. */
+function widths(length: number, cells: number, ratio: number): number[] {
+  const raw = Array.from({ length: cells }, (_, i) => ratio ** i);
+  const sum = raw.reduce((a, b) => a + b, 0);
+  return raw.map((w) => (w / sum) * length);
+}
+
+/** Lays the piece and its coat out in cells at `startC`, °C. `fine` multiplies the number of cells. */
+export function buildBody(
+  food: Food,
+  piece: PieceGeometry,
+  layers: readonly CoatLayer[],
+  startC: number,
+  fine = 1,
+): Body {
+  const cells = matterOf(food, piece, layers).flatMap((matter) =>
+    widths(matter.thicknessM, matter.cells * fine, matter.ratio ** (1 / fine)).map((width) => ({ matter, width })),
+  );
+  const half = cells.length;
+  const n = 2 * half;
+  const array = (): Float64Array => new Float64Array(n);
+  const body: Body = {
+    n,
+    layer: new Int8Array(n),
+    foodFrom: half - FOOD_CELLS * fine,
+    foodTo: half + FOOD_CELLS * fine,
+    radius: array(),
+    dx: array(),
+    volume: array(),
+    faceArea: array(),
+    tempC: array().fill(startC),
+    water: array(),
+    ice: array(),
+    solids: array(),
+    fat: array(),
+    capacity: array(),
+    dryHeat: array(),
+    solidsVolume: array(),
+    solidsK: array(),
+    wettest: array(),
+    faceM2: piece.areaM2 / 2,
+    dimension: piece.dimension,
+  };
+  // Outside area grows with the distance from the centre as x^(E−1), so that the whole volume is A·R/E = V.
+  const areaAt = (x: number): number => body.faceM2 * (x / piece.halfThicknessM) ** (piece.dimension - 1);
+  const volumeTo = (x: number): number => (areaAt(x) * x) / piece.dimension;
+  let inner = 0;
+  cells.forEach(({ matter, width }, k) => {
+    const outer = inner + width;
+    const volume = volumeTo(outer) - volumeTo(inner);
+    const up = half + k;
+    const down = half - 1 - k;
+    body.faceArea[up] = areaAt(outer);
+    if (down > 0) body.faceArea[down - 1] = areaAt(outer);
+    for (const i of [up, down]) fillCell(body, i, matter, volume, width, (inner + outer) / 2, startC);
+    inner = outer;
+  });
+  body.faceArea[half - 1] = piece.dimension > 1 ? 0 : body.faceM2;
+  return body;
+}
+
+function fillCell(
+  body: Body,
+  i: number,
+  matter: Matter,
+  volume: number,
+  width: number,
+  radius: number,
+  startC: number,
+): void {
+  const { composition } = matter;
+  const mass = volume * matter.densityKgM3;
+  const solidShare = (100 - composition.waterG - composition.fatG) / 100;
+  const solid = solidsOf(composition, PROPERTY_C);
+  body.layer[i] = matter.layer;
+  body.dx[i] = width;
+  body.radius[i] = radius;
+  body.volume[i] = volume;
+  body.solids[i] = Math.max(1e-12, mass * solidShare);
+  body.fat[i] = (mass * composition.fatG) / 100;
+  body.water[i] = (mass * composition.waterG) / 100;
+  body.ice[i] = startC < THAW_C ? body.water[i] * FREEZABLE_SHARE : 0;
+  body.capacity[i] = Math.max(1e-12, body.solids[i] * matter.fullX);
+  body.solidsVolume[i] = body.solids[i] / solid.densityKgM3;
+  body.solidsK[i] = solid.conductivity;
+  body.dryHeat[i] = body.solids[i] * solid.heatCapacity + body.fat[i] * FAT_HEAT;
+  body.wettest[i] = body.water[i] / body.solids[i];
+}
+
+/** Puts `oilGm2` on the outermost cells of both faces, as a spray does after the coat rests. */
+export function addOil(body: Body, oilGm2: number): void {
+  const kg = (oilGm2 / 1000) * body.faceM2;
+  for (const i of [0, body.n - 1]) {
+    body.fat[i] += kg;
+    body.dryHeat[i] += kg * FAT_HEAT;
+  }
+}

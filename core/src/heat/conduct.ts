@@ -1,0 +1,132 @@
+import type { Body } from './body.js';
+import { FAT_DENSITY } from './body.js';
+import { ICE_HEAT, PORE_OIL_K, PORE_STEAM_K, WATER_HEAT } from './constants.js';
+
+/** Workspace of the two tridiagonal solves; made once per simulation. */
+export interface Work {
+  heat: Float64Array;
+  conductance: Float64Array;
+  conductivity: Float64Array;
+  sweep: Float64Array;
+  target: Float64Array;
+  flow: Float64Array;
+}
+
+export const makeWork = (n: number): Work => ({
+  heat: new Float64Array(n),
+  conductance: new Float64Array(n),
+  conductivity: new Float64Array(n),
+  sweep: new Float64Array(n),
+  target: new Float64Array(n),
+  flow: new Float64Array(n),
+});
+
+/** What leaves or enters at one end of the chain in a step: a conductance W/K to `envC`, and evaporation in cell `wetCell`. */
+export interface End {
+  /** Heat transfer coefficient of the surroundings, W/m²K. */
+  h: number;
+  conductance: number;
+  envC: number;
+  wetCell: number;
+  /** Evaporation in W at `wetC`, and its slope in W/K. */
+  evaporationW: number;
+  evaporationSlope: number;
+  wetC: number;
+}
+
+export const emptyEnd = (): End => ({
+  h: 0,
+  conductance: 0,
+  envC: 20,
+  wetCell: 0,
+  evaporationW: 0,
+  evaporationSlope: 0,
+  wetC: 20,
+});
+
+/**
+ * Brings each cell's conductivity (W/mK) up to date: components in parallel by volume, pores in by geometric mean
+ * (steam, or oil in the pot), and the conductance of every face, W/K.
+ */
+export function updateConduction(body: Body, work: Work, inOil: boolean): void {
+  const { n, volume, water, fat, solidsVolume, solidsK, tempC, dx, faceArea, layer } = body;
+  const logSteam = Math.log(PORE_STEAM_K);
+  const logOil = Math.log(PORE_OIL_K);
+  for (let i = 0; i < n; i++) {
+    const waterV = water[i] * 1.003e-3;
+    const fatV = fat[i] / FAT_DENSITY;
+    const filled = waterV + fatV + solidsVolume[i];
+    const t = tempC[i] < 100 ? tempC[i] : 100;
+    const waterK = 0.571 + 0.0017 * t - 6.7e-6 * t * t;
+    const matrix = (waterV * waterK + fatV * 0.165 + solidsVolume[i] * solidsK[i]) / filled;
+    const pores = filled < volume[i] ? 1 - filled / volume[i] : 0;
+    const logPore = inOil && layer[i] >= 0 ? logOil : logSteam;
+    work.conductivity[i] = pores > 0 ? Math.exp((1 - pores) * Math.log(matrix) + pores * logPore) : matrix;
+  }
+  for (let i = 0; i < n - 1; i++) {
+    const resistance = dx[i] / work.conductivity[i] + dx[i + 1] / work.conductivity[i + 1];
+    work.conductance[i] = (2 * faceArea[i]) / resistance;
+  }
+}
+
+/** Brings each cell's heat capacity up to date, J/K. */
+export function updateHeatCapacity(body: Body, work: Work): void {
+  const { n, water, ice, dryHeat } = body;
+  for (let i = 0; i < n; i++) work.heat[i] = dryHeat[i] + water[i] * WATER_HEAT - ice[i] * (WATER_HEAT - ICE_HEAT);
+}
+
+/** One implicit step of conduction along the chain: solves the tridiagonal system in place. `down` acts on cell 0, `up` on cell n−1. */
+export function conductStep(body: Body, work: Work, down: End, up: End, stepS: number): void {
+  const { n, tempC } = body;
+  const { heat, conductance, sweep, target } = work;
+  const perS = 1 / stepS;
+  let left = 0;
+  let before = 0;
+  for (let i = 0; i < n; i++) {
+    const right = i < n - 1 ? conductance[i] : 0;
+    const store = heat[i] * perS;
+    let diagonal = store + left + right;
+    let known = store * tempC[i];
+    if (i === 0) {
+      diagonal += down.conductance;
+      known += down.conductance * down.envC;
+    }
+    if (i === n - 1) {
+      diagonal += up.conductance;
+      known += up.conductance * up.envC;
+    }
+    if (i === down.wetCell) {
+      diagonal += down.evaporationSlope;
+      known += down.evaporationSlope * down.wetC - down.evaporationW;
+    }
+    if (i === up.wetCell) {
+      diagonal += up.evaporationSlope;
+      known += up.evaporationSlope * up.wetC - up.evaporationW;
+    }
+    const pivot = 1 / (diagonal - left * before);
+    before = right * pivot;
+    sweep[i] = before;
+    target[i] = (known + (i > 0 ? left * target[i - 1] : 0)) * pivot;
+    left = right;
+  }
+  tempC[n - 1] = target[n - 1];
+  for (let i = n - 2; i >= 0; i--) tempC[i] = target[i] + sweep[i] * tempC[i + 1];
+}
+
+/**
+ * Heat between the two half-bodies other than through the mid-plane: in a rod or ball, equal depths above and below
+ * even out around the axis. The lowest harmonic decays with (E−1)·α/r² (Carslaw and Jaeger: 1 for a cylinder, 2 for
+ * a sphere, in units of α/r²).
+ */
+export function evenOutAround(body: Body, work: Work, stepS: number): void {
+  const { dimension, foodFrom, foodTo, radius, tempC, volume, n } = body;
+  if (dimension <= 1) return;
+  for (let up = foodTo - 1, down = foodFrom; down < n / 2; up--, down++) {
+    const diffusivity = (work.conductivity[up] * volume[up]) / work.heat[up];
+    const keep = Math.exp((-(dimension - 1) * diffusivity * stepS) / (radius[up] * radius[up]));
+    const [hu, hd] = [work.heat[up], work.heat[down]];
+    const mean = (hu * tempC[up] + hd * tempC[down]) / (hu + hd);
+    tempC[up] = mean + (tempC[up] - mean) * keep;
+    tempC[down] = mean + (tempC[down] - mean) * keep;
+  }
+}

@@ -1,0 +1,61 @@
+import type { Body } from './body.js';
+import type { Work } from './conduct.js';
+import { FUSION_HEAT, THAW_C, WATER_HEAT } from './constants.js';
+import { foodBoilingC, latentHeat } from './water.js';
+
+/** Water that boiled inside one half-body in a step, kg: all of it, and what came from the food under the coat. */
+export interface Steam {
+  all: number;
+  fromFood: number;
+  /** Latent and sensible heat that left with it, J. */
+  heatJ: number;
+}
+
+export const noSteam = (): Steam => ({ all: 0, fromFood: 0, heatJ: 0 });
+
+const SLOPE_STEP = 0.004;
+
+/**
+ * No cell passes the boiling point of its water activity while it has water: the excess heat of cells `from` … `to`−1
+ * evaporates it. The boiling point rises as the cell dries, hence the slope.
+ */
+export function boil(body: Body, work: Work, from: number, to: number, out: Steam): void {
+  const { tempC, water, solids, layer } = body;
+  const { heat } = work;
+  out.all = 0;
+  out.fromFood = 0;
+  out.heatJ = 0;
+  for (let i = from; i < to; i++) {
+    const t = tempC[i];
+    if (t <= 99.9) continue;
+    const x = water[i] / solids[i];
+    const boilsAt = foodBoilingC(x);
+    if (t <= boilsAt || water[i] <= 0) continue;
+    const slope = x < 0.6 ? (foodBoilingC(x - SLOPE_STEP) - boilsAt) / (SLOPE_STEP * solids[i]) : 0;
+    const latent = latentHeat(boilsAt);
+    const kg = Math.min(water[i], (heat[i] * (t - boilsAt)) / (latent + heat[i] * slope));
+    tempC[i] = t - (kg * latent) / heat[i];
+    water[i] -= kg;
+    heat[i] -= kg * WATER_HEAT;
+    out.all += kg;
+    if (layer[i] < 0) out.fromFood += kg;
+    out.heatJ += kg * (latent + WATER_HEAT * tempC[i]);
+  }
+}
+
+/** Thaws ice with the heat that a cell has above the thawing point. Returns whether any ice is left. */
+export function thaw(body: Body, work: Work): boolean {
+  const { n, tempC, ice } = body;
+  const { heat } = work;
+  let left = false;
+  for (let i = 0; i < n; i++) {
+    if (ice[i] <= 0) continue;
+    if (tempC[i] > THAW_C) {
+      const kg = Math.min(ice[i], (heat[i] * (tempC[i] - THAW_C)) / FUSION_HEAT);
+      tempC[i] -= (kg * FUSION_HEAT) / heat[i];
+      ice[i] -= kg;
+    }
+    left ||= ice[i] > 0;
+  }
+  return left;
+}

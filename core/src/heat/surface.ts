@@ -1,0 +1,90 @@
+import { FAT_DENSITY, type Body } from './body.js';
+import type { End, Work } from './conduct.js';
+import { LEAST_OPEN_SHARE, VAPOUR_DIFFUSIVITY_IN_PORES, WATER_HEAT } from './constants.js';
+import type { Face } from './face.js';
+import type { Surroundings } from './media.js';
+import { activityAt, humidityRatio, latentHeat, massCoefficient, saturationPa } from './water.js';
+
+/** What crossed the piece's skin since the cook began: heat in, heat out with vapour and drips, J; water out, kg. */
+export interface Flows {
+  inJ: number;
+  outJ: number;
+  outKg: number;
+}
+
+/** A cell with less water activity than this hands the evaporation on to its inner neighbour. */
+const FRONT_AW = 0.5;
+/** Air in the hot coat's pores, kg/m³ at about 100 °C. */
+const PORE_AIR_DENSITY = 0.95;
+const SLOPE_K = 0.5;
+/** The part of a cell's water that one step may take, so that it never falls below nothing. */
+const MOST_PER_STEP = 0.9;
+
+/** Open share of a cell, 0–1: what is neither solid, fat nor water. */
+function openShare(body: Body, i: number): number {
+  const filled = body.water[i] * 1e-3 + body.fat[i] / FAT_DENSITY + body.solidsVolume[i];
+  return Math.max(LEAST_OPEN_SHARE, 1 - filled / body.volume[i]);
+}
+
+/**
+ * Sets up one end of the chain for a step: heat from the surroundings (hc, hr in W/m²K), and evaporation from the
+ * drying front, that is the outermost cell that is still wet, through the pores of what has dried outside it.
+ */
+export function setEnd(
+  body: Body,
+  work: Work,
+  face: Face,
+  hc: number,
+  hr: number,
+  around: Surroundings,
+  end: End,
+): void {
+  const { outer, inward } = face;
+  const h = hc + hr;
+  end.h = h;
+  end.envC = h > 0 ? (hc * around.airC + hr * around.wallC) / h : around.airC;
+  end.conductance = h > 0 ? body.faceM2 / (1 / h + body.dx[outer] / (2 * work.conductivity[outer])) : 0;
+  end.wetCell = outer;
+  end.evaporationW = 0;
+  end.evaporationSlope = 0;
+  if (around.inOil || hc <= 0) return;
+  const airRatio = humidityRatio(around.vapourPa);
+  let resistance = 1 / massCoefficient(hc, airRatio);
+  let front = outer;
+  const lastCell = inward > 0 ? (body.n >> 1) - 1 : body.n >> 1;
+  while (front !== lastCell && activityAt(body.water[front] / body.solids[front]) < FRONT_AW) {
+    resistance += body.dx[front] / (VAPOUR_DIFFUSIVITY_IN_PORES * PORE_AIR_DENSITY * openShare(body, front));
+    front += inward;
+  }
+  const activity = activityAt(body.water[front] / body.solids[front]);
+  const t = body.tempC[front];
+  const latent = latentHeat(t) * body.faceM2;
+  const at = (humidityRatio(activity * saturationPa(t)) - airRatio) / resistance;
+  const above = (humidityRatio(activity * saturationPa(t + SLOPE_K)) - airRatio) / resistance;
+  end.wetCell = front;
+  end.wetC = t;
+  end.evaporationW = latent * at;
+  end.evaporationSlope = Math.max(0, (latent * (above - at)) / SLOPE_K);
+}
+
+/** Takes the water that the solved step evaporated out of the drying front; gives back heat for which there was no water. */
+export function evaporate(body: Body, work: Work, end: End, stepS: number, flows: Flows): void {
+  const wet = end.wetCell;
+  const evaporatedJ = stepS * (end.evaporationW + end.evaporationSlope * (body.tempC[wet] - end.wetC));
+  if (evaporatedJ === 0) return;
+  const latent = latentHeat(end.wetC);
+  const kg = Math.min(body.water[wet] * MOST_PER_STEP, evaporatedJ / latent);
+  const shortJ = evaporatedJ - kg * latent;
+  const held = work.heat[wet] - kg * WATER_HEAT;
+  flows.outKg += kg;
+  flows.outJ += kg * (latent + WATER_HEAT * body.tempC[wet]);
+  body.tempC[wet] += shortJ / held;
+  work.heat[wet] = held;
+  body.water[wet] -= kg;
+}
+
+/** Temperature of the very surface between the surroundings and the outermost cell, °C. */
+export function surfaceC(body: Body, work: Work, outer: number, end: End): number {
+  const inside = (2 * work.conductivity[outer]) / body.dx[outer];
+  return (end.h * end.envC + inside * body.tempC[outer]) / (end.h + inside);
+}

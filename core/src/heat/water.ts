@@ -1,0 +1,56 @@
+import { LEWIS_TWO_THIRDS, AIR_HEAT, OSWIN_K, OSWIN_N, PRESSURE_PA, VAPOUR_HEAT } from './constants.js';
+
+/** Saturation vapour pressure over water, Pa, at `tempC` (0–110 °C). Buck (1981/1996), from memory. */
+export const saturationPa = (tempC: number): number =>
+  611.21 * Math.exp((18.678 - tempC / 234.5) * (tempC / (257.14 + tempC)));
+
+/** Heat of evaporation of water, J/kg, at `tempC`. Linear fit to the steam tables. */
+export const latentHeat = (tempC: number): number => (2.501 - 0.00236 * tempC) * 1e6;
+
+/** Water activity 0–1 over a food that holds `x` kg water per kg dry solids: Oswin's isotherm turned round. */
+export function waterActivity(x: number): number {
+  if (x <= 0) return 0;
+  const r = Math.pow(x / OSWIN_K, 1 / OSWIN_N);
+  return r / (1 + r);
+}
+
+/** Boiling point of pure water under `pressurePa`, °C: Antoine's equation above 100 °C (from memory), 1–20 bar. */
+export const boilingPointC = (pressurePa: number): number =>
+  1810.94 / (8.14019 - Math.log10(pressurePa / 133.322)) - 244.485;
+
+const STEP = 0.002;
+const LAST = 0.6;
+const COUNT = Math.round(LAST / STEP) + 1;
+/** A food so dry that its last water would boil above this is left as it is, °C. */
+const HOTTEST_BOIL_C = 320;
+
+const boilTable = Float64Array.from({ length: COUNT }, (_, i) => {
+  const a = waterActivity(Math.max(i, 0.5) * STEP);
+  return a * 60 < 1 ? HOTTEST_BOIL_C : Math.min(HOTTEST_BOIL_C, boilingPointC(PRESSURE_PA / a));
+});
+const activityTable = Float64Array.from({ length: COUNT }, (_, i) => waterActivity(i * STEP));
+const boilOfWet = boilTable[COUNT - 1];
+
+function lookUp(table: Float64Array, x: number, beyond: number): number {
+  if (x >= LAST) return beyond;
+  const at = x / STEP;
+  const i = at | 0;
+  if (i >= COUNT - 1) return beyond;
+  return table[i] + (table[i + 1] - table[i]) * (at - i);
+}
+
+/** Temperature at which the water of a food with `x` kg per kg solids boils, °C (100 when wet, more as it dries). */
+export const foodBoilingC = (x: number): number => lookUp(boilTable, x, boilOfWet);
+
+/** Water activity by table, for the time loop. */
+export const activityAt = (x: number): number => lookUp(activityTable, x, 0.99);
+
+/** Moisture of air, kg vapour per kg dry air, whose vapour pressure is `vapourPa`; the pressure is held below boiling. */
+export function humidityRatio(vapourPa: number): number {
+  const p = Math.min(vapourPa, 0.985 * PRESSURE_PA);
+  return (0.622 * p) / (PRESSURE_PA - p);
+}
+
+/** Mass transfer coefficient for humidity ratio, kg/(m² s), beside a heat transfer coefficient (W/m²K), by Lewis' relation. */
+export const massCoefficient = (hc: number, airHumidityRatio: number): number =>
+  hc / ((AIR_HEAT + airHumidityRatio * VAPOUR_HEAT) * LEWIS_TWO_THIRDS);

@@ -1,0 +1,2 @@
+export * from './geometry.js';
+export * from './types.js';

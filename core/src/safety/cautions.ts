@@ -1,0 +1,83 @@
+import { ALLERGENS, ingredient, type Allergen, type Food } from '../foods/index.js';
+import type { LayerSpec } from '../coat/index.js';
+import { safeMinimum } from './minimum.js';
+
+/** What a caution may be about; the screen turns temperatures into the cook's unit. */
+export interface Caution {
+  about: 'centre' | 'allergens' | 'oil-mist' | 'steam' | 'raw-coat' | 'parchment' | 'acrylamide' | 'hot-oil' | 'limits';
+  text: string;
+  /** A temperature that belongs to the text, °C. */
+  tempC?: number;
+}
+
+/** All allergens of a food and its coat, in the order of the list. */
+export function allergensOf(food: Food, layers: readonly LayerSpec[]): Allergen[] {
+  const all = new Set<Allergen>(food.allergens);
+  for (const layer of layers)
+    for (const p of layer.portions) ingredient(p.ingredientId).allergens.forEach((a) => all.add(a));
+  return (Object.keys(ALLERGENS) as Allergen[]).filter((a) => all.has(a));
+}
+
+const list = (words: readonly string[]): string =>
+  words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
+
+/** The usual cautions for a dish in an air fryer, most serious first. They never replace the appliance's manual or a professional's advice. */
+export function cautionsFor(
+  food: Food,
+  layers: readonly LayerSpec[],
+  how: { parchment: boolean; deepOil: boolean },
+): Caution[] {
+  const cautions: Caution[] = [];
+  const minimum = safeMinimum(food.food.safety);
+  if (minimum) {
+    const rest = minimum.restMin > 0 ? `, then a rest of ${minimum.restMin} minutes` : '';
+    cautions.push({
+      about: 'centre',
+      text: `The centre must reach the safe minimum${rest}. Check the thickest piece with a thermometer. (${minimum.source})`,
+      tempC: minimum.tempC,
+    });
+  }
+  const allergens = allergensOf(food, layers);
+  cautions.push({
+    about: 'allergens',
+    text: allergens.length
+      ? `By these ingredients it contains ${list(allergens.map((a) => ALLERGENS[a].name))}. Check the labels of what you use.`
+      : 'None of the listed allergens by these ingredients. Check the labels of what you use.',
+  });
+  const rawMeat = food.origin === 'meat' || food.origin === 'fish';
+  cautions.push({
+    about: 'raw-coat',
+    text: rawMeat
+      ? 'Throw away flour, binder and crumbs that touched the raw pieces, and do not taste raw batter. Wash hands.'
+      : 'Do not taste raw flour or batter; throw away what touched raw egg.',
+  });
+  cautions.push({
+    about: 'oil-mist',
+    text: 'Oil the pieces on a tray, away from the hot basket: an oil mist burns. Propellant cans can spoil a non-stick coat.',
+  });
+  if (how.parchment) {
+    cautions.push({
+      about: 'parchment',
+      text: 'Parchment only under food, never in an empty fryer: the fan lifts it onto the heater.',
+    });
+  }
+  if (how.deepOil) {
+    cautions.push({
+      about: 'hot-oil',
+      text: 'Wet pieces spit in hot oil; never leave the pot, and keep a lid and no water at hand.',
+    });
+  }
+  cautions.push({
+    about: 'steam',
+    text: 'Basket, tray and the steam that comes out burn: mitts, and open away from the face.',
+  });
+  cautions.push({
+    about: 'acrylamide',
+    text: 'Aim for golden, not brown, with starchy food. (Commission Regulation (EU) 2017/2158, from memory)',
+  });
+  cautions.push({
+    about: 'limits',
+    text: 'These are estimates. The manual of your fryer and local food rules come first.',
+  });
+  return cautions;
+}

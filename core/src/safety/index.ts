@@ -1,0 +1,2 @@
+export * from './cautions.js';
+export * from './minimum.js';

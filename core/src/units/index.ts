@@ -1,0 +1,2 @@
+export * from './quantities.js';
+export * from './spoons.js';
