@@ -4,3 +4,7 @@ export * from './piece/index.js';
 export * from './coat/index.js';
 export * from './safety/index.js';
 export * from './heat/index.js';
+export * from './dish/index.js';
+export * from './basket/index.js';
+export * from './outcome/index.js';
+export * from './convert/index.js';

@@ -7,6 +7,8 @@ import {
   BATTER_YIELD_STEEPNESS,
   DOUGH_SHARE,
   GRAVITY,
+  SERUM_FACTOR,
+  THICKEST_FILM_M,
 } from './constants.js';
 
 /** How a wet layer flows at 20 °C. */
@@ -51,7 +53,7 @@ export function flowOf(portions: readonly Portion[]): Flow {
   const phi = (dryVolume + swelling) / (dryVolume + Math.max(swelling, hydration));
   const crowding = Math.min(DOUGH_SHARE, phi / BATTER_PACKING_LIMIT);
   return {
-    viscosityPaS: liquidViscosity * (1 - crowding) ** -BATTER_EXPONENT,
+    viscosityPaS: liquidViscosity * SERUM_FACTOR * (1 - crowding) ** -BATTER_EXPONENT,
     yieldPa: liquidYield + BATTER_YIELD_PA * (phi / BATTER_YIELD_AT_PHI) ** BATTER_YIELD_STEEPNESS,
     hydration,
     phi,
@@ -65,7 +67,7 @@ export function flowOf(portions: readonly Portion[]): Flow {
 export function drainedFilmM(flow: Flow, densityKgM3: number, lengthM: number, seconds: number): number {
   const weight = densityKgM3 * GRAVITY;
   const draining = (2 / 3) * Math.sqrt((flow.viscosityPaS * lengthM) / (weight * Math.max(1, seconds)));
-  return Math.max(flow.yieldPa / weight, draining);
+  return Math.min(THICKEST_FILM_M, Math.max(flow.yieldPa / weight, draining));
 }
 
 export type Consistency = 'thick' | 'medium' | 'pancake' | 'thin' | 'liquid';
@@ -75,7 +77,7 @@ export function consistencyOf(flow: Flow): { word: Consistency; forkTest: string
   const v = flow.viscosityPaS;
   if (flow.phi === 0) return { word: 'liquid', forkTest: 'drips from the fork like beaten egg' };
   if (v >= 10) return { word: 'thick', forkTest: 'falls from the fork in clumps' };
-  if (v >= 0.5) return { word: 'medium', forkTest: 'covers the fork; the tines show slowly' };
-  if (v >= 0.07) return { word: 'pancake', forkTest: 'runs off in a ribbon and leaves a film' };
+  if (v >= 0.95) return { word: 'medium', forkTest: 'covers the fork; the tines show slowly' };
+  if (v >= 0.15) return { word: 'pancake', forkTest: 'runs off in a ribbon and leaves a film' };
   return { word: 'thin', forkTest: 'coats the fork lightly' };
 }

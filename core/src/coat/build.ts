@@ -41,14 +41,16 @@ export function grainOf(layer: LayerSpec): Grain | null {
   return ingredient(most.ingredientId).dry!.grain;
 }
 
-/** "egg", "wheat flour and water": the one or two ingredients that make a layer what it is. */
-function nameOf(portions: readonly Portion[]): string {
+/** "Beaten egg", "Plain wheat flour and beer batter": the one or two ingredients that make a layer what it is. */
+function nameOf(portions: readonly Portion[], batter: boolean): string {
   const main = [...portions]
     .sort((a, b) => b.grams - a.grams)
-    .filter((p) => !['seasoning', 'leavening'].includes(ingredient(p.ingredientId).group))
+    .filter((p) => !['seasoning', 'leavening', 'fat'].includes(ingredient(p.ingredientId).group))
     .slice(0, 2)
-    .map((p) => ingredient(p.ingredientId).name);
-  return main.join(' and ');
+    .map((p) => ingredient(p.ingredientId));
+  if (batter) main.sort((a, b) => Number(b.dry !== undefined) - Number(a.dry !== undefined));
+  const names = main.map((i, k) => (k === 0 ? i.name : i.name.charAt(0).toLowerCase() + i.name.slice(1)));
+  return names.join(' and ') + (batter ? ' batter' : '');
 }
 
 const dryMean = (portions: readonly Portion[], of: (p: Portion) => number): number => {
@@ -78,12 +80,13 @@ function wetLayer(spec: LayerSpec, below: CoatLayer | undefined, drainLengthM: n
   const density = mixDensity(portions);
   const film = drainedFilmM(flow, density, drainLengthM, spec.drainS ?? DEFAULT_DRAIN_S);
   const seeps = below && !below.wet && flow.yieldPa < SEEPS_BELOW_PA;
+  const batter = shareOf(portions, (p) => ingredient(p.ingredientId).dry !== undefined) >= BATTER_FROM_POWDER_SHARE;
   const soakedGm2 = seeps ? below.pickUpGm2 * below.poreShare * (density / below.bulkKgM3) : 0;
   const pickUpGm2 = film * density * 1000 + Math.min(soakedGm2, 400);
   return {
-    name: nameOf(portions),
+    name: nameOf(portions, batter),
     wet: true,
-    batter: shareOf(portions, (p) => ingredient(p.ingredientId).dry !== undefined) >= BATTER_FROM_POWDER_SHARE,
+    batter,
     pickUpGm2,
     thicknessM: pickUpGm2 / 1000 / density,
     bulkKgM3: density,
@@ -130,7 +133,7 @@ function dryLayer(spec: LayerSpec, below: CoatLayer | undefined, skin: SkinWater
   const pickUpGm2 = dryPickUpGm2(spec, grain, below, skin);
   const powderOnSkin = !below && (grain === 'powder' || grain === 'starch');
   return {
-    name: nameOf(portions),
+    name: nameOf(portions, false),
     wet: false,
     batter: false,
     pickUpGm2,

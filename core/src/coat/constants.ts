@@ -31,14 +31,18 @@ export const GRIP_ON = { wet: 1, 'wet skin': 0.6, 'damp skin': 0.4, 'dry skin': 
 /** Krieger–Dougherty for a flour batter: packing limit of swollen, soft grains, and the exponent [η]·φmax. */
 export const BATTER_PACKING_LIMIT = 0.95;
 /** Tuned, with the limit, so that the fork tests of wheat and chickpea batters fall into their practised ratios. */
-export const BATTER_EXPONENT = 6;
+export const BATTER_EXPONENT = 5;
+/** Soluble protein and broken starch make the water between the grains this much thicker than the liquid alone. From memory, order of magnitude. */
+export const SERUM_FACTOR = 5;
+/** A thicker film than this is scraped off against the bowl, m. Common practice, no source. */
+export const THICKEST_FILM_M = 2.5e-3;
 /** φ/limit is held below this: beyond it the bowl holds a dough. */
 export const DOUGH_SHARE = 0.93;
 
 /** Yield stress of a flour batter at the reference volume fraction, Pa, and its steepness. From memory, order of magnitude. */
 export const BATTER_YIELD_PA = 12;
 export const BATTER_YIELD_AT_PHI = 0.71;
-export const BATTER_YIELD_STEEPNESS = 9;
+export const BATTER_YIELD_STEEPNESS = 7;
 
 /** Above this yield stress a wet layer does not seep into the dust below it, Pa. */
 export const SEEPS_BELOW_PA = 2;

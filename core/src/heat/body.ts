@@ -8,6 +8,7 @@ import {
   FOOD_CELL_RATIO,
   FOOD_CELLS,
   FREEZABLE_SHARE,
+  OPENNESS,
   THAW_C,
   THINNEST_LAYER_M,
 } from './constants.js';
@@ -45,6 +46,8 @@ export interface Body {
   dryHeat: Float64Array;
   solidsVolume: Float64Array;
   solidsK: Float64Array;
+  /** How freely vapour passes a dried cell, 0–1 of an open crumb. */
+  openness: Float64Array;
   /** Most water seen, kg per kg solids: tells wetted powder from floury. */
   wettest: Float64Array;
   /** Half of the piece's skin area, m²: what one face stands for. */
@@ -60,6 +63,7 @@ interface Matter {
   composition: Composition;
   /** kg water per kg solids when full. */
   fullX: number;
+  openness: number;
   layer: number;
 }
 
@@ -81,6 +85,7 @@ function matterOf(food: Food, piece: PieceGeometry, layers: readonly CoatLayer[]
     densityKgM3: food.densityKgM3 * (1 - food.food.porosity),
     composition: food.per100g,
     fullX: waterG / Math.max(1e-6, 100 - waterG - fatG),
+    openness: OPENNESS.food,
     layer: -1,
   };
   const coat = layers.map((layer, i): Matter => {
@@ -93,6 +98,7 @@ function matterOf(food: Food, piece: PieceGeometry, layers: readonly CoatLayer[]
       densityKgM3: layer.wet ? mixDensity(layer.portions) : layer.pickUpGm2 / 1000 / thicknessM,
       composition: layer.composition,
       fullX: fullXOf(layer),
+      openness: layer.wet ? OPENNESS.wet : OPENNESS.dry,
       layer: i,
     };
   });
@@ -138,6 +144,7 @@ export function buildBody(
     dryHeat: array(),
     solidsVolume: array(),
     solidsK: array(),
+    openness: array(),
     wettest: array(),
     faceM2: piece.areaM2 / 2,
     dimension: piece.dimension,
@@ -174,6 +181,7 @@ function fillCell(
   const solidShare = (100 - composition.waterG - composition.fatG) / 100;
   const solid = solidsOf(composition, PROPERTY_C);
   body.layer[i] = matter.layer;
+  body.openness[i] = matter.openness;
   body.dx[i] = width;
   body.radius[i] = radius;
   body.volume[i] = volume;

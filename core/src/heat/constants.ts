@@ -26,16 +26,18 @@ export const LEWIS_TWO_THIRDS = 0.9;
 export const WATER_DIFFUSIVITY_25C = 3e-10;
 export const WATER_DIFFUSION_ENERGY = 25_000;
 /** Diffusivity of vapour in the pores of a dry coat, m²/s: 2.6e-5 in free air (handbook) less the winding path. */
-export const VAPOUR_DIFFUSIVITY_IN_PORES = 1.2e-5;
+export const VAPOUR_DIFFUSIVITY_IN_PORES = 0.8e-5;
 /** Vapour also passes a matrix that has no pores of its own, slowly: the least share of open path. Common practice, no source. */
 export const LEAST_OPEN_SHARE = 0.08;
+/** How freely vapour passes once dried: between crumbs; through a dried batter or egg film; through dried cells of food. Tuned on C1–C3. */
+export const OPENNESS = { dry: 1, wet: 0.3, food: 0.12 } as const;
 
 /** Oswin sorption, w = k (a/(1−a))^n, kg water per kg dry solids. From memory, starchy food. */
 export const OSWIN_K = 0.11;
 export const OSWIN_N = 0.38;
 
 /** Conductivity of steam-filled pores in a hot coat, of oil-filled pores, of the air in raw florets, W/(m K). From memory, order of magnitude. */
-export const PORE_STEAM_K = 0.12;
+export const PORE_STEAM_K = 0.14;
 export const PORE_OIL_K = 0.16;
 
 /** Cells from the centre to the skin on one side, and how much smaller each is than its inner neighbour. */
@@ -57,12 +59,14 @@ export const SAMPLE_S = 5;
 export const SET_HALF_LIFE_75C = 5;
 export const SET_ENERGY = 220_000;
 export const SET_LEAST_WATER = 0.3;
+/** A wet layer that dries before it gels stiffens to a film, with this half-life once it has that little water, s. Common practice, no source. */
+export const DRY_FILM_HALF_LIFE_S = 15;
 
 /** Colour: activation energy, J/mol, at the reference temperature, K. Maillard browning, from memory. */
 export const COLOUR_ENERGY = 80_000;
 export const COLOUR_REFERENCE_K = 453.15;
 /** Seconds to golden (B = 1) of a dry, oiled crumb at the reference temperature. Tuned on C1, C2 and C6. */
-export const COLOUR_TIME_S = 200;
+export const COLOUR_TIME_S = 98;
 /** Browning while the surface is damp: full below the first water activity, none above the second. From memory, order of magnitude. */
 export const COLOUR_DRY_AW = 0.35;
 export const COLOUR_WET_AW = 0.85;
@@ -70,15 +74,15 @@ export const COLOUR_WET_AW = 0.85;
 export const COLOUR_WITHOUT_OIL = 0.65;
 export const COLOUR_FULL_OIL_GM2 = 25;
 /** Oil all round in the pot carries heat into every edge. Tuned on C1 and C6. */
-export const COLOUR_IN_OIL = 1.5;
+export const COLOUR_IN_OIL = 1.6;
 
 /** Softening of the reference vegetable at 100 °C, 1/min, and its activation energy, J/mol. From memory. */
-export const SOFTENING_PER_MIN_100C = 0.15;
-export const SOFTENING_ENERGY = 110_000;
+export const SOFTENING_PER_MIN_100C = 0.25;
+export const SOFTENING_ENERGY = 100_000;
 
 /** A wet layer thins as it warms until it sets: per K, for viscosity and yield stress. From memory, order of magnitude. */
 export const VISCOSITY_FALL_PER_K = 0.02;
-export const YIELD_FALL_PER_K = 0.02;
+export const YIELD_FALL_PER_K = 0.012;
 
 /** Dry shell: water at and below which a cell counts in full, and from which it does not count, kg per kg solids (a_w about 0.35 and 0.6). */
 export const SHELL_DRY_X = 0.085;
@@ -86,3 +90,25 @@ export const SHELL_WET_X = 0.14;
 /** Powder that was wetted to this, kg per kg solids, or oiled to this share of its solids, is not floury. Common practice, no source. */
 export const WETTED_X = 0.25;
 export const OILED_SHARE = 0.07;
+
+/**
+ * A rough finish offers the moving air more than its plain area: multiplies the air's coefficient. From memory, order
+ * of magnitude; null is a smooth wet layer or bare food.
+ */
+export const ROUGHNESS = { powder: 1, starch: 1, meal: 1.1, fine: 1.15, coarse: 1.35, flake: 1.35 } as const;
+
+/**
+ * Edges: a grain that stands out takes heat over its whole face and passes it on only through its foot, so that its
+ * tip is hotter than the layer's surface. Conductance of that foot, W/m²K, by grain. Tuned on C1, C2, C3 and C6.
+ */
+export const EDGE_FOOT = {
+  powder: 250,
+  starch: 250,
+  meal: 150,
+  fine: 110,
+  coarse: 70,
+  flake: 65,
+  smooth: 250,
+} as const;
+/** A wet layer thinner than this has run off: what is left holds to the skin, m. */
+export const LAST_FILM_M = 0.03e-3;

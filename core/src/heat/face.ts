@@ -1,5 +1,6 @@
 import type { CoatLayer } from '../coat/index.js';
 import type { Body } from './body.js';
+import { DRY_FILM_HALF_LIFE_S, SET_LEAST_WATER } from './constants.js';
 import { browningRate, drynessForColour, oilForColour, settingRate } from './kinetics.js';
 import { activityAt } from './water.js';
 
@@ -13,13 +14,17 @@ export interface Face {
   footCell: number;
   setFootCell: number;
   skinCell: number;
+  /** Whether the cells that set belong to a layer that went on wet. */
+  glues: boolean;
   /** Browning B, 1 = golden. */
   colour: number;
   unsetFoot: number;
   unsetSkin: number;
   /** Mean thickness of the outermost layer, m. */
   filmM: number;
+  /** Temperature of the surface, and of the edges that stand out of it, °C. */
   surfaceC: number;
+  edgeC: number;
   /** Steam from the food through the coat's foot, kg/(m² s). */
   push: number;
 }
@@ -45,14 +50,20 @@ export function makeFace(body: Body, up: boolean, layers: readonly CoatLayer[]):
     footCell: ofLayer(0)[0] ?? outer,
     setFootCell: ofLayer(foot)[0] ?? outer,
     skinCell: ofLayer(skin).at(-1) ?? outer,
+    glues: layers.some((l) => l.wet),
     colour: 0,
     unsetFoot: 1,
     unsetSkin: 1,
     filmM: layers.at(-1)?.thicknessM ?? 0,
     surfaceC: body.tempC[outer],
+    edgeC: body.tempC[outer],
     push: 0,
   };
 }
+
+/** Rate, 1/s, at which a cell sets: it gels while wet, and a layer that was wet stiffens as it dries. */
+const stiffening = (tempC: number, x: number, glues: boolean): number =>
+  glues && x < SET_LEAST_WATER ? Math.LN2 / DRY_FILM_HALF_LIFE_S : settingRate(tempC, x);
 
 /** A piece without a coat browns like lean meat or a dry vegetable. Common practice, no source. */
 const BROWNING_OF_BARE_FOOD = 0.7;
@@ -63,8 +74,8 @@ export function ageFace(face: Face, body: Body, finish: CoatLayer | undefined, i
   const { tempC, water, solids, fat } = body;
   const activity = activityAt(water[outer] / solids[outer]);
   const fatGm2 = (fat[outer] * 1000) / body.faceM2;
-  const speed = (finish?.browning ?? BROWNING_OF_BARE_FOOD) * browningRate(face.surfaceC);
+  const speed = (finish?.browning ?? BROWNING_OF_BARE_FOOD) * browningRate(face.edgeC);
   face.colour += stepS * speed * drynessForColour(activity) * oilForColour(fatGm2, inOil);
-  face.unsetFoot *= Math.exp(-stepS * settingRate(tempC[foot], water[foot] / solids[foot]));
-  face.unsetSkin *= Math.exp(-stepS * settingRate(tempC[skin], water[skin] / solids[skin]));
+  face.unsetFoot *= Math.exp(-stepS * stiffening(tempC[foot], water[foot] / solids[foot], face.glues));
+  face.unsetSkin *= Math.exp(-stepS * stiffening(tempC[skin], water[skin] / solids[skin], face.glues));
 }

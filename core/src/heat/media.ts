@@ -9,8 +9,9 @@ export interface Surroundings {
   hcDown: number;
   hrDown: number;
   vapourPa: number;
-  /** Liquid oil all round: no evaporation into air, pores fill with oil. */
-  inOil: boolean;
+  /** Liquid oil on a face: no evaporation into air, pores fill with oil. */
+  oilUp: boolean;
+  oilDown: boolean;
 }
 
 /** Something to cook in: knows only what surrounds the food at a time, and that heat was taken from it. */
@@ -34,7 +35,8 @@ export const emptySurroundings = (): Surroundings => ({
   hcDown: 0,
   hrDown: 0,
   vapourPa: 0,
-  inOil: false,
+  oilUp: false,
+  oilDown: false,
 });
 
 interface FryerTraits {
@@ -49,16 +51,16 @@ interface FryerTraits {
 
 /** Middle of the practised ranges; tuned on C1, C2 and C8. */
 export const FRYERS: Record<FryerKind, FryerTraits> = {
-  drawer: { hc: 48, hr: 12, warmColdS: 75, warmPreheatedS: 25, openingLoss: 0.35 },
-  'oven-type': { hc: 33, hr: 12, warmColdS: 200, warmPreheatedS: 45, openingLoss: 0.35 },
-  'fan-oven': { hc: 20, hr: 12, warmColdS: 400, warmPreheatedS: 30, openingLoss: 0.25 },
-  'still-oven': { hc: 8, hr: 13, warmColdS: 500, warmPreheatedS: 30, openingLoss: 0.25 },
+  drawer: { hc: 52, hr: 14, warmColdS: 75, warmPreheatedS: 25, openingLoss: 0.35 },
+  'oven-type': { hc: 36.5, hr: 14, warmColdS: 200, warmPreheatedS: 45, openingLoss: 0.35 },
+  'fan-oven': { hc: 20, hr: 15, warmColdS: 400, warmPreheatedS: 30, openingLoss: 0.25 },
+  'still-oven': { hc: 9, hr: 16, warmColdS: 500, warmPreheatedS: 30, openingLoss: 0.25 },
 };
 
 /** What reaches the underside of the piece, as shares of the air's and the walls' coefficients. Common practice, no source. */
 export const UNDER: Record<UnderFood, { hc: number; hr: number }> = {
-  basket: { hc: 0.6, hr: 0.5 },
-  rack: { hc: 0.85, hr: 0.7 },
+  basket: { hc: 0.72, hr: 0.75 },
+  rack: { hc: 0.88, hr: 0.85 },
   parchment: { hc: 0.3, hr: 0.3 },
 };
 
@@ -67,7 +69,7 @@ export const CROWDED_FROM = 0.6;
 const CROWDING_LOSS = 1.3;
 const ROOM_C = 20;
 /** Vapour in a closed, vented fryer, Pa. */
-const FRYER_VAPOUR_PA = 4000;
+const FRYER_VAPOUR_PA = 6000;
 
 export interface AirCook {
   fryer: FryerKind;
@@ -109,7 +111,8 @@ export function airMedium(cook: AirCook): Medium {
       out.hcDown = turned ? hc : hcUnder;
       out.hrDown = turned ? traits.hr : hrUnder;
       out.vapourPa = FRYER_VAPOUR_PA;
-      out.inOil = false;
+      out.oilUp = false;
+      out.oilDown = false;
     },
     give() {
       // The heater makes up for what the food takes; the thermostat holds the air.
@@ -124,9 +127,13 @@ export interface OilCook {
   oilKgPerPiece: number;
 }
 
-/** W/m²K while steam bubbles stir the oil, and after. From memory. */
-const BUBBLING_H = 320;
-const QUIET_H = 160;
+/**
+ * W/m²K while steam bubbles stir the oil, and when it is quiet. Hubbard and Farkas (1999) measured 250–280 without and
+ * 300–1100 with bubbles, from memory; the plunge itself stirs like bubbles.
+ */
+const BUBBLING_H = 480;
+const QUIET_H = 250;
+const PLUNGE_S = 10;
 const BUBBLES_FROM_KGM2S = 0.0004;
 const OIL_HEAT = 2200;
 /** The burner brings a cooled pot back with this time constant, s. Common practice, no source. */
@@ -140,7 +147,7 @@ export function deepOil(cook: OilCook): Medium {
     surround(timeS, steamKgM2S, out) {
       oilC += (cook.tempC - oilC) * (1 - Math.exp(-(timeS - last) / BURNER_TAU_S));
       last = timeS;
-      const bubbling = timeS < 2 || steamKgM2S > BUBBLES_FROM_KGM2S;
+      const bubbling = timeS < PLUNGE_S || steamKgM2S > BUBBLES_FROM_KGM2S;
       const h = bubbling ? BUBBLING_H : QUIET_H;
       out.airC = oilC;
       out.wallC = oilC;
@@ -149,7 +156,8 @@ export function deepOil(cook: OilCook): Medium {
       out.hrUp = 0;
       out.hrDown = 0;
       out.vapourPa = 0;
-      out.inOil = true;
+      out.oilUp = true;
+      out.oilDown = true;
     },
     give(heatJ) {
       oilC -= heatJ / (cook.oilKgPerPiece * OIL_HEAT);
@@ -168,15 +176,16 @@ export function panOil(cook: PanCook): Medium {
   return {
     surround(timeS, steamKgM2S, out) {
       const turned = timeS >= cook.turnAtMin * 60;
-      const h = timeS < 2 || steamKgM2S > BUBBLES_FROM_KGM2S ? BUBBLING_H : QUIET_H;
+      const h = timeS < PLUNGE_S || steamKgM2S > BUBBLES_FROM_KGM2S ? BUBBLING_H : QUIET_H;
       out.airC = cook.tempC;
       out.wallC = cook.tempC;
       out.hcUp = turned ? h : PAN_TOP_H;
       out.hcDown = turned ? PAN_TOP_H : h;
       out.hrUp = 0;
       out.hrDown = 0;
-      out.vapourPa = 0;
-      out.inOil = true;
+      out.vapourPa = PAN_VAPOUR_PA;
+      out.oilUp = turned;
+      out.oilDown = !turned;
     },
     give() {
       // The burner under a pan follows; its oil is held at the set temperature.
@@ -187,6 +196,8 @@ export function panOil(cook: PanCook): Medium {
 
 /** The upper face of a piece in shallow oil is washed by steam and splashes: W/m²K against the oil's temperature. Common practice, no source. */
 const PAN_TOP_H = 15;
+/** Steam of the food over the pan, Pa. Common practice, no source. */
+const PAN_VAPOUR_PA = 20_000;
 
 /** A room in which the coat rests before it is cooked. */
 export function restingRoom(roomC = ROOM_C): Medium {
@@ -199,7 +210,8 @@ export function restingRoom(roomC = ROOM_C): Medium {
       out.hcDown = 2;
       out.hrDown = 2;
       out.vapourPa = 0.5 * saturationPa(roomC);
-      out.inOil = false;
+      out.oilUp = false;
+      out.oilDown = false;
     },
     give() {
       // A room is large.

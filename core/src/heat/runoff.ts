@@ -1,10 +1,12 @@
 import type { CoatLayer } from '../coat/index.js';
 import type { Body } from './body.js';
-import { VISCOSITY_FALL_PER_K, YIELD_FALL_PER_K } from './constants.js';
+import { LAST_FILM_M, VISCOSITY_FALL_PER_K, YIELD_FALL_PER_K } from './constants.js';
 import type { Face } from './face.js';
 import type { Flows } from './surface.js';
 
 const GRAVITY = 9.81;
+/** Hot frying oil, kg/m³: it carries most of a batter's weight. Handbook, from memory. */
+const OIL_DENSITY_HOT = 830;
 /** Share of the film's lower edge that its mean is: ∫√ over the face (Jeffreys' film). */
 const MEAN_OF_FILM = 2 / 3;
 
@@ -21,16 +23,23 @@ export interface Running {
  * Mean film after `stepS` more seconds of draining, m: Jeffreys' film, 1/δ² growing by ρg·t/(μL), no thinner than the
  * yield film of this temperature, and only in the share that has not set.
  */
-export function drainedTo(filmM: number, running: Running, tempC: number, set: number, stepS: number): number {
-  if (set >= 0.99) return filmM;
+export function drainedTo(
+  filmM: number,
+  running: Running,
+  tempC: number,
+  set: number,
+  inOil: boolean,
+  stepS: number,
+): number {
+  if (set >= 0.99 || filmM <= LAST_FILM_M) return filmM;
   const warmer = Math.max(0, tempC - 20);
   const viscosity = running.viscosityPaS * Math.exp(-VISCOSITY_FALL_PER_K * warmer);
   const yieldPa = running.yieldPa * Math.exp(-YIELD_FALL_PER_K * warmer);
-  const weight = running.densityKgM3 * GRAVITY;
+  const weight = (running.densityKgM3 - (inOil ? OIL_DENSITY_HOT : 0)) * GRAVITY;
   const edge = filmM / MEAN_OF_FILM;
   const thinner = 1 / (edge * edge) + ((1 - set) * weight * stepS) / (viscosity * running.lengthM);
   const free = MEAN_OF_FILM / Math.sqrt(thinner);
-  return Math.min(filmM, Math.max(free, yieldPa / weight));
+  return Math.min(filmM, Math.max(free, yieldPa / weight, LAST_FILM_M));
 }
 
 /** What of a coat can run: its last layer, when it is wet. `lengthM` is the face it drains from. */

@@ -10,7 +10,7 @@ export interface Shell {
 }
 
 /** A dried skin of plain food crackles less than any crumb. Common practice, no source. */
-const STRUCTURE_OF_BARE_FOOD = 0.25;
+const STRUCTURE_OF_BARE_FOOD = 0.3;
 /** Floury powder gives no crunch but dust. */
 const CRUNCH_OF_FLOURY = 0.15;
 const LEAST_TO_GO_ON = 0.05;

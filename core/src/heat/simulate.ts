@@ -12,7 +12,7 @@ import {
   type End,
   type Work,
 } from './conduct.js';
-import { STEPS_PER_SLOW_UPDATE, THAW_C } from './constants.js';
+import { EDGE_FOOT, ROUGHNESS, STEPS_PER_SLOW_UPDATE, THAW_C } from './constants.js';
 import { ageFace, makeFace, type Face } from './face.js';
 import { softeningRate } from './kinetics.js';
 import { emptySurroundings, restingRoom, type Medium, type Surroundings } from './media.js';
@@ -21,7 +21,7 @@ import { boil, noSteam, thaw } from './phase.js';
 import { makeRecorder } from './recorder.js';
 import { drainedTo, runningOf, thinLayer } from './runoff.js';
 import type { CookSeries } from './series.js';
-import { evaporate, setEnd, surfaceC, type Flows } from './surface.js';
+import { evaporate, readSurface, setEnd, type Flows } from './surface.js';
 
 /** Everything that one simulation of one piece depends on. */
 export interface CookInput {
@@ -56,6 +56,8 @@ interface Cook {
   sides: readonly { face: Face; end: End; up: boolean }[];
   flows: Flows;
   finish: CoatLayer | undefined;
+  roughness: number;
+  edgeFoot: number;
   softened: number;
   icy: boolean;
 }
@@ -68,15 +70,16 @@ function slowUpdate(cook: Cook, stepS: number): void {
   rememberWettest(body);
   const running = runningOf(cook.input.layers, cook.input.piece.drainLengthM);
   if (running) {
-    for (const { face } of sides) {
-      const film = drainedTo(face.filmM, running, body.tempC[face.skinCell], 1 - face.unsetSkin, stepS);
+    for (const { face, up } of sides) {
+      const inOil = up ? cook.around.oilUp : cook.around.oilDown;
+      const film = drainedTo(face.filmM, running, body.tempC[face.skinCell], 1 - face.unsetSkin, inOil, stepS);
       if (film >= face.filmM * 0.9999) continue;
       thinLayer(body, running.layer, face, film / face.filmM, work.heat, flows);
       face.filmM = film;
     }
   }
   if (cook.icy) cook.icy = thaw(body, work);
-  updateConduction(body, work, cook.around.inOil);
+  updateConduction(body, work, cook.around.oilUp || cook.around.oilDown);
 }
 
 /** One step of one medium: surroundings, conduction, evaporation, boiling, ageing. Returns the steam, kg. */
@@ -84,12 +87,14 @@ function step(cook: Cook, medium: Medium, stepS: number, steam: ReturnType<typeo
   const { body, work, around, sides, flows } = cook;
   updateHeatCapacity(body, work);
   for (const { face, end, up } of sides) {
-    setEnd(body, work, face, up ? around.hcUp : around.hcDown, up ? around.hrUp : around.hrDown, around, end);
+    const oil = up ? around.oilUp : around.oilDown;
+    const hc = (oil ? 1 : cook.roughness) * (up ? around.hcUp : around.hcDown);
+    setEnd(body, work, face, hc, up ? around.hrUp : around.hrDown, around, oil, stepS, end);
   }
   conductStep(body, work, sides[0].end, sides[1].end, stepS);
   let steamKg = 0;
   let heatJ = 0;
-  for (const { face, end } of sides) {
+  for (const { face, end, up } of sides) {
     heatJ += end.conductance * (end.envC - body.tempC[face.outer]) * stepS;
     evaporate(body, work, end, stepS, flows);
     boil(body, work, face.from, face.to, steam);
@@ -97,8 +102,8 @@ function step(cook: Cook, medium: Medium, stepS: number, steam: ReturnType<typeo
     flows.outJ += steam.heatJ;
     steamKg += steam.all;
     face.push = steam.fromFood / stepS / body.faceM2;
-    face.surfaceC = surfaceC(body, work, face.outer, end);
-    ageFace(face, body, cook.finish, around.inOil, stepS);
+    readSurface(body, work, face, end, cook.edgeFoot);
+    ageFace(face, body, cook.finish, up ? around.oilUp : around.oilDown, stepS);
   }
   flows.inJ += heatJ;
   medium.give(heatJ);
@@ -117,7 +122,7 @@ function run(cook: Cook, medium: Medium, seconds: number, fine: number, onStep: 
   let lastStepS = 1;
   let sinceSlowS = 0;
   medium.surround(0, 0, around);
-  updateConduction(body, work, around.inOil);
+  updateConduction(body, work, around.oilUp || around.oilDown);
   for (let timeS = 0, steps = 1; timeS < seconds - 1e-9; steps++) {
     const stepS = Math.min(medium.stepS(timeS) / fine, seconds - timeS);
     medium.surround(timeS + stepS, steamKg / lastStepS / (2 * body.faceM2), around);
@@ -144,6 +149,7 @@ export function simulate(input: CookInput, options: SimulateOptions = {}): CookS
   const body = buildBody(input.food, input.piece, input.layers, input.startC, fine);
   const down = { face: makeFace(body, false, input.layers), end: emptyEnd(), up: false };
   const up = { face: makeFace(body, true, input.layers), end: emptyEnd(), up: true };
+  const finish = input.layers.at(-1);
   const flows = { inJ: 0, outJ: 0, outKg: 0 };
   const cook: Cook = {
     input,
@@ -152,7 +158,9 @@ export function simulate(input: CookInput, options: SimulateOptions = {}): CookS
     around: emptySurroundings(),
     sides: [down, up],
     flows,
-    finish: input.layers.at(-1),
+    finish,
+    roughness: finish?.grain ? ROUGHNESS[finish.grain] : 1,
+    edgeFoot: EDGE_FOOT[finish?.grain ?? 'smooth'],
     softened: 0,
     icy: input.startC < THAW_C,
   };

@@ -18,12 +18,14 @@ const FRONT_AW = 0.5;
 const PORE_AIR_DENSITY = 0.95;
 const SLOPE_K = 0.5;
 /** The part of a cell's water that one step may take, so that it never falls below nothing. */
-const MOST_PER_STEP = 0.9;
+const MOST_PER_STEP = 0.5;
+/** Vapour leaves by diffusion up to here; hotter cells boil, °C. */
+const HOTTEST_DIFFUSION_C = 98;
 
 /** Open share of a cell, 0–1: what is neither solid, fat nor water. */
 function openShare(body: Body, i: number): number {
   const filled = body.water[i] * 1e-3 + body.fat[i] / FAT_DENSITY + body.solidsVolume[i];
-  return Math.max(LEAST_OPEN_SHARE, 1 - filled / body.volume[i]);
+  return body.openness[i] * Math.max(LEAST_OPEN_SHARE, 1 - filled / body.volume[i]);
 }
 
 /**
@@ -37,6 +39,8 @@ export function setEnd(
   hc: number,
   hr: number,
   around: Surroundings,
+  inOil: boolean,
+  stepS: number,
   end: End,
 ): void {
   const { outer, inward } = face;
@@ -47,7 +51,7 @@ export function setEnd(
   end.wetCell = outer;
   end.evaporationW = 0;
   end.evaporationSlope = 0;
-  if (around.inOil || hc <= 0) return;
+  if (inOil || hc <= 0) return;
   const airRatio = humidityRatio(around.vapourPa);
   let resistance = 1 / massCoefficient(hc, airRatio);
   let front = outer;
@@ -59,12 +63,16 @@ export function setEnd(
   const activity = activityAt(body.water[front] / body.solids[front]);
   const t = body.tempC[front];
   const latent = latentHeat(t) * body.faceM2;
-  const at = (humidityRatio(activity * saturationPa(t)) - airRatio) / resistance;
-  const above = (humidityRatio(activity * saturationPa(t + SLOPE_K)) - airRatio) / resistance;
+  const vapourC = t < HOTTEST_DIFFUSION_C ? t : HOTTEST_DIFFUSION_C;
+  const at = (humidityRatio(activity * saturationPa(vapourC)) - airRatio) / resistance;
+  const above = (humidityRatio(activity * saturationPa(vapourC + SLOPE_K)) - airRatio) / resistance;
   end.wetCell = front;
   end.wetC = t;
-  end.evaporationW = latent * at;
-  end.evaporationSlope = Math.max(0, (latent * (above - at)) / SLOPE_K);
+  // No more than the cell can give in this step; above boiling the boiling itself takes over.
+  const mostW = (MOST_PER_STEP * body.water[front] * latentHeat(t)) / stepS;
+  const wanted = latent * at;
+  end.evaporationW = Math.min(wanted, mostW);
+  end.evaporationSlope = wanted < mostW ? Math.max(0, (latent * (above - at)) / SLOPE_K) : 0;
 }
 
 /** Takes the water that the solved step evaporated out of the drying front; gives back heat for which there was no water. */
@@ -83,8 +91,10 @@ export function evaporate(body: Body, work: Work, end: End, stepS: number, flows
   body.water[wet] -= kg;
 }
 
-/** Temperature of the very surface between the surroundings and the outermost cell, °C. */
-export function surfaceC(body: Body, work: Work, outer: number, end: End): number {
+/** Notes the temperature of the very surface and of the edges that stand out of it, °C. */
+export function readSurface(body: Body, work: Work, face: Face, end: End, edgeFoot: number): void {
+  const { outer } = face;
   const inside = (2 * work.conductivity[outer]) / body.dx[outer];
-  return (end.h * end.envC + inside * body.tempC[outer]) / (end.h + inside);
+  face.surfaceC = (end.h * end.envC + inside * body.tempC[outer]) / (end.h + inside);
+  face.edgeC = (end.h * end.envC + edgeFoot * face.surfaceC) / (end.h + edgeFoot);
 }

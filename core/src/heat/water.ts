@@ -33,7 +33,7 @@ const boilOfWet = boilTable[COUNT - 1];
 
 function lookUp(table: Float64Array, x: number, beyond: number): number {
   if (x >= LAST) return beyond;
-  const at = x / STEP;
+  const at = x > 0 ? x / STEP : 0;
   const i = at | 0;
   if (i >= COUNT - 1) return beyond;
   return table[i] + (table[i + 1] - table[i]) * (at - i);

@@ -1,0 +1,42 @@
+import { ingredient } from '../foods/index.js';
+import type { Alternative, Badge, FriedResult } from './types.js';
+
+/** What a plan gains and gives up against the fried original, in sentences. */
+export function againstOriginal(air: Alternative, fried: FriedResult): string[] {
+  const out: string[] = [];
+  const saved = fried.oilPerPieceG - air.oilPerPieceG;
+  if (saved > 0.05) {
+    const share = Math.round((100 * saved) / fried.oilPerPieceG);
+    out.push(
+      `Keeps about ${air.oilPerPieceG.toFixed(1)} g of oil a piece instead of ${fried.oilPerPieceG.toFixed(1)} g, ${share} % less (estimate).`,
+    );
+  }
+  const [a, f] = [air.outcomes.crispness, fried.outcomes.crispness];
+  if (a && f) out.push(a.word === f.word ? `As ${a.word} as from the pot.` : `From the pot ${f.word}, here ${a.word}.`);
+  const colour = air.outcomes.colourTop;
+  if (colour && fried.outcomes.colourTop && colour.word !== fried.outcomes.colourTop.word) {
+    out.push(`${capital(colour.word)} on top where the pot gives ${fried.outcomes.colourTop.word}.`);
+  }
+  return out;
+}
+
+const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
+
+/** Whether all of a plan's coat is in an ordinary shop. */
+const ordinary = (a: Alternative): boolean =>
+  a.plan.layers.every((l) => l.portions.every((p) => ingredient(p.ingredientId).common));
+
+/** Gives each distinction to the plan that has the most of it, among those that work, or all when none does. */
+export function awardBadges(alternatives: Alternative[]): void {
+  const inRunning = alternatives.filter((a) => a.works);
+  const pool = inRunning.length > 0 ? inRunning : alternatives;
+  const award = (badge: Badge, among: Alternative[], of: (a: Alternative) => number): void => {
+    if (among.length === 0) return;
+    among.reduce((best, a) => (of(a) > of(best) ? a : best)).badges.push(badge);
+  };
+  award('closest', pool, (a) => a.likeness);
+  award('crispest', pool, (a) => a.outcomes.crispness?.value ?? 0);
+  award('least-oil', pool, (a) => -a.oilPerPieceG);
+  award('fewest-bowls', pool, (a) => -a.bowls.length + 0.1 * a.likeness);
+  award('no-special-shopping', pool.filter(ordinary), (a) => a.likeness);
+}

@@ -1,0 +1,91 @@
+import type { Load } from '../basket/index.js';
+import type { Bowl, CoatLayer, GrammarNote } from '../coat/index.js';
+import type { AirPlan, Dish, FriedCook, Fryer } from '../dish/index.js';
+import type { Allergen, Diet } from '../foods/index.js';
+import type { CookSeries } from '../heat/index.js';
+import type { Outcomes, Reason } from '../outcome/index.js';
+import type { Caution } from '../safety/index.js';
+
+/** What the cook will not have in the coat or the cook. */
+export interface Limits {
+  diets: Diet[];
+  avoidAllergens: Allergen[];
+  /** Pantry ids that are not in the house. */
+  without: string[];
+  /** Highest temperature to try, °C. */
+  maxTempC: number;
+  /** Longest cook to try, min. */
+  maxMinutes: number;
+  /** Whether the fryer is preheated by habit. */
+  preheat: boolean;
+}
+
+export interface ConvertRequest {
+  dish: Dish;
+  fried: FriedCook;
+  fryer: Fryer;
+  limits: Limits;
+}
+
+/** The families of coats that are tried, in the order of the kitchen. */
+export const FAMILIES = [
+  'as-it-is',
+  'batter-under-crumbs',
+  'dust-egg-crumbs',
+  'kept-finish',
+  'starch-shell',
+  'thick-batter-parchment',
+] as const;
+export type Family = (typeof FAMILIES)[number];
+
+/** How a cook was judged at its end: in oil or in air. */
+export interface CookResult {
+  layers: CoatLayer[];
+  series: CookSeries;
+  outcomes: Outcomes;
+  reasons: Reason[];
+  /** Oil of the cooking that one piece keeps, g. */
+  oilPerPieceG: number;
+  /** Heat that one piece took, J. */
+  heatJ: number;
+}
+
+export interface FriedResult extends CookResult {
+  /** Minutes until the coat's foot was at 75 °C. */
+  footHotMin: number | null;
+}
+
+export type Badge = 'closest' | 'crispest' | 'least-oil' | 'fewest-bowls' | 'no-special-shopping';
+
+/** An air plan with everything a cook needs of it. */
+export interface AirResult extends CookResult {
+  plan: AirPlan;
+  grammar: GrammarNote[];
+  bowls: Bowl[];
+  load: Load;
+  /** Oil to spray for all pieces, both sides, g. */
+  sprayOilG: number;
+  steps: string[];
+  cautions: Caution[];
+  /** Likeness to the fried original, 0–1, and what makes it. */
+  likeness: number;
+  /** Whether it is safe or tender, golden, stays on and does not burn. */
+  works: boolean;
+}
+
+export interface Alternative extends AirResult {
+  family: Family;
+  badges: Badge[];
+  /** Why this coat, in a sentence. */
+  idea: string;
+  /** What it gains and gives up against the fried original. */
+  against: string[];
+}
+
+export interface Conversion {
+  fried: FriedResult;
+  /** Ranked, what works first; the original as it is stands in `original`. */
+  alternatives: Alternative[];
+  original: Alternative;
+  simulations: number;
+}

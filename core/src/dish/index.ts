@@ -1,0 +1,3 @@
+export * from './cook.js';
+export * from './ready.js';
+export * from './types.js';

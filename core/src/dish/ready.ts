@@ -1,0 +1,27 @@
+import { buildCoat, type CoatLayer, type LayerSpec } from '../coat/index.js';
+import { foodOf, type Food } from '../foods/index.js';
+import { geometryOf, type PieceGeometry } from '../piece/index.js';
+import type { Dish, Preparation } from './types.js';
+
+/** Firmness that is left after each preparation, of a raw vegetable's. Common practice, no source. */
+const FIRMNESS_LEFT: Record<Preparation, number> = { raw: 1, blanched: 0.6, frozen: 0.45, 'pre-cooked': 0.35 };
+
+/** One coated piece, ready for the pot or the basket. */
+export interface ReadyPiece {
+  food: Food;
+  piece: PieceGeometry;
+  layers: CoatLayer[];
+  startFirmness: number;
+}
+
+/** Works out the piece's geometry and its coat. @throws RangeError when the food is not in the pantry. */
+export function readyPiece(dish: Dish, layers: readonly LayerSpec[]): ReadyPiece {
+  const food = foodOf(dish.foodId);
+  const piece = geometryOf(dish.shape, food.densityKgM3 * (1 - food.food.porosity));
+  return {
+    food,
+    piece,
+    layers: buildCoat(layers, dish.skin, piece.drainLengthM),
+    startFirmness: food.food.firmness * FIRMNESS_LEFT[dish.preparation],
+  };
+}

@@ -1,0 +1,68 @@
+import type { LayerSpec, SkinWater } from '../coat/index.js';
+import type { FryerKind, UnderFood } from '../heat/index.js';
+import type { PieceShape } from '../piece/index.js';
+
+/** How the food was made ready before it is coated. */
+export type Preparation = 'raw' | 'blanched' | 'frozen' | 'pre-cooked';
+
+/** What is coated. */
+export interface Dish {
+  foodId: string;
+  shape: PieceShape;
+  /** Number of pieces. */
+  count: number;
+  /** °C of the food when it is coated. */
+  startC: number;
+  skin: SkinWater;
+  preparation: Preparation;
+}
+
+export type OilMedium = 'deep-oil' | 'pan-oil';
+
+/** The dish as it is fried today. */
+export interface FriedCook {
+  layers: LayerSpec[];
+  medium: OilMedium;
+  oilId: string;
+  tempC: number;
+  minutes: number;
+}
+
+export type BasketShape =
+  { kind: 'round'; diameterMm: number } | { kind: 'rectangle'; widthMm: number; depthMm: number };
+
+/** One appliance of the kitchen. */
+export interface Fryer {
+  name: string;
+  kind: FryerKind;
+  basket: BasketShape;
+  /** Baskets or racks one above the other. */
+  racks: number;
+  minTempC: number;
+  maxTempC: number;
+  /** Smallest step of its temperature setting, °C. */
+  stepC: number;
+  /** Multiplies the air's coefficient, 1 = as its kind; and what its thermostat is off by, °C. */
+  airFactor: number;
+  offsetC: number;
+}
+
+/** How the air version is cooked. */
+export interface AirSettings {
+  tempC: number;
+  minutes: number;
+  preheated: boolean;
+  /** Minutes after which the pieces are turned; null = never. */
+  turnAtMin: number | null;
+  under: UnderFood;
+}
+
+/** A coat and a cook for the air fryer. */
+export interface AirPlan {
+  layers: LayerSpec[];
+  /** Minutes that the finished coat rests. */
+  restMin: number;
+  /** Oil sprayed or brushed on all sides, g per m² of skin. */
+  oilGm2: number;
+  settings: AirSettings;
+}
