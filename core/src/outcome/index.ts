@@ -1,4 +1,5 @@
 export { colourWord, topAndUnder } from './crust.js';
+export * from './colourPath.js';
 export { oilPerPieceG } from './fat.js';
 export { DONE_FIRMNESS } from './inside.js';
 export * from './judge.js';

@@ -1,0 +1,27 @@
+/** What a stored or sent number may be: the one place for every range. Lengths mm, temperatures °C, times min. */
+export const RANGES = {
+  lengthMm: { min: 3, max: 300 },
+  thicknessMm: { min: 3, max: 80 },
+  massG: { min: 1, max: 1500 },
+  count: { min: 1, max: 500 },
+  startC: { min: -30, max: 60 },
+  grams: { min: 0, max: 5000 },
+  drainS: { min: 1, max: 120 },
+  oilTempC: { min: 120, max: 210 },
+  oilMinutes: { min: 0.5, max: 20 },
+  airTempC: { min: 80, max: 260 },
+  airMinutes: { min: 1, max: 60 },
+  restMin: { min: 0, max: 60 },
+  oilGm2: { min: 0, max: 200 },
+  basketMm: { min: 80, max: 600 },
+  racks: { min: 1, max: 4 },
+  stepC: { min: 1, max: 25 },
+  airFactor: { min: 0.4, max: 2.5 },
+  offsetC: { min: -40, max: 40 },
+  layers: { min: 1, max: 8 },
+  portions: { min: 1, max: 12 },
+  nameLength: { min: 1, max: 80 },
+  noteLength: { min: 0, max: 2000 },
+} as const;
+
+export type RangeName = keyof typeof RANGES;

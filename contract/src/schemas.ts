@@ -1,0 +1,209 @@
+import Joi from 'joi';
+import { ALLERGEN_IDS, DIETS, FAMILIES, inPantry, ingredient } from '@yellowmist/core';
+import { RANGES, type RangeName } from './ranges.js';
+
+const within = (name: RangeName): Joi.NumberSchema => {
+  const { min, max } = RANGES[name];
+  const allowed = `{{#label}} must be a number from ${min} to ${max}`;
+  return Joi.number()
+    .min(min)
+    .max(max)
+    .messages({ 'number.min': allowed, 'number.max': allowed, 'number.base': allowed });
+};
+const whole = (name: RangeName): Joi.NumberSchema => within(name).integer();
+const allOf = (keys: Joi.SchemaMap): Joi.ObjectSchema => Joi.object(keys).options({ presence: 'required' });
+
+/** A pantry id; any of them, or only those for which `fits` holds. */
+const pantryId = (what: string, fits: (id: string) => boolean): Joi.StringSchema =>
+  Joi.string()
+    .max(60)
+    .custom((id: string, helpers) => (inPantry(id) && fits(id) ? id : helpers.error('any.pantry', { what })))
+    .messages({ 'any.pantry': '{{#label}} must be the id of {{#what}} in the pantry' });
+
+const shape = Joi.alternatives().conditional('.kind', {
+  switch: [
+    {
+      is: 'slab',
+      then: allOf({
+        kind: Joi.valid('slab'),
+        lengthMm: within('lengthMm'),
+        widthMm: within('lengthMm'),
+        thicknessMm: within('thicknessMm'),
+      }),
+    },
+    {
+      is: 'disc',
+      then: allOf({ kind: Joi.valid('disc'), diameterMm: within('lengthMm'), thicknessMm: within('thicknessMm') }),
+    },
+    {
+      is: 'rod',
+      then: allOf({ kind: Joi.valid('rod'), diameterMm: within('thicknessMm'), lengthMm: within('lengthMm') }),
+    },
+    {
+      is: 'ring',
+      then: allOf({
+        kind: Joi.valid('ring'),
+        outerMm: within('lengthMm'),
+        innerMm: within('lengthMm').less(Joi.ref('outerMm')),
+        thicknessMm: within('thicknessMm'),
+      }),
+    },
+    { is: 'ball', then: allOf({ kind: Joi.valid('ball'), diameterMm: within('thicknessMm') }) },
+    {
+      is: 'irregular',
+      then: allOf({
+        kind: Joi.valid('irregular'),
+        longestMm: within('lengthMm'),
+        thicknessMm: within('thicknessMm'),
+        massG: within('massG'),
+      }),
+    },
+  ],
+  otherwise: allOf({ kind: Joi.valid('slab', 'disc', 'rod', 'ring', 'ball', 'irregular') }).unknown(true),
+});
+
+export const dishSchema = allOf({
+  foodId: pantryId('a food', (id) => ingredient(id).food !== undefined),
+  shape,
+  count: whole('count'),
+  startC: within('startC'),
+  skin: Joi.valid('dry', 'damp', 'wet'),
+  preparation: Joi.valid('raw', 'blanched', 'frozen', 'pre-cooked'),
+});
+
+const portion = allOf({
+  ingredientId: pantryId('a coat ingredient', (id) => ingredient(id).food === undefined),
+  grams: within('grams'),
+});
+
+const hasWeight = (portions: { grams: number }[], helpers: Joi.CustomHelpers): unknown =>
+  portions.some((p) => p.grams > 0) ? portions : helpers.error('any.weightless');
+
+const layer = Joi.object({
+  portions: Joi.array()
+    .items(portion)
+    .min(RANGES.portions.min)
+    .max(RANGES.portions.max)
+    .custom(hasWeight)
+    .messages({ 'any.weightless': '{{#label}} must hold more than 0 g of something' })
+    .required(),
+  pressed: Joi.boolean(),
+  clumped: Joi.boolean(),
+  drainS: within('drainS'),
+});
+
+export const layersSchema = Joi.array().items(layer).min(RANGES.layers.min).max(RANGES.layers.max);
+
+export const friedSchema = allOf({
+  layers: layersSchema,
+  medium: Joi.valid('deep-oil', 'pan-oil'),
+  oilId: pantryId('a frying oil', (id) => ingredient(id).roles.includes('frying-oil')),
+  tempC: within('oilTempC'),
+  minutes: within('oilMinutes'),
+});
+
+const basket = Joi.alternatives().conditional('.kind', {
+  switch: [{ is: 'round', then: allOf({ kind: Joi.valid('round'), diameterMm: within('basketMm') }) }],
+  otherwise: allOf({ kind: Joi.valid('rectangle'), widthMm: within('basketMm'), depthMm: within('basketMm') }),
+});
+
+export const fryerSchema = allOf({
+  name: Joi.string().trim().min(RANGES.nameLength.min).max(RANGES.nameLength.max),
+  kind: Joi.valid('drawer', 'oven-type', 'fan-oven', 'still-oven'),
+  basket,
+  racks: whole('racks'),
+  minTempC: within('airTempC')
+    .max(Joi.ref('maxTempC'))
+    .messages({ 'any.ref': '{{#label}} must not be above maxTempC' }),
+  maxTempC: within('airTempC'),
+  stepC: within('stepC'),
+  airFactor: within('airFactor'),
+  offsetC: within('offsetC'),
+});
+
+export const limitsSchema = allOf({
+  diets: Joi.array()
+    .items(Joi.valid(...DIETS))
+    .unique(),
+  avoidAllergens: Joi.array()
+    .items(Joi.valid(...ALLERGEN_IDS))
+    .unique(),
+  without: Joi.array()
+    .items(pantryId('an ingredient', () => true))
+    .max(200),
+  maxTempC: within('airTempC'),
+  maxMinutes: whole('airMinutes').min(4),
+  preheat: Joi.boolean(),
+});
+
+const turnAtMin = Joi.number().min(0).max(RANGES.airMinutes.max).allow(null);
+
+export const airPlanSchema = allOf({
+  layers: layersSchema,
+  restMin: within('restMin'),
+  oilGm2: within('oilGm2'),
+  settings: allOf({
+    tempC: within('airTempC'),
+    minutes: within('airMinutes'),
+    preheated: Joi.boolean(),
+    turnAtMin,
+    under: Joi.valid('basket', 'rack', 'parchment'),
+  }),
+});
+
+/** What `POST /api/convert` takes. */
+export const convertRequestSchema = allOf({
+  dish: dishSchema,
+  fried: friedSchema,
+  fryer: fryerSchema,
+  limits: limitsSchema,
+});
+
+const simulatedCook = Joi.alternatives().conditional('.medium', {
+  switch: [
+    {
+      is: 'air',
+      then: allOf({
+        medium: Joi.valid('air'),
+        fryer: fryerSchema,
+        tempC: within('airTempC'),
+        minutes: within('airMinutes'),
+        preheated: Joi.boolean(),
+        turnAtMin,
+        under: Joi.valid('basket', 'rack', 'parchment'),
+        oilGm2: within('oilGm2'),
+        restMin: within('restMin'),
+      }),
+    },
+  ],
+  otherwise: allOf({
+    medium: Joi.valid('deep-oil', 'pan-oil', 'air'),
+    tempC: within('oilTempC'),
+    minutes: within('oilMinutes'),
+  }).unknown(false),
+});
+
+/** What `POST /api/simulate` takes: one piece, one coat, one cook. */
+export const simulateRequestSchema = allOf({ dish: dishSchema, layers: layersSchema, cook: simulatedCook });
+
+/** The parts of a conversion that a cook writes and the server stores. */
+export const conversionBodySchema = Joi.object({
+  name: Joi.string().trim().min(RANGES.nameLength.min).max(RANGES.nameLength.max).required(),
+  note: Joi.string().max(RANGES.noteLength.max).allow('').default(''),
+  dish: dishSchema.required(),
+  fried: friedSchema.required(),
+  fryer: fryerSchema.required(),
+  limits: limitsSchema.required(),
+  chosen: Joi.object({
+    family: Joi.valid(...FAMILIES, 'own').required(),
+    by: Joi.valid('search', 'cook').required(),
+    plan: airPlanSchema.required(),
+  })
+    .allow(null)
+    .default(null),
+});
+
+/** A save: the body and the version that it changes. */
+export const saveRequestSchema = conversionBodySchema.keys({
+  version: Joi.number().integer().min(1).required(),
+});

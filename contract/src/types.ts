@@ -1,0 +1,66 @@
+import type { AirPlan, ConvertRequest, Dish, Family, Fryer, LayerSpec, OilMedium, UnderFood } from '@yellowmist/core';
+
+/** The format of a stored conversion; raised when its shape changes, with an upgrade in upgrade.ts. */
+export const CONVERSION_FORMAT = 1;
+
+/** What a cook writes of a conversion. */
+export interface ConversionBody extends ConvertRequest {
+  name: string;
+  note: string;
+  /** The air version that the cook has chosen; null until the first conversion. */
+  chosen: Chosen | null;
+}
+
+/** An air version; one that the search chose gives way to a better one, one that the cook chose stays. */
+export interface Chosen {
+  family: Family | 'own';
+  by: 'search' | 'cook';
+  plan: AirPlan;
+}
+
+/** A stored conversion. */
+export interface ConversionDocument extends ConversionBody {
+  id: string;
+  format: number;
+  /** Raised by every save; a save names the version that it changes. */
+  version: number;
+  createdAt: string;
+  updatedAt: string;
+}
+
+export type SimulatedCook =
+  | { medium: OilMedium; tempC: number; minutes: number }
+  | {
+      medium: 'air';
+      fryer: Fryer;
+      tempC: number;
+      minutes: number;
+      preheated: boolean;
+      turnAtMin: number | null;
+      under: UnderFood;
+      oilGm2: number;
+      restMin: number;
+    };
+
+export interface SimulateRequest {
+  dish: Dish;
+  layers: LayerSpec[];
+  cook: SimulatedCook;
+}
+
+/** An error of the API (RFC 9457), naming the fields that are wrong and what is allowed. */
+export interface Problem {
+  type: string;
+  title: string;
+  status: number;
+  detail: string;
+  errors?: FieldError[];
+  /** With 409: the version that is stored now. */
+  currentVersion?: number;
+}
+
+export interface FieldError {
+  /** Path of the field, "dish.shape.thicknessMm". */
+  field: string;
+  message: string;
+}

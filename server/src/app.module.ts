@@ -1,0 +1,21 @@
+import { Module, type DynamicModule } from '@nestjs/common';
+import { TypeOrmModule } from '@nestjs/typeorm';
+import { ComputeModule } from './compute/compute.module.js';
+import { ConversionsModule } from './conversions/conversions.module.js';
+import { databaseOptions } from './database/options.js';
+import { DemoService } from './demo/demo.service.js';
+import { HealthController } from './health/health.controller.js';
+import { PantryController } from './pantry/pantry.controller.js';
+
+@Module({})
+export class AppModule {
+  /** The application over one SQLite file. */
+  static over(databaseFile: string): DynamicModule {
+    return {
+      module: AppModule,
+      imports: [TypeOrmModule.forRoot(databaseOptions(databaseFile)), ConversionsModule, ComputeModule],
+      controllers: [PantryController, HealthController],
+      providers: [DemoService],
+    };
+  }
+}

@@ -1,0 +1,71 @@
+import 'reflect-metadata';
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import { NestFactory } from '@nestjs/core';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
+import type { NextFunction, Request, Response } from 'express';
+import helmet from 'helmet';
+import { AppModule } from './app.module.js';
+import { gate } from './common/gate.js';
+import { ProblemFilter } from './common/problem.filter.js';
+import type { Settings } from './settings.js';
+
+const BODY_LIMIT = '256kb';
+
+/** Only what this server itself serves; drawings may carry inline styles, nothing may carry inline scripts. */
+const CONTENT_SECURITY = {
+  defaultSrc: ["'self'"],
+  scriptSrc: ["'self'"],
+  styleSrc: ["'self'", "'unsafe-inline'"],
+  imgSrc: ["'self'", 'data:', 'blob:'],
+  workerSrc: ["'self'"],
+  connectSrc: ["'self'"],
+  objectSrc: ["'none'"],
+  baseUri: ["'self'"],
+  formAction: ["'self'"],
+  frameAncestors: ["'none'"],
+  upgradeInsecureRequests: null,
+};
+
+function documentApi(app: NestExpressApplication): void {
+  const config = new DocumentBuilder()
+    .setTitle('Yellowmist')
+    .setDescription(
+      'Converts battered and breaded fried food to the air fryer. Temperatures in °C, lengths in mm, masses in g.',
+    )
+    .setVersion('1')
+    .build();
+  SwaggerModule.setup('api/docs', app, () => SwaggerModule.createDocument(app, config), {
+    jsonDocumentUrl: 'api/docs.json',
+    customSiteTitle: 'Yellowmist API',
+  });
+}
+
+/** Serves the built pages; every address that is no file and no API is the application's own. */
+function servePages(app: NestExpressApplication, webFolder: string): void {
+  const page = join(webFolder, 'index.html');
+  if (!existsSync(page)) return;
+  app.useStaticAssets(webFolder, { index: false, maxAge: '1h' });
+  app.use((request: Request, response: Response, next: NextFunction) => {
+    if (request.method !== 'GET' || request.path.startsWith('/api')) return next();
+    response.sendFile(page);
+  });
+}
+
+/** The whole server, ready to listen. */
+export async function makeApp(settings: Settings): Promise<NestExpressApplication> {
+  const app = await NestFactory.create<NestExpressApplication>(
+    AppModule.over(join(settings.dataFolder, 'yellowmist.sqlite')),
+    { logger: ['error', 'warn'], bodyParser: false, abortOnError: false },
+  );
+  app.use(helmet({ contentSecurityPolicy: { useDefaults: false, directives: CONTENT_SECURITY }, hsts: false }));
+  app.use(gate(settings.hostNames));
+  app.useBodyParser('json', { limit: BODY_LIMIT });
+  app.setGlobalPrefix('api');
+  app.useGlobalFilters(new ProblemFilter());
+  app.enableShutdownHooks();
+  documentApi(app);
+  servePages(app, settings.webFolder);
+  return app;
+}

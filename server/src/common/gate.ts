@@ -1,0 +1,29 @@
+import type { NextFunction, Request, Response } from 'express';
+import { problem } from './problem.js';
+
+const LOCAL_NAMES = ['localhost', '127.0.0.1', '[::1]'];
+const READING = ['GET', 'HEAD', 'OPTIONS'];
+
+const nameOf = (host: string): string => host.replace(/:\d+$/, '').toLowerCase();
+
+/**
+ * Lets in requests that were meant for this server only: the Host must be a name it is known by (against DNS
+ * rebinding), and a write must come from its own pages (against cross-site requests).
+ */
+export function gate(allowedNames: readonly string[]) {
+  const names = [...LOCAL_NAMES, ...allowedNames.map((n) => n.toLowerCase())];
+  return (request: Request, response: Response, next: NextFunction): void => {
+    const refuse = (detail: string): void => {
+      response
+        .status(403)
+        .type('application/problem+json')
+        .send(JSON.stringify(problem(403, detail)));
+    };
+    const host = request.headers.host ?? '';
+    if (!names.includes(nameOf(host))) return refuse('This server is not known by that host name.');
+    const { origin } = request.headers;
+    const foreign = origin !== undefined && origin !== `http://${host}` && origin !== `https://${host}`;
+    if (foreign && !READING.includes(request.method)) return refuse('Writes are accepted from Yellowmist itself only.');
+    next();
+  };
+}

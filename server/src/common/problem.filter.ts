@@ -1,0 +1,33 @@
+import { Catch, HttpException, Logger, type ArgumentsHost, type ExceptionFilter } from '@nestjs/common';
+import type { Response } from 'express';
+import type { Problem } from '@yellowmist/contract';
+import { problem, ProblemException } from './problem.js';
+
+interface BodyParserError {
+  status?: number;
+  type?: string;
+}
+
+/** Turns everything thrown into problem details; what is unexpected is logged and told without its insides. */
+@Catch()
+export class ProblemFilter implements ExceptionFilter {
+  private readonly log = new Logger('Problem');
+
+  catch(error: unknown, host: ArgumentsHost): void {
+    const response = host.switchToHttp().getResponse<Response>();
+    const body = this.describe(error);
+    if (!response.headersSent) response.status(body.status).type('application/problem+json').send(JSON.stringify(body));
+  }
+
+  private describe(error: unknown): Problem {
+    if (error instanceof ProblemException) return error.getResponse() as Problem;
+    if (error instanceof RangeError) return problem(400, error.message);
+    const { status, type } = (error ?? {}) as BodyParserError;
+    if (type === 'entity.too.large') return problem(413, 'The body is larger than 256 kB.');
+    if (type === 'entity.parse.failed') return problem(400, 'The body is not valid JSON.');
+    if (error instanceof HttpException) return problem(error.getStatus(), error.message);
+    if (status && status < 500) return problem(status, 'The request could not be read.');
+    this.log.error(error instanceof Error ? error.stack : String(error));
+    return problem(500, 'The server met an error that it did not expect. Nothing that was saved is lost.');
+  }
+}

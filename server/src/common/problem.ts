@@ -1,0 +1,32 @@
+import { HttpException } from '@nestjs/common';
+import type { FieldError, Problem } from '@yellowmist/contract';
+
+const TITLES: Record<number, string> = {
+  400: 'Some fields are not allowed as they are',
+  403: 'Not allowed from there',
+  404: 'Not found',
+  409: 'Somebody saved a newer version',
+  413: 'Too much at once',
+  415: 'Send JSON',
+  500: 'Something broke on our side',
+};
+
+/** Problem details (RFC 9457) for a status. */
+export const problem = (status: number, detail: string, more: Partial<Problem> = {}): Problem => ({
+  type: 'about:blank',
+  title: TITLES[status] ?? 'The request failed',
+  status,
+  detail,
+  ...more,
+});
+
+/** An error that reaches the client as problem details. */
+export class ProblemException extends HttpException {
+  constructor(status: number, detail: string, more: Partial<Problem> = {}) {
+    super(problem(status, detail, more), status);
+  }
+}
+
+/** 400, naming every field and what is allowed there. */
+export const badFields = (errors: FieldError[]): ProblemException =>
+  new ProblemException(400, errors.map((e) => e.message).join('; '), { errors });

@@ -1,0 +1,23 @@
+import type { MigrationInterface, QueryRunner } from 'typeorm';
+
+export class Conversions1764000000000 implements MigrationInterface {
+  name = 'Conversions1764000000000';
+
+  async up(runner: QueryRunner): Promise<void> {
+    await runner.query(`CREATE TABLE conversion (
+      id TEXT PRIMARY KEY NOT NULL,
+      name TEXT NOT NULL,
+      version INTEGER NOT NULL,
+      format INTEGER NOT NULL,
+      body TEXT NOT NULL,
+      created_at TEXT NOT NULL,
+      updated_at TEXT NOT NULL,
+      deleted_at TEXT
+    )`);
+    await runner.query('CREATE INDEX conversion_updated ON conversion (deleted_at, updated_at)');
+  }
+
+  async down(runner: QueryRunner): Promise<void> {
+    await runner.query('DROP TABLE conversion');
+  }
+}

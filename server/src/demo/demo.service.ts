@@ -1,0 +1,23 @@
+import { Injectable } from '@nestjs/common';
+import { ComputeService } from '../compute/compute.service.js';
+import { ConversionsService } from '../conversions/conversions.service.js';
+import { SCENARIO } from './scenario.js';
+
+/** Fills an empty database with the demo scenario, each dish really converted. */
+@Injectable()
+export class DemoService {
+  constructor(
+    private readonly conversions: ConversionsService,
+    private readonly compute: ComputeService,
+  ) {}
+
+  /** Does nothing when there are conversions already. `say` hears of the progress. */
+  async fill(say: (line: string) => void): Promise<void> {
+    if ((await this.conversions.list()).length > 0) return;
+    for (const [at, body] of SCENARIO.entries()) {
+      const chosen = await this.compute.choose(body);
+      await this.conversions.create({ ...body, chosen });
+      say(`Demo dish ${at + 1} of ${SCENARIO.length}: ${body.name}`);
+    }
+  }
+}

@@ -1,0 +1,141 @@
+import { OPEN_LIMITS, type ConversionBody } from '@yellowmist/contract';
+import type { Dish, FriedCook, Fryer, LayerSpec } from '@yellowmist/core';
+
+/** The net loft on Harrow Skerry: a made-up kitchen, its two fryers and the dishes of a Thursday supper for six. */
+
+const GALLEY: Fryer = {
+  name: 'Galley',
+  kind: 'drawer',
+  basket: { kind: 'round', diameterMm: 200 },
+  racks: 1,
+  minTempC: 80,
+  maxTempC: 200,
+  stepC: 5,
+  airFactor: 1.08,
+  offsetC: 6,
+};
+
+const LOFT: Fryer = {
+  name: 'Loft',
+  kind: 'oven-type',
+  basket: { kind: 'rectangle', widthMm: 260, depthMm: 230 },
+  racks: 2,
+  minTempC: 60,
+  maxTempC: 220,
+  stepC: 5,
+  airFactor: 1,
+  offsetC: 0,
+};
+
+const layer = (...parts: [string, number][]): LayerSpec => ({
+  portions: parts.map(([ingredientId, grams]) => ({ ingredientId, grams })),
+});
+
+const BEER_BATTER = layer(['wheat-flour', 150], ['beer', 210], ['baking-powder', 4], ['salt', 3]);
+const FLOUR = layer(['wheat-flour', 60], ['salt', 3]);
+const EGG = layer(['egg', 50]);
+
+const dish = (foodId: string, shape: Dish['shape'], count: number, more: Partial<Dish> = {}): Dish => ({
+  foodId,
+  shape,
+  count,
+  startC: 8,
+  skin: 'damp',
+  preparation: 'raw',
+  ...more,
+});
+
+const fried = (medium: FriedCook['medium'], tempC: number, minutes: number, ...layers: LayerSpec[]): FriedCook => ({
+  layers,
+  medium,
+  oilId: 'rapeseed-oil',
+  tempC,
+  minutes,
+});
+
+const conversion = (
+  name: string,
+  note: string,
+  fryer: Fryer,
+  what: Dish,
+  how: FriedCook,
+  limits: Partial<ConversionBody['limits']> = {},
+): ConversionBody => ({
+  name,
+  note,
+  dish: what,
+  fried: how,
+  fryer,
+  limits: { ...OPEN_LIMITS, maxTempC: fryer.maxTempC, ...limits },
+  chosen: null,
+});
+
+const MUSHROOM: Dish['shape'] = { kind: 'irregular', longestMm: 70, thicknessMm: 16, massG: 18 };
+
+/** The demo's dishes, in the order in which they were begun. */
+export const SCENARIO: readonly ConversionBody[] = [
+  conversion(
+    'Green tomato slices',
+    'Ines salts them a quarter of an hour before.',
+    LOFT,
+    dish('green-tomato', { kind: 'disc', diameterMm: 70, thicknessMm: 9 }, 16, { startC: 14, skin: 'wet' }),
+    fried(
+      'pan-oil',
+      180,
+      6,
+      FLOUR,
+      layer(['buttermilk', 120], ['egg', 50]),
+      layer(['cornmeal', 90], ['fine-crumbs', 30]),
+    ),
+  ),
+  conversion(
+    'Aubergine slabs in sesame crumbs',
+    '',
+    LOFT,
+    dish('aubergine', { kind: 'slab', lengthMm: 100, widthMm: 70, thicknessMm: 12 }, 12, { startC: 16, skin: 'wet' }),
+    fried('pan-oil', 175, 6, FLOUR, EGG, layer(['fine-crumbs', 60], ['sesame-seeds', 40])),
+  ),
+  conversion(
+    'Leek-and-ham croquettes',
+    'Tobi chills the filling overnight.',
+    LOFT,
+    dish('croquette-filling', { kind: 'rod', diameterMm: 24, lengthMm: 60 }, 18, { startC: 6 }),
+    fried('deep-oil', 175, 4, FLOUR, EGG, layer(['fine-crumbs', 80])),
+  ),
+  conversion(
+    'Okra in cornmeal',
+    '',
+    GALLEY,
+    dish('okra', { kind: 'rod', diameterMm: 16, lengthMm: 30 }, 70, { startC: 12 }),
+    fried('deep-oil', 180, 3.5, layer(['buttermilk', 120]), layer(['cornmeal', 100], ['wheat-flour', 30], ['salt', 3])),
+  ),
+  conversion(
+    'Halloumi fingers',
+    'They squeak when they are cold: serve at once.',
+    GALLEY,
+    dish('halloumi', { kind: 'slab', lengthMm: 80, widthMm: 18, thicknessMm: 18 }, 18, { startC: 6 }),
+    fried('deep-oil', 180, 2.5, layer(['wheat-flour', 60], ['paprika', 3])),
+  ),
+  conversion(
+    'Pork schnitzel',
+    '',
+    LOFT,
+    dish('pork-loin', { kind: 'slab', lengthMm: 130, widthMm: 95, thicknessMm: 9 }, 6),
+    fried('deep-oil', 175, 2.5, FLOUR, EGG, layer(['fine-crumbs', 80])),
+  ),
+  conversion(
+    'Oyster mushrooms for Wen’s sister',
+    'Vegan and without gluten, by these ingredients: check the labels.',
+    GALLEY,
+    dish('oyster-mushroom', MUSHROOM, 12),
+    fried('deep-oil', 185, 5, BEER_BATTER),
+    { diets: ['vegan', 'gluten-free'] },
+  ),
+  conversion(
+    'Oyster mushrooms in beer batter',
+    'The first thing that Wen put into Galley as it was. Half of it dripped through.',
+    GALLEY,
+    dish('oyster-mushroom', MUSHROOM, 24),
+    fried('deep-oil', 185, 5, BEER_BATTER),
+  ),
+];

@@ -1,0 +1,27 @@
+import { makeApp } from './app.js';
+import { DemoService } from './demo/demo.service.js';
+import { readSettings } from './settings.js';
+
+const say = (line: string): void => void process.stdout.write(`${line}\n`);
+
+/** One sentence for what usually goes wrong at the start. */
+function explain(error: unknown, port: string): string {
+  const { code, message } = error as NodeJS.ErrnoException;
+  if (code === 'EADDRINUSE') return `Port ${port} is in use; stop what runs there or set YELLOWMIST_PORT to another.`;
+  if (code === 'EACCES') return `Port ${port} may not be opened; set YELLOWMIST_PORT to one above 1023.`;
+  return message;
+}
+
+async function main(): Promise<void> {
+  const settings = readSettings(process.env, process.argv.slice(2));
+  const app = await makeApp(settings);
+  if (settings.demoData) await app.get(DemoService).fill(say);
+  await app.listen(settings.port, settings.host);
+  const shown = settings.host === '0.0.0.0' || settings.host === '::' ? 'localhost' : settings.host;
+  say(`Yellowmist is ready: http://${shown}:${settings.port}`);
+}
+
+main().catch((error: unknown) => {
+  process.stderr.write(`${explain(error, process.env.YELLOWMIST_PORT ?? '4610')}\n`);
+  process.exit(1);
+});
