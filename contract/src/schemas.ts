@@ -87,9 +87,10 @@ const layer = Joi.object({
     .custom(hasWeight)
     .messages({ 'any.weightless': '{{#label}} must hold more than 0 g of something' })
     .required(),
-  pressed: Joi.boolean(),
-  clumped: Joi.boolean(),
-  drainS: within('drainS'),
+  // Said outright, because the documents around a layer require every other field.
+  pressed: Joi.boolean().optional(),
+  clumped: Joi.boolean().optional(),
+  drainS: within('drainS').optional(),
 });
 
 export const layersSchema = Joi.array().items(layer).min(RANGES.layers.min).max(RANGES.layers.max);

@@ -65,8 +65,8 @@ export const DRY_FILM_HALF_LIFE_S = 15;
 /** Colour: activation energy, J/mol, at the reference temperature, K. Maillard browning, from memory. */
 export const COLOUR_ENERGY = 80_000;
 export const COLOUR_REFERENCE_K = 453.15;
-/** Seconds to golden (B = 1) of a dry, oiled crumb at the reference temperature. Tuned on C1, C2 and C6. */
-export const COLOUR_TIME_S = 98;
+/** Seconds to golden (B = 1) of a dry, oiled crumb at the reference temperature. Tuned on C1, C2, C4, C6 and C7. */
+export const COLOUR_TIME_S = 120;
 /** Browning while the surface is damp: full below the first water activity, none above the second. From memory, order of magnitude. */
 export const COLOUR_DRY_AW = 0.35;
 export const COLOUR_WET_AW = 0.85;
@@ -108,7 +108,7 @@ export const EDGE_FOOT = {
   fine: 110,
   coarse: 70,
   flake: 65,
-  smooth: 250,
+  smooth: 140,
 } as const;
 /** A wet layer thinner than this has run off: what is left holds to the skin, m. */
 export const LAST_FILM_M = 0.03e-3;

@@ -3,7 +3,7 @@ import type { End, Work } from './conduct.js';
 import { LEAST_OPEN_SHARE, VAPOUR_DIFFUSIVITY_IN_PORES, WATER_HEAT } from './constants.js';
 import type { Face } from './face.js';
 import type { Surroundings } from './media.js';
-import { activityAt, humidityRatio, latentHeat, massCoefficient, saturationPa } from './water.js';
+import { activityAt, humidityRatio, latentHeat, massCoefficient, saturationAt } from './water.js';
 
 /** What crossed the piece's skin since the cook began: heat in, heat out with vapour and drips, J; water out, kg. */
 export interface Flows {
@@ -12,8 +12,8 @@ export interface Flows {
   outKg: number;
 }
 
-/** A cell with less water activity than this hands the evaporation on to its inner neighbour. */
-const FRONT_AW = 0.5;
+/** Behind a cell as wet as this no deeper one can give more: it is as moist, cooler and farther in. */
+const WET_AW = 0.95;
 /** Air in the hot coat's pores, kg/m³ at about 100 °C. */
 const PORE_AIR_DENSITY = 0.95;
 const SLOPE_K = 0.5;
@@ -21,6 +21,10 @@ const SLOPE_K = 0.5;
 const MOST_PER_STEP = 0.5;
 /** Vapour leaves by diffusion up to here; hotter cells boil, °C. */
 const HOTTEST_DIFFUSION_C = 98;
+
+/** Humidity ratio of the air over a cell of this water activity and temperature. */
+const vapourRatio = (activity: number, tempC: number): number =>
+  humidityRatio(activity * saturationAt(tempC < HOTTEST_DIFFUSION_C ? tempC : HOTTEST_DIFFUSION_C));
 
 /** Open share of a cell, 0–1: what is neither solid, fat nor water. */
 function openShare(body: Body, i: number): number {
@@ -30,7 +34,7 @@ function openShare(body: Body, i: number): number {
 
 /**
  * Sets up one end of the chain for a step: heat from the surroundings (hc, hr in W/m²K), and evaporation from the
- * drying front, that is the outermost cell that is still wet, through the pores of what has dried outside it.
+ * drying front, that is the cell from which most vapour gets out through the pores of what has dried outside it.
  */
 export function setEnd(
   body: Body,
@@ -55,24 +59,34 @@ export function setEnd(
   const airRatio = humidityRatio(around.vapourPa);
   let resistance = 1 / massCoefficient(hc, airRatio);
   let front = outer;
-  const lastCell = inward > 0 ? (body.n >> 1) - 1 : body.n >> 1;
-  while (front !== lastCell && activityAt(body.water[front] / body.solids[front]) < FRONT_AW) {
-    resistance += body.dx[front] / (VAPOUR_DIFFUSIVITY_IN_PORES * PORE_AIR_DENSITY * openShare(body, front));
-    front += inward;
+  let flux = -Infinity;
+  let frontResistance = resistance;
+  const pastCentre = (body.n >> 1) - (inward > 0 ? 0 : 1);
+  for (let i = outer; i !== pastCentre; i += inward) {
+    const activity = activityAt(body.water[i] / body.solids[i]);
+    const across = body.dx[i] / (VAPOUR_DIFFUSIVITY_IN_PORES * PORE_AIR_DENSITY * openShare(body, i));
+    // A cell that is half dry is dry in its outer half: vapour from it has that way to go as well.
+    const ownResistance = resistance + 0.5 * (1 - activity) * across;
+    const here = (vapourRatio(activity, body.tempC[i]) - airRatio) / ownResistance;
+    if (here > flux) {
+      flux = here;
+      front = i;
+      frontResistance = ownResistance;
+    }
+    if (activity > WET_AW) break;
+    resistance += across;
   }
-  const activity = activityAt(body.water[front] / body.solids[front]);
   const t = body.tempC[front];
+  const activity = activityAt(body.water[front] / body.solids[front]);
   const latent = latentHeat(t) * body.faceM2;
-  const vapourC = t < HOTTEST_DIFFUSION_C ? t : HOTTEST_DIFFUSION_C;
-  const at = (humidityRatio(activity * saturationPa(vapourC)) - airRatio) / resistance;
-  const above = (humidityRatio(activity * saturationPa(vapourC + SLOPE_K)) - airRatio) / resistance;
+  const above = (vapourRatio(activity, t + SLOPE_K) - airRatio) / frontResistance;
   end.wetCell = front;
   end.wetC = t;
   // No more than the cell can give in this step; above boiling the boiling itself takes over.
   const mostW = (MOST_PER_STEP * body.water[front] * latentHeat(t)) / stepS;
-  const wanted = latent * at;
+  const wanted = latent * flux;
   end.evaporationW = Math.min(wanted, mostW);
-  end.evaporationSlope = wanted < mostW ? Math.max(0, (latent * (above - at)) / SLOPE_K) : 0;
+  end.evaporationSlope = wanted < mostW ? Math.max(0, (latent * (above - flux)) / SLOPE_K) : 0;
 }
 
 /** Takes the water that the solved step evaporated out of the drying front; gives back heat for which there was no water. */

@@ -4,6 +4,16 @@ import { LEWIS_TWO_THIRDS, AIR_HEAT, OSWIN_K, OSWIN_N, PRESSURE_PA, VAPOUR_HEAT 
 export const saturationPa = (tempC: number): number =>
   611.21 * Math.exp((18.678 - tempC / 234.5) * (tempC / (257.14 + tempC)));
 
+const SATURATION_STEP_K = 0.5;
+const saturationTable = Float64Array.from({ length: 242 }, (_, i) => saturationPa(i * SATURATION_STEP_K));
+
+/** Saturation pressure by table, for the time loop; held at 0 and 120 °C outside. */
+export function saturationAt(tempC: number): number {
+  const at = tempC <= 0 ? 0 : tempC >= 120 ? 240 : tempC / SATURATION_STEP_K;
+  const i = at | 0;
+  return saturationTable[i] + (saturationTable[i + 1] - saturationTable[i]) * (at - i);
+}
+
 /** Heat of evaporation of water, J/kg, at `tempC`. Linear fit to the steam tables. */
 export const latentHeat = (tempC: number): number => (2.501 - 0.00236 * tempC) * 1e6;
 

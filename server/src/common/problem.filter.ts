@@ -24,8 +24,10 @@ export class ProblemFilter implements ExceptionFilter {
     if (error instanceof RangeError) return problem(400, error.message);
     const { status, type } = (error ?? {}) as BodyParserError;
     if (type === 'entity.too.large') return problem(413, 'The body is larger than 256 kB.');
-    if (type === 'entity.parse.failed') return problem(400, 'The body is not valid JSON.');
-    if (error instanceof HttpException) return problem(error.getStatus(), error.message);
+    if (error instanceof HttpException) {
+      const unread = error.getStatus() === 400 ? 'The request could not be read: ' : '';
+      return problem(error.getStatus(), unread + error.message);
+    }
     if (status && status < 500) return problem(status, 'The request could not be read.');
     this.log.error(error instanceof Error ? error.stack : String(error));
     return problem(500, 'The server met an error that it did not expect. Nothing that was saved is lost.');

@@ -1,0 +1,104 @@
+import fc from 'fast-check';
+import { bowlsFor, buildCoat, consistencyOf, drainedFilmM, flowOf, grammarNotes, type LayerSpec } from './index.js';
+
+const layer = (...parts: [string, number][]): LayerSpec => ({
+  portions: parts.map(([ingredientId, grams]) => ({ ingredientId, grams })),
+});
+const FLOUR = layer(['wheat-flour', 60]);
+const EGG = layer(['egg', 50]);
+const CRUMBS = layer(['coarse-crumbs', 60]);
+const batter = (flour: string, liquid: number): LayerSpec => layer([flour, 100], ['water', liquid]);
+const build = (...layers: LayerSpec[]) => buildCoat(layers, 'damp', 0.05);
+
+describe('pick-up', () => {
+  // Ranges of common practice, no source, g/m².
+  test.each([
+    ['dust on a damp skin', build(FLOUR)[0], 40, 80],
+    ['egg over a dust', build(FLOUR, EGG)[1], 150, 280],
+    ['coarse crumbs over egg', build(FLOUR, EGG, CRUMBS)[2], 350, 450],
+    ['fine crumbs over egg', build(FLOUR, EGG, layer(['fine-crumbs', 60]))[2], 250, 350],
+    ['starch over egg', build(EGG, layer(['potato-starch', 60]))[1], 120, 200],
+    ['crushed cornflakes over egg', build(EGG, layer(['cornflakes', 60]))[1], 400, 600],
+    ['clumped flour over buttermilk', build(layer(['buttermilk', 50]), { ...FLOUR, clumped: true })[1], 300, 500],
+  ])('%s', (_, built, least, most) => {
+    expect(built.pickUpGm2).toBeGreaterThanOrEqual(least);
+    expect(built.pickUpGm2).toBeLessThanOrEqual(most);
+  });
+
+  test('pressing and a batter below each hold a fifth more crumb', () => {
+    const plain = build(EGG, CRUMBS)[1].pickUpGm2;
+    expect(build(EGG, { ...CRUMBS, pressed: true })[1].pickUpGm2 / plain).toBeCloseTo(1.2, 6);
+    expect(build(batter('wheat-flour', 120), CRUMBS)[1].pickUpGm2 / plain).toBeCloseTo(1.2, 6);
+  });
+
+  test('crumbs on a dry skin hardly hold', () => {
+    const [crumbs] = buildCoat([CRUMBS], 'dry', 0.05);
+    expect(crumbs.pickUpGm2).toBeLessThan(60);
+    expect(crumbs.grip).toBeLessThan(0.2);
+  });
+});
+
+describe('batter', () => {
+  // Liquid to flour by weight and the cook's word; common practice, no source.
+  test.each([
+    ['wheat-flour', 90, 'thick'],
+    ['wheat-flour', 100, 'thick'],
+    ['chickpea-flour', 95, 'thick'],
+    ['wheat-flour', 125, 'medium'],
+    ['chickpea-flour', 125, 'medium'],
+    ['wheat-flour', 170, 'pancake'],
+    ['wheat-flour', 240, 'thin'],
+  ])('%s with %d %% water is %s', (flour, liquid, word) => {
+    expect(consistencyOf(flowOf(batter(flour, liquid).portions)).word).toBe(word);
+  });
+
+  test('egg counts with its water, about three quarters of its weight', () => {
+    expect(flowOf(layer(['wheat-flour', 100], ['egg', 100]).portions).hydration).toBeCloseTo(0.76, 1);
+  });
+
+  test('longer draining never leaves a thicker film, more water never a thicker batter', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 60, max: 300, noNaN: true }),
+        fc.double({ min: 1, max: 60, noNaN: true }),
+        (water, seconds) => {
+          const flow = flowOf(batter('wheat-flour', water).portions);
+          const thinner = flowOf(batter('wheat-flour', water * 1.1).portions);
+          expect(drainedFilmM(flow, 1100, 0.05, seconds * 1.5)).toBeLessThanOrEqual(
+            drainedFilmM(flow, 1100, 0.05, seconds),
+          );
+          expect(thinner.viscosityPaS).toBeLessThanOrEqual(flow.viscosityPaS);
+        },
+      ),
+    );
+  });
+});
+
+describe('grammar', () => {
+  test.each([
+    ['dry-on-dry', [FLOUR, CRUMBS], [FLOUR, EGG, CRUMBS]],
+    ['wet-last', [FLOUR, batter('wheat-flour', 130)], [batter('wheat-flour', 130), CRUMBS]],
+    ['crumbs-on-dry-skin', [CRUMBS], [EGG, CRUMBS]],
+    ['wet-over-crumbs', [EGG, CRUMBS, EGG, CRUMBS], [EGG, FLOUR, EGG, CRUMBS]],
+    ['no-binder', [CRUMBS], [EGG, CRUMBS]],
+  ])('%s is noticed, and its repair passes', (rule, wrong, right) => {
+    const rules = (layers: LayerSpec[]): string[] => grammarNotes(build(...layers)).map((n) => n.rule);
+    expect(rules(wrong)).toContain(rule);
+    expect(rules(right)).not.toContain(rule);
+  });
+});
+
+describe('bowls', () => {
+  test('hold area times pick-up, a surplus, and whole eggs', () => {
+    const [flour, egg, crumbs] = bowlsFor(build(FLOUR, EGG, CRUMBS), 0.2);
+    expect(flour.onFoodG).toBeCloseTo(12, 0);
+    expect(flour.totalG).toBeGreaterThan(flour.onFoodG + 40);
+    expect(egg.parts[0].count).toBe(2);
+    expect(egg.parts[0].grams).toBe(100);
+    expect(crumbs.parts[0].ml! / 236.588).toBeCloseTo(crumbs.totalG / 60, 6);
+  });
+
+  test('a layer with nothing in it is no bowl', () => {
+    expect(build(layer(['wheat-flour', 0]), EGG)).toHaveLength(1);
+  });
+});

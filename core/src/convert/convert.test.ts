@@ -1,0 +1,123 @@
+import fc from 'fast-check';
+import type { Dish, FriedCook, Fryer } from '../dish/index.js';
+import { DIETS, fitsDiets, ingredient, type Diet } from '../foods/index.js';
+import { convertDish, convertInSteps, evaluateFried, temperaturesFor, type ConvertRequest } from './index.js';
+import { coatsFor } from './families.js';
+
+const fryer: Fryer = {
+  name: 'Test drawer',
+  kind: 'drawer',
+  basket: { kind: 'round', diameterMm: 200 },
+  racks: 1,
+  minTempC: 80,
+  maxTempC: 200,
+  stepC: 5,
+  airFactor: 1,
+  offsetC: 0,
+};
+const mushrooms: Dish = {
+  foodId: 'oyster-mushroom',
+  shape: { kind: 'irregular', longestMm: 70, thicknessMm: 16, massG: 18 },
+  count: 12,
+  startC: 8,
+  skin: 'damp',
+  preparation: 'raw',
+};
+const beerBattered: FriedCook = {
+  layers: [
+    {
+      portions: [
+        { ingredientId: 'wheat-flour', grams: 150 },
+        { ingredientId: 'beer', grams: 210 },
+      ],
+    },
+  ],
+  medium: 'deep-oil',
+  oilId: 'rapeseed-oil',
+  tempC: 185,
+  minutes: 5,
+};
+const request: ConvertRequest = {
+  dish: mushrooms,
+  fried: beerBattered,
+  fryer,
+  limits: { diets: [], avoidAllergens: [], without: [], maxTempC: 200, maxMinutes: 24, preheat: false },
+};
+
+describe('converting beer-battered mushrooms', () => {
+  const conversion = convertDish(request);
+
+  test('the fried original sets in seconds and comes out crisp', () => {
+    expect(conversion.fried.outcomes.setTime!.value).toBeLessThan(1);
+    expect(conversion.fried.outcomes.crispness!.band).toBe('good');
+  });
+
+  test('put in as it is it fails, because the wet batter runs off', () => {
+    expect(conversion.original.works).toBe(false);
+    expect(conversion.original.reasons[0].about).toBe('runOff');
+    expect(conversion.original.reasons[0].text).toMatch(/below 75 °C .* % of it drips/);
+  });
+
+  test('the best air version works, is golden, and keeps a fraction of the oil', () => {
+    const [best] = conversion.alternatives;
+    expect(best.works).toBe(true);
+    expect(best.outcomes.colourTop!.band).toBe('good');
+    expect(best.oilPerPieceG).toBeLessThan(conversion.fried.oilPerPieceG / 4);
+    expect(best.badges).toContain('closest');
+    expect(best.steps.length).toBeGreaterThanOrEqual(5);
+  });
+
+  test('ranked: what works first, then the more like the original', () => {
+    const ranks = conversion.alternatives.map((a) => Number(a.works) + a.likeness / 10);
+    expect(ranks).toEqual([...ranks].sort((a, b) => b - a));
+  });
+
+  test('the same question gives the same answer', () => {
+    const again = convertDish(request);
+    expect(again.alternatives.map((a) => a.plan)).toEqual(conversion.alternatives.map((a) => a.plan));
+  });
+});
+
+describe('the search', () => {
+  test('reports its progress up to the end', () => {
+    const steps = convertInSteps(request);
+    let last = { done: 0, of: 1 };
+    for (let next = steps.next(); !next.done; next = steps.next()) {
+      expect(next.value.done).toBeGreaterThanOrEqual(last.done);
+      last = next.value;
+    }
+    expect(last.done / last.of).toBeGreaterThan(0.8);
+  });
+
+  test('keeps to what the fryer can be set to', () => {
+    const temperatures = temperaturesFor({ ...request, fryer: { ...fryer, stepC: 10, maxTempC: 190 } });
+    expect(temperatures).toEqual([160, 170, 180, 190]);
+    expect(temperaturesFor({ ...request, limits: { ...request.limits, maxTempC: 150 } })).toEqual([150]);
+  });
+
+  test('never offers an ingredient that breaks a diet or carries an avoided allergen', () => {
+    fc.assert(
+      fc.property(
+        fc.subarray([...DIETS]),
+        fc.subarray(['wheat', 'egg', 'milk', 'soy', 'sesame'] as const),
+        (diets, avoidAllergens) => {
+          const coats = coatsFor({ ...request, limits: { ...request.limits, diets: diets as Diet[], avoidAllergens } });
+          const own = coats.filter((c) => c.family !== 'as-it-is');
+          expect(own.length).toBeGreaterThan(0);
+          for (const { layers } of own) {
+            for (const p of layers.flatMap((l) => l.portions)) {
+              expect(fitsDiets(ingredient(p.ingredientId), diets)).toBe(true);
+              expect(ingredient(p.ingredientId).allergens.filter((a) => avoidAllergens.some((b) => b === a))).toEqual(
+                [],
+              );
+            }
+          }
+        },
+      ),
+    );
+  });
+
+  test('an unknown food is refused by name', () => {
+    expect(() => evaluateFried({ ...mushrooms, foodId: 'unicorn' }, beerBattered)).toThrow('unicorn');
+  });
+});

@@ -1,0 +1,28 @@
+import { foodOf } from '../foods/index.js';
+import { allergensOf, cautionsFor } from './index.js';
+
+const coat = [
+  { portions: [{ ingredientId: 'egg', grams: 50 }] },
+  { portions: [{ ingredientId: 'coarse-crumbs', grams: 60 }] },
+];
+const how = { parchment: false, deepOil: false };
+
+describe('cautions', () => {
+  test('meat starts with its safe minimum', () => {
+    const [first] = cautionsFor(foodOf('chicken-thigh'), coat, how);
+    expect(first).toMatchObject({ about: 'centre', tempC: 73.9 });
+  });
+
+  test('a vegetable has none, and the allergens are those of food and coat', () => {
+    expect(cautionsFor(foodOf('okra'), coat, how).some((c) => c.about === 'centre')).toBe(false);
+    expect(allergensOf(foodOf('halloumi'), coat)).toEqual(['wheat', 'egg', 'milk']);
+  });
+
+  test('oil mist and steam are always warned of, parchment when it is used', () => {
+    const about = (parchment: boolean): string[] =>
+      cautionsFor(foodOf('okra'), coat, { parchment, deepOil: true }).map((c) => c.about);
+    expect(about(false)).toEqual(expect.arrayContaining(['oil-mist', 'steam', 'hot-oil', 'limits']));
+    expect(about(false)).not.toContain('parchment');
+    expect(about(true)).toContain('parchment');
+  });
+});

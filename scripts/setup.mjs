@@ -1,0 +1,52 @@
+/** Set-up that both commands share: Node, packages, and one clear sentence when something is missing. */
+import { spawn } from 'node:child_process';
+import { existsSync, statSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+export const ROOT = join(dirname(fileURLToPath(import.meta.url)), '..');
+const LEAST_NODE = [20, 19];
+
+/** Ends the process with one sentence. */
+export function give(sentence) {
+  process.stderr.write(`\n${sentence}\n`);
+  process.exit(1);
+}
+
+/** Runs a command with its output shown; resolves to its exit code. */
+export function run(command, args, options = {}) {
+  return new Promise((resolve) => {
+    const child = spawn(command, args, { cwd: ROOT, stdio: 'inherit', ...options });
+    child.on('error', () => resolve(127));
+    child.on('close', (code) => resolve(code ?? 1));
+  });
+}
+
+export function step(name) {
+  process.stdout.write(`\n── ${name}\n`);
+}
+
+export function needNode() {
+  const [major, minor] = process.versions.node.split('.').map(Number);
+  const old = major < LEAST_NODE[0] || (major === LEAST_NODE[0] && minor < LEAST_NODE[1]);
+  if (old) give(`Yellowmist needs Node.js ${LEAST_NODE.join('.')} or newer; this is ${process.versions.node}.`);
+}
+
+const changed = (path) => statSync(join(ROOT, path)).mtimeMs;
+
+/** Installs the packages when there are none, or the lock file is newer than they are. */
+export async function needPackages() {
+  const stamp = 'node_modules/.package-lock.json';
+  if (existsSync(join(ROOT, stamp)) && changed(stamp) >= changed('package-lock.json')) return;
+  step('Installing the packages (npm ci)');
+  if ((await run('npm', ['ci', '--no-audit', '--no-fund'])) !== 0) {
+    give('The packages could not be installed; npm said why above. Is the package registry reachable?');
+  }
+}
+
+export async function build() {
+  step('Building');
+  if ((await run('npx', ['tsc', '-b'])) !== 0) give('The TypeScript build failed; the errors are above.');
+  if ((await run('npm', ['run', 'build', '-w', 'web', '--silent'])) !== 0)
+    give('The web build failed; the errors are above.');
+}

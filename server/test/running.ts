@@ -1,0 +1,81 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+const READY = 'Yellowmist is ready';
+
+const freePort = (): Promise<number> =>
+  new Promise((resolve) => {
+    const probe = createServer();
+    probe.listen(0, '127.0.0.1', () => {
+      const { port } = probe.address() as { port: number };
+      probe.close(() => resolve(port));
+    });
+  });
+
+export interface Answer<T> {
+  status: number;
+  body: T;
+  headers: Headers;
+}
+
+/** The built server as a process of its own, over a real database file in a folder of its own. */
+export class RunningServer {
+  private child: ChildProcess | null = null;
+  private port = 0;
+  readonly folder = mkdtempSync(join(tmpdir(), 'yellowmist-'));
+
+  async start(env: NodeJS.ProcessEnv = {}): Promise<void> {
+    this.port = await freePort();
+    const child = spawn('node', ['server/dist/main.js'], {
+      env: {
+        ...process.env,
+        NODE_OPTIONS: '',
+        YELLOWMIST_PORT: String(this.port),
+        YELLOWMIST_DATA: this.folder,
+        ...env,
+      },
+    });
+    this.child = child;
+    await new Promise<void>((resolve, reject) => {
+      let said = '';
+      const hear = (chunk: Buffer): void => {
+        said += chunk.toString();
+        if (said.includes(READY)) resolve();
+      };
+      child.stdout.on('data', hear);
+      child.stderr.on('data', hear);
+      child.on('exit', () => reject(new Error(`The server did not start: ${said}`)));
+    });
+  }
+
+  /** Ends the process at once, as a power cut would. */
+  async kill(): Promise<void> {
+    const { child } = this;
+    if (!child || child.exitCode !== null) return;
+    const gone = new Promise((resolve) => child.once('exit', resolve));
+    child.kill('SIGKILL');
+    await gone;
+  }
+
+  async end(): Promise<void> {
+    await this.kill();
+    rmSync(this.folder, { recursive: true, force: true });
+  }
+
+  async ask<T>(method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<Answer<T>> {
+    const response = await fetch(`http://127.0.0.1:${this.port}/api${path}`, {
+      method,
+      headers: { ...(body === undefined ? {} : { 'content-type': 'application/json' }), ...headers },
+      body: body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body),
+    });
+    const text = await response.text();
+    return { status: response.status, body: (text ? JSON.parse(text) : undefined) as T, headers: response.headers };
+  }
+
+  address(): string {
+    return `http://127.0.0.1:${this.port}`;
+  }
+}

@@ -1,0 +1,55 @@
+import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import type { ConversionBody, ConversionDocument, Problem } from '@yellowmist/contract';
+
+const LIST = { type: 'Conversion', id: 'LIST' } as const;
+
+/** The server's documents, through one query layer. */
+export const api = createApi({
+  baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
+  tagTypes: ['Conversion'],
+  endpoints: (build) => ({
+    conversions: build.query<ConversionDocument[], void>({ query: () => 'conversions', providesTags: [LIST] }),
+    conversion: build.query<ConversionDocument, string>({
+      query: (id) => `conversions/${id}`,
+      // The bench holds the living copy; a page that comes back reads it anew.
+      keepUnusedDataFor: 0,
+    }),
+    create: build.mutation<ConversionDocument, ConversionBody>({
+      query: (body) => ({ url: 'conversions', method: 'POST', body }),
+      invalidatesTags: [LIST],
+    }),
+    save: build.mutation<ConversionDocument, { id: string; version: number; body: ConversionBody }>({
+      query: ({ id, version, body }) => ({ url: `conversions/${id}`, method: 'PUT', body: { ...body, version } }),
+      invalidatesTags: [LIST],
+    }),
+    duplicate: build.mutation<ConversionDocument, string>({
+      query: (id) => ({ url: `conversions/${id}/duplicate`, method: 'POST' }),
+      invalidatesTags: [LIST],
+    }),
+    remove: build.mutation<void, string>({
+      query: (id) => ({ url: `conversions/${id}`, method: 'DELETE' }),
+      invalidatesTags: [LIST],
+    }),
+    restore: build.mutation<ConversionDocument, string>({
+      query: (id) => ({ url: `conversions/${id}/restore`, method: 'POST' }),
+      invalidatesTags: [LIST],
+    }),
+  }),
+});
+
+export const {
+  useConversionsQuery,
+  useConversionQuery,
+  useCreateMutation,
+  useSaveMutation,
+  useDuplicateMutation,
+  useRemoveMutation,
+  useRestoreMutation,
+} = api;
+
+/** What went wrong, in a sentence for the cook. */
+export function problemText(error: unknown): string {
+  const { status, data } = (error ?? {}) as { status?: number | string; data?: Problem };
+  if (data?.detail) return data.detail;
+  return status === 'FETCH_ERROR' ? 'The server cannot be reached.' : 'The server gave no answer that can be read.';
+}

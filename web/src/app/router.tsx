@@ -1,0 +1,17 @@
+import { createBrowserRouter } from 'react-router';
+import { BenchPage } from '../features/bench/BenchPage';
+import { HomePage } from '../features/home/HomePage';
+import { Layout } from './Layout';
+import { LostPage, RouteError } from './RouteError';
+
+export const router = createBrowserRouter([
+  {
+    element: <Layout />,
+    errorElement: <RouteError />,
+    children: [
+      { index: true, element: <HomePage /> },
+      { path: 'dish/:id', element: <BenchPage /> },
+      { path: '*', element: <LostPage /> },
+    ],
+  },
+]);

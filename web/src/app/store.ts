@@ -1,0 +1,16 @@
+import { configureStore } from '@reduxjs/toolkit';
+import { useDispatch, useSelector } from 'react-redux';
+import { benchReducer } from '../features/bench/benchSlice';
+import { api } from './api';
+import { rememberSettings, settingsSlice } from './settings';
+
+export const store = configureStore({
+  reducer: { settings: settingsSlice.reducer, bench: benchReducer, [api.reducerPath]: api.reducer },
+  middleware: (defaults) => defaults().concat(api.middleware),
+});
+
+store.subscribe(() => rememberSettings(store.getState().settings));
+
+export type RootState = ReturnType<typeof store.getState>;
+export const useAppDispatch = useDispatch.withTypes<typeof store.dispatch>();
+export const useAppSelector = useSelector.withTypes<RootState>();

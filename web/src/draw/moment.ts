@@ -1,0 +1,84 @@
+import type { CoatLayer, CookSeries } from '@yellowmist/core';
+
+/** One coat layer on one face at one moment. */
+export interface LayerMoment {
+  layer: CoatLayer;
+  mm: number;
+  /** Water against what it came with or took up, 0–1. */
+  wetness: number;
+  tempC: number;
+}
+
+export interface FaceMoment {
+  layers: LayerMoment[];
+  browning: number;
+  shellMm: number;
+  set: number;
+}
+
+/** What a cutaway draws: the piece at one moment of a cook, from numbers of the simulation. */
+export interface Moment {
+  minutes: number;
+  up: FaceMoment;
+  down: FaceMoment;
+  /** Temperatures through the food, from its upper to its lower face, °C. */
+  foodC: number[];
+  centreC: number;
+  /** Water leaving now, g/(m² s), and the share of a wet last layer that is still there. */
+  steamGm2S: number;
+  filmShare: number;
+}
+
+/** Index of the sample at `minutes`, held within the cook. */
+export const sampleAt = (series: CookSeries, minutes: number): number =>
+  Math.min(series.timeS.length - 1, Math.max(0, Math.round((minutes * 60) / series.sampleS)));
+
+/** Kilograms of water per kilogram of solids at which a layer counts as fully wet in the picture. */
+const WET_X = 0.9;
+
+function faceMoment(series: CookSeries, layers: readonly CoatLayer[], at: number, up: boolean): FaceMoment {
+  const { columns, profiles, half } = series;
+  const name = up ? 'Up' : 'Down';
+  const film = columns.filmShare[at];
+  const cells = profiles?.cells ?? 0;
+  const read = (values: Float32Array | undefined, k: number): number =>
+    values ? values[at * cells + (up ? cells / 2 + k : cells / 2 - 1 - k)] : 0;
+  const moments = layers.map((layer, index): LayerMoment => {
+    const own = [...half.layer.keys()].filter((k) => half.layer[k] === index);
+    const mean = (of: (k: number) => number): number => own.reduce((s, k) => s + of(k), 0) / Math.max(1, own.length);
+    const runs = layer.wet && index === layers.length - 1;
+    return {
+      layer,
+      mm: layer.thicknessM * 1000 * (runs ? film : 1),
+      wetness: mean((k) => read(profiles?.waterX, k)) / WET_X,
+      tempC: mean((k) => read(profiles?.tempC, k)),
+    };
+  });
+  return {
+    layers: moments,
+    browning: columns[`colour${name}`][at],
+    shellMm: columns[`shell${name}Mm`][at],
+    set: columns[`setFoot${name}`][at],
+  };
+}
+
+/** Reads the piece at sample `at` out of a series with profiles. */
+export function momentOf(series: CookSeries, layers: readonly CoatLayer[], at: number): Moment {
+  const { columns, profiles, half, timeS, sampleS } = series;
+  const inside = [...half.layer.keys()].filter((k) => half.layer[k] < 0).length;
+  const foodC: number[] = [];
+  if (profiles) {
+    const { cells, tempC } = profiles;
+    for (let k = inside - 1; k >= -inside; k--) foodC.push(tempC[at * cells + cells / 2 + k]);
+  }
+  const before = Math.max(0, at - 1);
+  return {
+    minutes: timeS[at] / 60,
+    up: faceMoment(series, layers, at, true),
+    down: faceMoment(series, layers, at, false),
+    foodC,
+    centreC: columns.centreC[at],
+    steamGm2S: at === before ? 0 : Math.max(0, (columns.steamGm2[at] - columns.steamGm2[before]) / sampleS),
+    filmShare: columns.filmShare[at],
+  };
+}

@@ -1,0 +1,135 @@
+import { COMMON_FRYERS, RANGES, type ConversionBody } from '@yellowmist/contract';
+import type { AirPlan, AirSettings, Fryer } from '@yellowmist/core';
+import { useConversionsQuery } from '../../app/api';
+import { useAppDispatch } from '../../app/store';
+import { Choice } from '../../ui/Choice';
+import { NumberField } from '../../ui/NumberField';
+import { fryerChanged, planChanged, settingsChanged } from './benchSlice';
+
+const UNDER = [
+  { value: 'basket', label: 'Basket' },
+  { value: 'rack', label: 'Raised rack' },
+  { value: 'parchment', label: 'Parchment' },
+] as const;
+
+/** The fryers of this kitchen's dishes, then one of each kind to begin with. */
+function useFryers(current: Fryer): Fryer[] {
+  const { data = [] } = useConversionsQuery();
+  const byName = new Map<string, Fryer>();
+  for (const fryer of [current, ...data.map((d) => d.fryer), ...COMMON_FRYERS]) {
+    if (!byName.has(fryer.name)) byName.set(fryer.name, fryer);
+  }
+  return [...byName.values()];
+}
+
+/** The fryer, and how the air version is cooked in it. */
+export function AirForm({ body, plan }: { body: ConversionBody; plan: AirPlan }) {
+  const dispatch = useAppDispatch();
+  const { fryer } = body;
+  const fryers = useFryers(fryer);
+  const { settings } = plan;
+  const set = (part: Partial<AirSettings>): void => void dispatch(settingsChanged(part));
+  const temperatures = { min: fryer.minTempC, max: fryer.maxTempC };
+  const { basket } = fryer;
+  const size = (part: Record<string, number>): void =>
+    void dispatch(fryerChanged({ ...fryer, basket: { ...basket, ...part } as Fryer['basket'] }));
+  return (
+    <section aria-label="In the air fryer" className="grid grid-cols-2 gap-x-2 gap-y-1">
+      <Choice
+        label="Fryer"
+        value={fryer.name}
+        options={fryers.map((f) => ({ value: f.name, label: f.name }))}
+        onChange={(name) => dispatch(fryerChanged(fryers.find((f) => f.name === name) ?? fryer))}
+      />
+      {basket.kind === 'round' ? (
+        <NumberField
+          label="Basket across"
+          value={basket.diameterMm}
+          quantity="length"
+          range={RANGES.basketMm}
+          onChange={(diameterMm) => size({ diameterMm })}
+        />
+      ) : (
+        <div className="grid grid-cols-2 gap-1">
+          <NumberField
+            label="Basket"
+            value={basket.widthMm}
+            quantity="length"
+            range={RANGES.basketMm}
+            onChange={(widthMm) => size({ widthMm })}
+          />
+          <NumberField
+            label="by"
+            value={basket.depthMm}
+            quantity="length"
+            range={RANGES.basketMm}
+            onChange={(depthMm) => size({ depthMm })}
+          />
+        </div>
+      )}
+      <NumberField
+        label="Set to"
+        value={settings.tempC}
+        quantity="temperature"
+        range={temperatures}
+        step={fryer.stepC}
+        onChange={(tempC) => set({ tempC })}
+      />
+      <NumberField
+        label="For"
+        value={settings.minutes}
+        quantity="minutes"
+        range={RANGES.airMinutes}
+        onChange={(minutes) =>
+          set({ minutes, turnAtMin: settings.turnAtMin === null ? null : Math.min(settings.turnAtMin, minutes) })
+        }
+      />
+      <NumberField
+        label="Oil on all sides, per m²"
+        value={plan.oilGm2}
+        quantity="mass"
+        range={RANGES.oilGm2}
+        onChange={(oilGm2) => dispatch(planChanged({ oilGm2 }))}
+      />
+      <NumberField
+        label="Coat rests"
+        value={plan.restMin}
+        quantity="minutes"
+        range={RANGES.restMin}
+        onChange={(restMin) => dispatch(planChanged({ restMin }))}
+      />
+      <Choice label="Under the food" value={settings.under} options={UNDER} onChange={(under) => set({ under })} />
+      {settings.turnAtMin === null ? (
+        <span />
+      ) : (
+        <NumberField
+          label="Turned after"
+          value={settings.turnAtMin}
+          quantity="minutes"
+          range={{ min: 1, max: settings.minutes }}
+          onChange={(turnAtMin) => set({ turnAtMin })}
+        />
+      )}
+      <Check
+        label="Turned once"
+        checked={settings.turnAtMin !== null}
+        onChange={(on) => set({ turnAtMin: on ? Math.round(settings.minutes * 0.55) : null })}
+      />
+      <Check label="Preheated" checked={settings.preheated} onChange={(preheated) => set({ preheated })} />
+    </section>
+  );
+}
+
+function Check({ label, checked, onChange }: { label: string; checked: boolean; onChange: (on: boolean) => void }) {
+  return (
+    <label className="flex min-h-11 items-center gap-2 text-sm">
+      <input
+        type="checkbox"
+        className="checkbox checkbox-sm"
+        checked={checked}
+        onChange={(e) => onChange(e.target.checked)}
+      />
+      {label}
+    </label>
+  );
+}

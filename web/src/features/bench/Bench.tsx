@@ -1,0 +1,164 @@
+import { useMemo } from 'react';
+import { readyPiece } from '@yellowmist/core';
+import { api } from '../../app/api';
+import { useAppDispatch, useAppSelector } from '../../app/store';
+import { useUnits } from '../../ui/useUnits';
+import { AirForm } from './AirForm';
+import { Alternatives } from './Alternatives';
+import { BenchBar } from './BenchBar';
+import { laidOut, sideTurned, type Side } from './benchSlice';
+import { Bowls } from './Bowls';
+import { CoatStack } from './CoatStack';
+import { Cutaways } from './Cutaways';
+import { Kitchen } from './Kitchen';
+import { PieceForm } from './PieceForm';
+import { PotForm } from './PotForm';
+import { Reasons } from './Reasons';
+import { Shelf } from './Shelf';
+import { useAutosave } from './useAutosave';
+import { useConversion } from './useConversion';
+import { useEvaluation } from './useEvaluation';
+import { FAMILY_NAMES } from './words';
+
+/** One dish: its coat as a stack, the two cutaways, the reasons, and the shelf with other coats, bowls and steps. */
+export function Bench() {
+  const dispatch = useAppDispatch();
+  const body = useAppSelector((s) => s.bench.dish.present);
+  const { id, side } = useAppSelector((s) => s.bench.desk);
+  const save = useAutosave();
+  const { evaluated, error } = useEvaluation(body);
+  const search = useConversion(body);
+  const { tell, say } = useUnits();
+  const layers = useMemo(() => {
+    if (!body) return [];
+    const specs = side === 'pot' ? body.fried.layers : (body.chosen?.plan.layers ?? []);
+    return readyPiece(body.dish, specs).layers;
+  }, [body, side]);
+
+  if (!body) return null;
+  const plan = body.chosen?.plan;
+  const turn = (to: Side): void => void dispatch(sideTurned(to));
+  const takeTheirs = async (): Promise<void> => {
+    const fresh = await dispatch(
+      api.endpoints.conversion.initiate(id, { forceRefetch: true, subscribe: false }),
+    ).unwrap();
+    dispatch(laidOut(fresh));
+    save.settled();
+  };
+  const keepMine = async (): Promise<void> => {
+    const fresh = await dispatch(
+      api.endpoints.conversion.initiate(id, { forceRefetch: true, subscribe: false }),
+    ).unwrap();
+    await save.keepMine(fresh.version);
+  };
+
+  return (
+    <>
+      <h1 className="sr-only">{body.name}</h1>
+      <BenchBar name={body.name} saveState={save.state} problem={save.problem} />
+      {save.state === 'conflict' && (
+        <div role="alert" className="flex flex-wrap items-center gap-3 border-b border-error bg-error/10 px-4 py-2">
+          <span>This dish was saved from another window. Nothing is lost yet: which one stays?</span>
+          <button type="button" className="btn btn-sm" onClick={() => void keepMine()}>
+            Keep mine
+          </button>
+          <button type="button" className="btn btn-sm" onClick={() => void takeTheirs()}>
+            Take the other
+          </button>
+        </div>
+      )}
+      {save.state === 'failed' && (
+        <p role="alert" className="border-b border-error bg-error/10 px-4 py-1 text-sm">
+          {save.problem} Your changes stay here; it is tried again.
+        </p>
+      )}
+      <div className="grid min-h-0 grow lg:grid-cols-[20rem_minmax(0,1fr)_18.5rem]">
+        <div className="space-y-2 border-base-300 px-3 py-2 lg:max-h-[calc(100dvh-22.5rem)] lg:overflow-y-auto lg:border-r">
+          <div
+            role="group"
+            aria-label="Which coat"
+            className="grid grid-cols-2 rounded-field border border-base-content/50"
+          >
+            {(['pot', 'air'] as const).map((s) => (
+              <button
+                key={s}
+                type="button"
+                aria-pressed={side === s}
+                disabled={s === 'air' && !plan}
+                className={`min-h-11 font-display font-semibold ${side === s ? 'bg-base-content text-base-100' : ''}`}
+                onClick={() => turn(s)}
+              >
+                {s === 'pot' ? 'In the pot' : 'In the air'}
+              </button>
+            ))}
+          </div>
+          {side === 'air' && body.chosen && <p className="text-sm">{FAMILY_NAMES[body.chosen.family]}</p>}
+          <div>
+            <CoatStack side={side} specs={side === 'pot' ? body.fried.layers : (plan?.layers ?? [])} layers={layers} />
+            <PieceForm dish={body.dish} />
+          </div>
+          {side === 'pot' || !plan ? <PotForm fried={body.fried} /> : <AirForm body={body} plan={plan} />}
+        </div>
+        <div className="order-first min-w-0 px-4 py-2 lg:order-none">
+          {error && (
+            <p role="alert" className="text-error">
+              The simulation broke off: {error}. Change something, or reload the page; what is saved is safe.
+            </p>
+          )}
+          {evaluated ? (
+            <Cutaways evaluated={evaluated} onSide={turn} />
+          ) : (
+            <p className="p-8">Simulating the first cook…</p>
+          )}
+        </div>
+        <div className="border-base-300 px-3 py-2 lg:max-h-[calc(100dvh-22.5rem)] lg:overflow-y-auto lg:border-l">
+          {evaluated?.air && (
+            <Reasons air={evaluated.air} conversion={search.conversion} family={body.chosen?.family ?? 'own'} />
+          )}
+        </div>
+      </div>
+      <Shelf
+        boards={[
+          { id: 'others', label: 'Air versions', content: <Alternatives search={search} chosen={body.chosen} /> },
+          {
+            id: 'bowls',
+            label: 'Bowls',
+            content: evaluated?.air && <Bowls air={evaluated.air} count={body.dish.count} />,
+          },
+          {
+            id: 'steps',
+            label: 'Steps',
+            content: evaluated?.air && (
+              <ol className="list-decimal columns-1 gap-10 pl-6 lg:columns-2">
+                {evaluated.air.steps.map((step) => (
+                  <li key={step} className="mb-1.5 break-inside-avoid pl-1">
+                    {tell(step)}
+                  </li>
+                ))}
+              </ol>
+            ),
+          },
+          {
+            id: 'cautions',
+            label: 'Cautions',
+            content: evaluated?.air && (
+              <ul className="list-disc columns-1 gap-10 pl-6 lg:columns-2">
+                {evaluated.air.cautions.map((c) => (
+                  <li key={c.about} className="mb-1.5 break-inside-avoid">
+                    {c.tempC !== undefined && <b>{say(c.tempC, 'temperature')}: </b>}
+                    {c.text}
+                  </li>
+                ))}
+              </ul>
+            ),
+          },
+          {
+            id: 'limits',
+            label: 'Who eats, how hot',
+            content: <Kitchen limits={body.limits} maxTempC={body.fryer.maxTempC} />,
+          },
+        ]}
+      />
+    </>
+  );
+}

@@ -1,0 +1,93 @@
+import { Redo2, Undo2 } from 'lucide-react';
+import { useState } from 'react';
+import { createPortal } from 'react-dom';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { RANGES } from '@yellowmist/contract';
+import { useAppDispatch, useAppSelector } from '../../app/store';
+import { redo, renamed, undo } from './benchSlice';
+import type { SaveState } from './useAutosave';
+
+const SAVE_WORDS: Record<SaveState, string> = {
+  saved: 'Saved',
+  waiting: 'Not saved yet',
+  saving: 'Saving…',
+  conflict: 'Changed elsewhere',
+  failed: 'Not saved, trying again',
+};
+
+/** The dish's name where it stands, the state of saving, undo and redo; in the bar over the page. */
+export function BenchBar({ name, saveState, problem }: { name: string; saveState: SaveState; problem: string }) {
+  const dispatch = useAppDispatch();
+  const { past, future } = useAppSelector((s) => s.bench.dish);
+  useHotkeys('mod+z', () => void dispatch(undo()), { preventDefault: true, enableOnFormTags: false });
+  useHotkeys('mod+shift+z, mod+y', () => void dispatch(redo()), { preventDefault: true, enableOnFormTags: false });
+  const bar = document.getElementById('bar');
+  if (!bar) return null;
+  return createPortal(
+    <>
+      <NameField name={name} />
+      <output
+        className={`text-sm whitespace-nowrap ${saveState === 'failed' || saveState === 'conflict' ? 'font-semibold text-error' : ''}`}
+        title={problem}
+      >
+        {SAVE_WORDS[saveState]}
+      </output>
+      <span className="ml-auto flex">
+        <button
+          type="button"
+          className="btn btn-ghost btn-square size-11"
+          aria-label="Undo"
+          title="Undo (Ctrl+Z)"
+          disabled={past.length === 0}
+          onClick={() => dispatch(undo())}
+        >
+          <Undo2 aria-hidden className="size-5" />
+        </button>
+        <button
+          type="button"
+          className="btn btn-ghost btn-square size-11"
+          aria-label="Redo"
+          title="Redo (Ctrl+Shift+Z)"
+          disabled={future.length === 0}
+          onClick={() => dispatch(redo())}
+        >
+          <Redo2 aria-hidden className="size-5" />
+        </button>
+      </span>
+    </>,
+    bar,
+  );
+}
+
+/** The name, edited where it stands; an empty one is refused and the last good one stays. */
+function NameField({ name }: { name: string }) {
+  const dispatch = useAppDispatch();
+  const [draft, setDraft] = useState<string | null>(null);
+  const empty = draft !== null && draft.trim() === '';
+  const take = (): void => {
+    if (draft !== null && !empty && draft.trim() !== name) dispatch(renamed(draft.trim()));
+    setDraft(null);
+  };
+  return (
+    <span className="min-w-0 shrink grow md:max-w-96">
+      <input
+        aria-label="Name of the dish"
+        aria-invalid={empty}
+        className="w-full truncate rounded-sm border border-transparent bg-transparent px-2 py-1 font-display text-lg font-semibold hover:border-base-content/40 focus:border-base-content/60"
+        maxLength={RANGES.nameLength.max}
+        value={draft ?? name}
+        onChange={(e) => setDraft(e.target.value)}
+        onBlur={take}
+        onKeyDown={(e) => {
+          if (e.key === 'Enter') e.currentTarget.blur();
+          if (e.key === 'Escape') setDraft(null);
+        }}
+      />
+      {empty && (
+        <span role="alert" className="px-2 text-xs text-error">
+          A dish needs a name of 1 to {RANGES.nameLength.max} letters.
+        </span>
+      )}
+    </span>
+  );
+}

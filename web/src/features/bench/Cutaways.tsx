@@ -1,0 +1,122 @@
+import { useMemo, useState } from 'react';
+import { foodOf, readyPiece } from '@yellowmist/core';
+import { Cutaway } from '../../draw/Cutaway';
+import { momentOf, sampleAt } from '../../draw/moment';
+import { useUnits } from '../../ui/useUnits';
+import type { Side } from './benchSlice';
+import type { Evaluated } from './useEvaluation';
+import { Verdicts } from './Verdicts';
+
+/** Space for the coat of one face, px of the drawing, and the most that a millimetre may take. */
+const COAT_PX = 52;
+const MOST_PX_PER_MM = 34;
+
+const clock = (minutes: number): string => {
+  const seconds = Math.round(minutes * 60);
+  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+};
+
+/** The fried original and the air version beside each other, under one scrubber through both cooks. */
+export function Cutaways({ evaluated, onSide }: { evaluated: Evaluated; onSide: (side: Side) => void }) {
+  const { say } = useUnits();
+  const { fried, air, question } = evaluated;
+  const { dish, plan } = question;
+  const friedMin = question.fried.minutes;
+  const airMin = plan?.settings.minutes ?? 0;
+  const longest = Math.max(friedMin, airMin);
+  const [share, setShare] = useState(1);
+  const minutes = share * longest;
+  const food = foodOf(dish.foodId);
+  const foodMm = useMemo(() => readyPiece(dish, []).piece.heightM * 1000, [dish]);
+  const coatMm = (layers: { thicknessM: number }[]): number => layers.reduce((sum, l) => sum + l.thicknessM * 1000, 0);
+  const coatScale = Math.min(
+    MOST_PX_PER_MM,
+    COAT_PX / Math.max(coatMm(fried.layers), air ? coatMm(air.layers) : 0, 0.2),
+  );
+  const friedMoment = momentOf(fried.series, fried.layers, sampleAt(fried.series, minutes));
+  const airMoment = air ? momentOf(air.series, air.layers, sampleAt(air.series, minutes)) : null;
+  const turned = plan?.settings.turnAtMin ?? Infinity;
+  return (
+    <section aria-label="Cutaways" className="flex min-h-0 flex-col">
+      <div className="grid gap-3 sm:grid-cols-2">
+        <figure>
+          <button
+            type="button"
+            className="flex w-full items-baseline justify-between text-left"
+            onClick={() => onSide('pot')}
+          >
+            <span className="font-display text-lg font-semibold">In the pot</span>
+            <span className="text-sm">
+              {say(question.fried.tempC, 'temperature')}, {say(friedMin, 'minutes')}
+            </span>
+          </button>
+          <Cutaway
+            food={food}
+            foodMm={foodMm}
+            moment={friedMoment}
+            medium="oil"
+            coatScale={coatScale}
+            say={say}
+            title={`Fried: ${food.name} after ${clock(Math.min(minutes, friedMin))}, centre ${say(friedMoment.centreC, 'temperature')}`}
+          />
+          <Verdicts result={fried} />
+        </figure>
+        <figure>
+          <button
+            type="button"
+            className="flex w-full items-baseline justify-between text-left"
+            onClick={() => onSide('air')}
+          >
+            <span className="font-display text-lg font-semibold">In {question.fryer.name}</span>
+            {plan && (
+              <span className="text-sm">
+                {say(plan.settings.tempC, 'temperature')}, {say(airMin, 'minutes')}
+              </span>
+            )}
+          </button>
+          {air && airMoment ? (
+            <>
+              <Cutaway
+                food={food}
+                foodMm={foodMm}
+                moment={airMoment}
+                medium="air"
+                onParchment={plan?.settings.under === 'parchment'}
+                lifts={air.outcomes.adhesion?.band === 'poor' && share > 0.5}
+                coatScale={coatScale}
+                say={say}
+                title={`Air: ${food.name} after ${clock(Math.min(minutes, airMin))}, centre ${say(airMoment.centreC, 'temperature')}`}
+              />
+              <Verdicts result={air} />
+            </>
+          ) : (
+            <div className="grid aspect-[322/262] place-items-center">
+              <span className="loading loading-dots" aria-label="The first air version is being searched" />
+            </div>
+          )}
+        </figure>
+      </div>
+      <div className="mt-2 flex items-center gap-3">
+        <label htmlFor="scrubber" className="text-sm whitespace-nowrap">
+          Through the cook
+        </label>
+        <input
+          id="scrubber"
+          type="range"
+          className="h-11 min-w-0 grow cursor-ew-resize accent-base-content"
+          min={0}
+          max={1}
+          step={5 / 60 / Math.max(longest, 0.1)}
+          value={share}
+          onChange={(e) => setShare(Number(e.target.value))}
+          aria-valuetext={`${clock(minutes)} of ${clock(longest)}`}
+        />
+        <output htmlFor="scrubber" className="w-44 text-sm">
+          <b>{clock(minutes)}</b> of {clock(longest)}
+          {minutes > friedMin && ', pot done'}
+          {minutes >= turned && ', turned'}
+        </output>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,129 @@
+import { RANGES, type RangeName } from '@yellowmist/contract';
+import { foodOf, geometryOf, type Dish, type PieceShape } from '@yellowmist/core';
+import { useAppDispatch } from '../../app/store';
+import { Choice } from '../../ui/Choice';
+import { NumberField } from '../../ui/NumberField';
+import { useUnits } from '../../ui/useUnits';
+import { dishChanged } from './benchSlice';
+import { FOODS, SHAPES, USUAL_SHAPE } from './options';
+
+interface Dimension {
+  key: string;
+  label: string;
+  range: RangeName;
+}
+
+const THICKNESS: Dimension = { key: 'thicknessMm', label: 'Thickness', range: 'thicknessMm' };
+
+const DIMENSIONS: Record<PieceShape['kind'], readonly Dimension[]> = {
+  slab: [
+    THICKNESS,
+    { key: 'lengthMm', label: 'Length', range: 'lengthMm' },
+    { key: 'widthMm', label: 'Width', range: 'lengthMm' },
+  ],
+  disc: [THICKNESS, { key: 'diameterMm', label: 'Diameter', range: 'lengthMm' }],
+  rod: [
+    { key: 'diameterMm', label: 'Diameter', range: 'thicknessMm' },
+    { key: 'lengthMm', label: 'Length', range: 'lengthMm' },
+  ],
+  ring: [
+    THICKNESS,
+    { key: 'outerMm', label: 'Outer diameter', range: 'lengthMm' },
+    { key: 'innerMm', label: 'Inner diameter', range: 'lengthMm' },
+  ],
+  ball: [{ key: 'diameterMm', label: 'Diameter', range: 'thicknessMm' }],
+  irregular: [THICKNESS, { key: 'longestMm', label: 'Longest way', range: 'lengthMm' }],
+};
+
+const SKINS = [
+  { value: 'dry', label: 'Dry' },
+  { value: 'damp', label: 'Patted' },
+  { value: 'wet', label: 'Wet' },
+] as const;
+
+const PREPARATIONS = [
+  { value: 'raw', label: 'As it is' },
+  { value: 'blanched', label: 'Blanched' },
+  { value: 'frozen', label: 'From frozen' },
+  { value: 'pre-cooked', label: 'Pre-cooked' },
+] as const;
+
+/** A ring's hole must stay smaller than the ring. */
+const rangeOf = (shape: PieceShape, { key, range }: Dimension): { min: number; max: number } => {
+  if (shape.kind === 'ring' && key === 'innerMm') return { min: RANGES[range].min, max: shape.outerMm - 2 };
+  if (shape.kind === 'ring' && key === 'outerMm') return { min: shape.innerMm + 2, max: RANGES[range].max };
+  return RANGES[range];
+};
+
+/** The food and its cut: the ground that the coat stands on. */
+export function PieceForm({ dish }: { dish: Dish }) {
+  const dispatch = useAppDispatch();
+  const { say } = useUnits();
+  const { shape } = dish;
+  const food = foodOf(dish.foodId);
+  const { massG } = geometryOf(shape, food.densityKgM3 * (1 - food.food.porosity));
+  const change = (part: Partial<Dish>): void => void dispatch(dishChanged(part));
+  const values = shape as unknown as Record<string, number>;
+  return (
+    <section aria-label="Food and cut" className="rounded-box bg-base-200 p-2">
+      <div className="grid grid-cols-2 gap-x-2 gap-y-1">
+        <Choice label="Food" hideLabel value={dish.foodId} options={FOODS} onChange={(foodId) => change({ foodId })} />
+        <Choice
+          label="Cut"
+          hideLabel
+          value={shape.kind}
+          options={SHAPES}
+          onChange={(kind) => change({ shape: USUAL_SHAPE[kind] })}
+        />
+      </div>
+      <div className="mt-1 grid grid-cols-3 gap-x-2 gap-y-1">
+        {DIMENSIONS[shape.kind].map((d) => (
+          <NumberField
+            key={`${shape.kind}${d.key}`}
+            label={d.label}
+            value={values[d.key]}
+            quantity="length"
+            range={rangeOf(shape, d)}
+            onChange={(v) => change({ shape: { ...shape, [d.key]: v } as PieceShape })}
+          />
+        ))}
+        {shape.kind === 'irregular' && (
+          <NumberField
+            label="Weight of one"
+            value={shape.massG}
+            quantity="mass"
+            range={RANGES.massG}
+            onChange={(v) => change({ shape: { ...shape, massG: v } })}
+          />
+        )}
+        <NumberField
+          label="Pieces"
+          value={dish.count}
+          quantity="plain"
+          range={RANGES.count}
+          whole
+          onChange={(count) => change({ count })}
+        />
+        <NumberField
+          label="Starts at"
+          value={dish.startC}
+          quantity="temperature"
+          range={RANGES.startC}
+          onChange={(startC) => change({ startC })}
+        />
+        <Choice label="Surface" value={dish.skin} options={SKINS} onChange={(skin) => change({ skin })} />
+        <Choice
+          label="Made ready"
+          value={dish.preparation}
+          options={PREPARATIONS}
+          onChange={(preparation) =>
+            change({ preparation, startC: preparation === 'frozen' ? -18 : Math.max(dish.startC, 5) })
+          }
+        />
+      </div>
+      <p className="mt-1 text-xs opacity-85">
+        {say(massG, 'mass')} a piece, {say(massG * dish.count, 'mass')} in all
+      </p>
+    </section>
+  );
+}

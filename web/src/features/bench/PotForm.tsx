@@ -1,0 +1,40 @@
+import { RANGES } from '@yellowmist/contract';
+import type { FriedCook } from '@yellowmist/core';
+import { useAppDispatch } from '../../app/store';
+import { Choice } from '../../ui/Choice';
+import { NumberField } from '../../ui/NumberField';
+import { friedChanged } from './benchSlice';
+import { OILS } from './options';
+
+const MEDIA = [
+  { value: 'deep-oil', label: 'Deep oil' },
+  { value: 'pan-oil', label: 'Pan, turned once' },
+] as const;
+
+/** How the dish is fried today. */
+export function PotForm({ fried }: { fried: FriedCook }) {
+  const dispatch = useAppDispatch();
+  const change = (part: Partial<Omit<FriedCook, 'layers'>>): void => void dispatch(friedChanged(part));
+  return (
+    <section aria-label="In the pot today" className="grid grid-cols-2 gap-x-2 gap-y-1">
+      <Choice label="Fried in" value={fried.medium} options={MEDIA} onChange={(medium) => change({ medium })} />
+      <Choice label="Oil" value={fried.oilId} options={OILS} onChange={(oilId) => change({ oilId })} />
+      <NumberField
+        label="Oil at"
+        value={fried.tempC}
+        quantity="temperature"
+        range={RANGES.oilTempC}
+        step={5}
+        onChange={(tempC) => change({ tempC })}
+      />
+      <NumberField
+        label="For"
+        value={fried.minutes}
+        quantity="minutes"
+        range={RANGES.oilMinutes}
+        step={0.5}
+        onChange={(minutes) => change({ minutes })}
+      />
+    </section>
+  );
+}

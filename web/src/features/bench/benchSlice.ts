@@ -1,0 +1,134 @@
+import { combineReducers, createAction, createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import type { UnknownAction } from '@reduxjs/toolkit';
+import undoable, { ActionCreators, excludeAction, newHistory, type StateWithHistory } from 'redux-undo';
+import type { Chosen, ConversionBody, ConversionDocument } from '@yellowmist/contract';
+import type { AirPlan, AirSettings, Dish, FriedCook, Fryer, LayerSpec, Limits } from '@yellowmist/core';
+
+export type Side = 'pot' | 'air';
+
+/** What the cook edits of a stored document. */
+export function bodyOf(document: ConversionDocument): ConversionBody {
+  const { name, note, dish, fried, fryer, limits, chosen } = document;
+  return { name, note, dish, fried, fryer, limits, chosen };
+}
+
+/** Lays a stored dish on the bench, with a fresh history. */
+export const laidOut = createAction('bench/laidOut', (document: ConversionDocument) => ({
+  payload: { id: document.id, version: document.version, body: bodyOf(document) },
+}));
+
+const ownPlan = (state: ConversionBody, change: (plan: AirPlan) => void): void => {
+  if (!state.chosen) return;
+  change(state.chosen.plan);
+  state.chosen.family = 'own';
+  state.chosen.by = 'cook';
+};
+
+/** The dish on the bench; null until one is opened. Every change is a step that can be undone. */
+const dishSlice = createSlice({
+  name: 'bench/dish',
+  initialState: null as ConversionBody | null,
+  reducers: {
+    renamed: (state, { payload }: PayloadAction<string>) => {
+      if (state) state.name = payload;
+    },
+    noted: (state, { payload }: PayloadAction<string>) => {
+      if (state) state.note = payload;
+    },
+    dishChanged: (state, { payload }: PayloadAction<Partial<Dish>>) => {
+      if (state) Object.assign(state.dish, payload);
+    },
+    friedChanged: (state, { payload }: PayloadAction<Partial<Omit<FriedCook, 'layers'>>>) => {
+      if (state) Object.assign(state.fried, payload);
+    },
+    fryerChanged: (state, { payload }: PayloadAction<Fryer>) => {
+      if (!state) return;
+      state.fryer = payload;
+      state.limits.maxTempC = payload.maxTempC;
+    },
+    limitsChanged: (state, { payload }: PayloadAction<Partial<Limits>>) => {
+      if (state) Object.assign(state.limits, payload);
+    },
+    layersChanged: (state, { payload }: PayloadAction<{ side: Side; layers: LayerSpec[] }>) => {
+      if (!state) return;
+      if (payload.side === 'pot') state.fried.layers = payload.layers;
+      else ownPlan(state, (plan) => void (plan.layers = payload.layers));
+    },
+    planChanged: (state, { payload }: PayloadAction<Partial<Pick<AirPlan, 'oilGm2' | 'restMin'>>>) => {
+      if (state) ownPlan(state, (plan) => void Object.assign(plan, payload));
+    },
+    settingsChanged: (state, { payload }: PayloadAction<Partial<AirSettings>>) => {
+      if (state) ownPlan(state, (plan) => void Object.assign(plan.settings, payload));
+    },
+    picked: (state, { payload }: PayloadAction<Chosen>) => {
+      if (state) state.chosen = payload;
+    },
+    /** The search found a better one, and the cook had not chosen: no step of theirs. */
+    searchPicked: (state, { payload }: PayloadAction<Chosen>) => {
+      if (!state || state.chosen?.by === 'cook') return;
+      if (JSON.stringify(state.chosen) !== JSON.stringify(payload)) state.chosen = payload;
+    },
+  },
+});
+
+/** What the desk knows of the dish that lies on it. */
+export interface Desk {
+  id: string;
+  version: number;
+  /** The very body that the server has; another one on the bench is not saved yet. */
+  saved: ConversionBody | null;
+  side: Side;
+}
+
+const deskSlice = createSlice({
+  name: 'bench/desk',
+  initialState: { id: '', version: 0, saved: null, side: 'pot' } as Desk,
+  reducers: {
+    stored: (state, { payload }: PayloadAction<{ version: number; body: ConversionBody }>) => {
+      state.version = payload.version;
+      state.saved = payload.body;
+    },
+    sideTurned: (state, { payload }: PayloadAction<Side>) => {
+      state.side = payload;
+    },
+  },
+  extraReducers: (builder) => {
+    builder.addCase(laidOut, (state, { payload }) => {
+      state.id = payload.id;
+      state.version = payload.version;
+      state.saved = payload.body;
+    });
+  },
+});
+
+const STEPS_KEPT = 200;
+
+const stepwise = undoable(dishSlice.reducer, {
+  limit: STEPS_KEPT,
+  filter: excludeAction([dishSlice.actions.searchPicked.type]),
+  syncFilter: true,
+});
+
+type DishHistory = StateWithHistory<ConversionBody | null>;
+
+export const benchReducer = combineReducers({
+  dish: (state: DishHistory | undefined, action: UnknownAction): DishHistory =>
+    laidOut.match(action) ? newHistory([], action.payload.body, []) : stepwise(state, action),
+  desk: deskSlice.reducer,
+});
+
+export const {
+  renamed,
+  noted,
+  dishChanged,
+  friedChanged,
+  fryerChanged,
+  limitsChanged,
+  layersChanged,
+  planChanged,
+  settingsChanged,
+  picked,
+  searchPicked,
+} = dishSlice.actions;
+export const { stored, sideTurned } = deskSlice.actions;
+export const { undo, redo } = ActionCreators;

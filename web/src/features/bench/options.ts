@@ -1,0 +1,59 @@
+import { PANTRY, type Ingredient, type PieceShape, type ShapeKind } from '@yellowmist/core';
+import type { Option } from '../../ui/Choice';
+
+const GROUPS: Record<Ingredient['group'], string> = {
+  food: 'Food',
+  flour: 'Flours',
+  starch: 'Starches',
+  crumb: 'Crumbs and finishes',
+  binder: 'Binders',
+  liquid: 'Liquids',
+  fat: 'Oils and fats',
+  seasoning: 'Salt and spice',
+  leavening: 'Leavening',
+};
+
+const byName = (a: Ingredient, b: Ingredient): number => a.name.localeCompare(b.name);
+
+export const FOODS: readonly Option<string>[] = PANTRY.filter((i) => i.food)
+  .sort(byName)
+  .map(({ id, name, origin }) => ({
+    value: id,
+    label: name,
+    group:
+      origin === 'none'
+        ? 'Vegetables, mushrooms, soy'
+        : origin === 'fish'
+          ? 'Fish and seafood'
+          : 'Meat, cheese, fillings',
+  }));
+
+export const INGREDIENTS: readonly Option<string>[] = PANTRY.filter((i) => !i.food).map(({ id, name, group }) => ({
+  value: id,
+  label: name,
+  group: GROUPS[group],
+}));
+
+export const OILS: readonly Option<string>[] = PANTRY.filter((i) => i.roles.includes('frying-oil')).map((i) => ({
+  value: i.id,
+  label: i.name,
+}));
+
+export const SHAPES: readonly Option<ShapeKind>[] = [
+  { value: 'slab', label: 'Slab or finger' },
+  { value: 'disc', label: 'Slice, round' },
+  { value: 'rod', label: 'Rod, croquette' },
+  { value: 'ring', label: 'Ring' },
+  { value: 'ball', label: 'Ball' },
+  { value: 'irregular', label: 'Irregular' },
+];
+
+/** A usual piece of each shape, to start from when the shape is changed. */
+export const USUAL_SHAPE: Record<ShapeKind, PieceShape> = {
+  slab: { kind: 'slab', lengthMm: 90, widthMm: 50, thicknessMm: 14 },
+  disc: { kind: 'disc', diameterMm: 60, thicknessMm: 10 },
+  rod: { kind: 'rod', diameterMm: 22, lengthMm: 60 },
+  ring: { kind: 'ring', outerMm: 80, innerMm: 60, thicknessMm: 12 },
+  ball: { kind: 'ball', diameterMm: 30 },
+  irregular: { kind: 'irregular', longestMm: 60, thicknessMm: 18, massG: 20 },
+};

@@ -1,0 +1,72 @@
+import { useEffect, useState } from 'react';
+import type { ConversionBody } from '@yellowmist/contract';
+import type { Alternative, Conversion } from '@yellowmist/core';
+import { useAppDispatch } from '../../app/store';
+import { convert, stopConverting, type Progress } from '../../worker/core';
+import { searchPicked } from './benchSlice';
+
+const PAUSE_MS = 450;
+
+export interface Search {
+  conversion: Conversion | null;
+  /** null while nothing is searched. */
+  progress: Progress | null;
+  /** The cook stopped it before it had an answer for what stands there now. */
+  stopped: boolean;
+  error: string;
+  stop: () => void;
+  again: () => void;
+}
+
+/** Searches air versions for what is described, anew after each change of the description; progress, stop, again. */
+export function useConversion(body: ConversionBody | null): Search {
+  const dispatch = useAppDispatch();
+  const [conversion, setConversion] = useState<Conversion | null>(null);
+  const [progress, setProgress] = useState<Progress | null>(null);
+  const [stoppedAt, setStoppedAt] = useState('');
+  const [failed, setFailed] = useState({ at: '', error: '' });
+  const [round, setRound] = useState(0);
+  const key = body
+    ? JSON.stringify({ dish: body.dish, fried: body.fried, fryer: body.fryer, limits: body.limits })
+    : '';
+  const asked = `${round} ${key}`;
+
+  useEffect(() => {
+    if (!key) return;
+    let current = true;
+    const timer = setTimeout(() => {
+      setProgress({ done: 0, of: 1, found: 0 });
+      convert(JSON.parse(key), (p) => current && setProgress(p))
+        .then((found) => {
+          if (!current || !found) return;
+          setConversion(found);
+          setProgress(null);
+          const best: Alternative | undefined = found.alternatives[0];
+          if (best) dispatch(searchPicked({ family: best.family, by: 'search', plan: best.plan }));
+        })
+        .catch((failure: unknown) => {
+          if (!current) return;
+          setProgress(null);
+          setFailed({ at: `${round} ${key}`, error: failure instanceof Error ? failure.message : String(failure) });
+        });
+    }, PAUSE_MS);
+    return () => {
+      current = false;
+      clearTimeout(timer);
+      void stopConverting();
+    };
+  }, [key, round, dispatch]);
+
+  return {
+    conversion,
+    progress,
+    stopped: stoppedAt === asked,
+    error: failed.at === asked ? failed.error : '',
+    stop: () => {
+      setProgress(null);
+      setStoppedAt(asked);
+      void stopConverting();
+    },
+    again: () => setRound((n) => n + 1),
+  };
+}

@@ -1,0 +1,49 @@
+import { problemText, useConversionsQuery } from '../../app/api';
+import { Beginning } from './Beginning';
+import { DishRow } from './DishRow';
+import type { Fryer } from '@yellowmist/core';
+
+/** The fryers that the kitchen's dishes use, each once, the last used first. */
+function fryersOf(dishes: readonly { fryer: Fryer }[]): Fryer[] {
+  return [...new Map(dishes.map((d) => [d.fryer.name, d.fryer])).values()];
+}
+
+/** The dishes of the kitchen with their state, and the way to begin another. */
+export function HomePage() {
+  const { data, error, isLoading, refetch } = useConversionsQuery();
+  if (isLoading) return <p className="p-8">Looking for the dishes…</p>;
+  return (
+    <>
+      <Beginning fryers={fryersOf(data ?? [])} />
+      <section aria-label="Dishes" className="mx-auto w-full max-w-6xl px-4 py-5">
+        {error && (
+          <p role="alert" className="text-error">
+            {problemText(error)}{' '}
+            <button type="button" className="btn btn-sm" onClick={() => void refetch()}>
+              Try again
+            </button>
+          </p>
+        )}
+        {data?.length === 0 && (
+          <div className="max-w-prose">
+            <h2 className="text-2xl">No dish yet</h2>
+            <p className="mt-1">
+              The sentence above is a real example: send it as it is, or put in what you fry. It is kept here from then
+              on.
+            </p>
+          </div>
+        )}
+        {data && data.length > 0 && (
+          <>
+            <h2 className="text-2xl">Dishes of this kitchen</h2>
+            <ul className="mt-2 grid gap-x-10 md:grid-cols-2">
+              {data.map((document) => (
+                <DishRow key={document.id} document={document} />
+              ))}
+            </ul>
+          </>
+        )}
+      </section>
+    </>
+  );
+}

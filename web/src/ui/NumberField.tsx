@@ -1,0 +1,99 @@
+import { useId, useState } from 'react';
+import { shownNumber, turnOf, type Quantity } from './units';
+import { useUnits } from './useUnits';
+
+interface Props {
+  label: string;
+  value: number;
+  quantity: Quantity;
+  range: { min: number; max: number };
+  onChange: (value: number) => void;
+  /** Step of the arrows, in the stored unit. */
+  step?: number;
+  whole?: boolean;
+  hideLabel?: boolean;
+  className?: string;
+}
+
+/** "from 3 to 300 mm", in the cook's unit, rounded inward. */
+function allowedText(range: Props['range'], quantity: Quantity, system: 'metric' | 'us', whole: boolean): string {
+  const { unit } = turnOf(quantity, system);
+  const kind = whole ? 'a whole number' : 'a number';
+  return `Enter ${kind} from ${shownNumber(range.min, quantity, system)} to ${shownNumber(range.max, quantity, system)} ${unit}`.trim();
+}
+
+/** A number with its unit. What is outside the range is refused here, with the range; the last good value stays in force. */
+export function NumberField({
+  label,
+  value,
+  quantity,
+  range,
+  onChange,
+  step = 1,
+  whole = false,
+  hideLabel,
+  className,
+}: Props) {
+  const { system } = useUnits();
+  const id = useId();
+  const { unit, stored, shown } = turnOf(quantity, system);
+  const settled = shownNumber(value, quantity, system);
+  // What is being typed, as long as the value that it stands for is the one in force.
+  const [draft, setDraft] = useState<{ text: string; error: string; of: string } | null>(null);
+  const current = draft?.of === settled ? draft : null;
+  const error = current?.error ?? '';
+
+  const take = (text: string): void => {
+    const number = stored(Number(text.replace(',', '.')));
+    // A bound shown in inches is rounded: what is typed as that bound is meant as it.
+    const slack = system === 'us' ? Math.abs(stored(shown(range.max) + 0.005) - range.max) : 0;
+    const inside = number >= range.min - slack && number <= range.max + slack;
+    const fits = text.trim() !== '' && Number.isFinite(number) && inside && (!whole || Number.isInteger(number));
+    if (!fits) return setDraft({ text, error: allowedText(range, quantity, system, whole), of: settled });
+    const next = Math.min(range.max, Math.max(range.min, number));
+    const nextSettled = shownNumber(next, quantity, system);
+    setDraft({ text, error: '', of: nextSettled });
+    if (nextSettled !== settled) onChange(next);
+  };
+
+  const nudge = (by: number): void => {
+    const next = Math.min(range.max, Math.max(range.min, value + by * step));
+    if (next !== value) onChange(Number(next.toFixed(3)));
+  };
+
+  return (
+    <div className={`min-w-0 ${className ?? ''}`}>
+      <label htmlFor={id} className={hideLabel ? 'sr-only' : 'block text-xs'}>
+        {label}
+      </label>
+      <span className="relative block">
+        <input
+          id={id}
+          className={`input h-9 w-full pr-8 pl-2 ${error ? 'input-error' : ''}`}
+          inputMode="decimal"
+          value={current?.text ?? settled}
+          onChange={(e) => take(e.target.value)}
+          onBlur={() => {
+            if (!error) setDraft(null);
+          }}
+          onKeyDown={(e) => {
+            if (e.key === 'ArrowUp' || e.key === 'ArrowDown') {
+              e.preventDefault();
+              nudge(e.key === 'ArrowUp' ? 1 : -1);
+            }
+          }}
+          aria-invalid={error !== ''}
+          aria-describedby={error ? `${id}-error` : undefined}
+        />
+        <span aria-hidden className="pointer-events-none absolute top-1/2 right-2 -translate-y-1/2 text-xs opacity-80">
+          {unit}
+        </span>
+      </span>
+      {error && (
+        <span id={`${id}-error`} role="alert" className="mt-0.5 block text-xs text-error">
+          {error}. {settled} {unit} stays in force.
+        </span>
+      )}
+    </div>
+  );
+}
