@@ -134,8 +134,10 @@ describe('properties of every cook', () => {
         const hotter = end(build({ ...c, tempC: c.tempC + 12 }));
         const thicker = end(build({ ...c, thicknessMm: c.thicknessMm + 6 }));
         const oilier = end(build({ ...c, oilGm2: c.oilGm2 + 15 }));
-        expect(hotter.at('centreC')).toBeGreaterThanOrEqual(base.at('centreC') - 1);
-        expect(thicker.at('centreC')).toBeLessThanOrEqual(base.at('centreC') + 1);
+        // A centre that boils stands at 98–100 °C however hot the air is.
+        const centre = (cook: typeof base): number => Math.min(97, cook.at('centreC'));
+        expect(centre(hotter)).toBeGreaterThanOrEqual(centre(base) - 0.6);
+        expect(centre(thicker)).toBeLessThanOrEqual(centre(base) + 0.6);
         expect(oilier.at('colourUp')).toBeGreaterThanOrEqual(base.at('colourUp') * 0.99 - 0.01);
       }),
       { numRuns: 25 },

@@ -11,8 +11,6 @@ export const api = createApi({
     conversions: build.query<ConversionDocument[], void>({ query: () => 'conversions', providesTags: [LIST] }),
     conversion: build.query<ConversionDocument, string>({
       query: (id) => `conversions/${id}`,
-      // The bench holds the living copy; a page that comes back reads it anew.
-      keepUnusedDataFor: 0,
     }),
     create: build.mutation<ConversionDocument, ConversionBody>({
       query: (body) => ({ url: 'conversions', method: 'POST', body }),
@@ -39,7 +37,6 @@ export const api = createApi({
 
 export const {
   useConversionsQuery,
-  useConversionQuery,
   useCreateMutation,
   useSaveMutation,
   useDuplicateMutation,

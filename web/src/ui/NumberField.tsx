@@ -85,12 +85,15 @@ export function NumberField({
           aria-invalid={error !== ''}
           aria-describedby={error ? `${id}-error` : undefined}
         />
-        <span aria-hidden className="pointer-events-none absolute top-1/2 right-2 -translate-y-1/2 text-xs opacity-80">
+        <span
+          aria-hidden
+          className="pointer-events-none absolute top-1/2 right-2 -translate-y-1/2 text-xs text-base-content"
+        >
           {unit}
         </span>
       </span>
       {error && (
-        <span id={`${id}-error`} role="alert" className="mt-0.5 block text-xs text-error">
+        <span id={`${id}-error`} role="alert" className="mt-0.5 block rounded-xs bg-base-100 px-1 text-xs text-error">
           {error}. {settled} {unit} stays in force.
         </span>
       )}

@@ -73,7 +73,12 @@ export function Bench() {
         </p>
       )}
       <div className="grid min-h-0 grow lg:grid-cols-[20rem_minmax(0,1fr)_18.5rem]">
-        <div className="space-y-2 border-base-300 px-3 py-2 lg:max-h-[calc(100dvh-22.5rem)] lg:overflow-y-auto lg:border-r">
+        <div
+          role="region"
+          aria-label="Coat and cut"
+          tabIndex={0}
+          className="space-y-2 border-base-300 px-3 py-2 lg:max-h-[calc(100dvh-22.5rem)] lg:overflow-y-auto lg:border-r"
+        >
           <div
             role="group"
             aria-label="Which coat"
@@ -111,7 +116,12 @@ export function Bench() {
             <p className="p-8">Simulating the first cook…</p>
           )}
         </div>
-        <div className="border-base-300 px-3 py-2 lg:max-h-[calc(100dvh-22.5rem)] lg:overflow-y-auto lg:border-l">
+        <div
+          role="region"
+          aria-label="Why"
+          tabIndex={0}
+          className="border-base-300 px-3 py-2 lg:max-h-[calc(100dvh-22.5rem)] lg:overflow-y-auto lg:border-l"
+        >
           {evaluated?.air && (
             <Reasons air={evaluated.air} conversion={search.conversion} family={body.chosen?.family ?? 'own'} />
           )}

@@ -1,36 +1,50 @@
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { problemText, useConversionQuery } from '../../app/api';
-import { useAppDispatch, useAppSelector } from '../../app/store';
+import { api, problemText } from '../../app/api';
+import { useAppDispatch } from '../../app/store';
 import { Bench } from './Bench';
 import { laidOut } from './benchSlice';
 
-/** Opens the dish of the address and lays it on the bench. */
+/** Opens the dish of the address. */
 export function BenchPage() {
   const { id = '' } = useParams();
-  const dispatch = useAppDispatch();
-  const { data, error, refetch } = useConversionQuery(id);
-  const onBench = useAppSelector((s) => s.bench.desk.id);
-  useEffect(() => {
-    if (data?.id === id) dispatch(laidOut(data));
-  }, [data, id, dispatch]);
+  return <OpenedBench key={id} id={id} />;
+}
 
-  if (error) {
-    return (
-      <div className="mx-auto max-w-xl p-8">
-        <h1 className="text-3xl">This dish is not here</h1>
-        <p className="mt-3">{problemText(error)}</p>
-        <p className="mt-6 flex gap-3">
-          <button type="button" className="btn" onClick={() => void refetch()}>
-            Try again
-          </button>
-          <Link className="btn btn-primary" to="/">
-            To the dishes
-          </Link>
-        </p>
-      </div>
-    );
-  }
-  if (onBench !== id) return <p className="p-8">Laying out the dish…</p>;
-  return <Bench key={id} />;
+/** Reads the dish once and lays it on the bench; from then on the bench holds the living copy. */
+function OpenedBench({ id }: { id: string }) {
+  const dispatch = useAppDispatch();
+  const [attempt, setAttempt] = useState(0);
+  const [state, setState] = useState<{ ready: boolean; problem: string }>({ ready: false, problem: '' });
+  useEffect(() => {
+    let current = true;
+    dispatch(api.endpoints.conversion.initiate(id, { forceRefetch: true, subscribe: false }))
+      .unwrap()
+      .then((document) => {
+        if (!current) return;
+        dispatch(laidOut(document));
+        setState({ ready: true, problem: '' });
+      })
+      .catch((error: unknown) => current && setState({ ready: false, problem: problemText(error) }));
+    return () => {
+      current = false;
+    };
+  }, [id, attempt, dispatch]);
+
+  if (state.ready) return <Bench />;
+  if (!state.problem) return <p className="p-8">Laying out the dish…</p>;
+  return (
+    <div className="mx-auto max-w-xl p-8">
+      <h1 className="text-3xl">This dish is not here</h1>
+      <p className="mt-3">{state.problem}</p>
+      <p className="mt-6 flex gap-3">
+        <button type="button" className="btn" onClick={() => setAttempt((n) => n + 1)}>
+          Try again
+        </button>
+        <Link className="btn btn-primary" to="/">
+          To the dishes
+        </Link>
+      </p>
+    </div>
+  );
 }

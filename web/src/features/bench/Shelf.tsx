@@ -44,6 +44,7 @@ export function Shelf({ boards }: { boards: readonly Board[] }) {
         <div
           key={board.id}
           role="tabpanel"
+          tabIndex={0}
           id={`board-${board.id}`}
           aria-labelledby={`tab-${board.id}`}
           hidden={open !== board.id}

@@ -1,0 +1,49 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+
+/** WCAG 2.2 AA, by axe, in both themes and at a phone's width. */
+const check = async (page: import('@playwright/test').Page): Promise<void> => {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+    .analyze();
+  expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)).toEqual([]);
+};
+
+for (const theme of ['light', 'dark'] as const) {
+  test(`home and bench have no barriers that can be measured (${theme})`, async ({ page }) => {
+    await page.emulateMedia({ colorScheme: theme, reducedMotion: 'reduce' });
+    await page.goto('/');
+    await expect(page.getByRole('button', { name: 'Show me the air version' })).toBeVisible();
+    await check(page);
+    await page.getByRole('button', { name: 'Show me the air version' }).click();
+    await expect(page.getByRole('button', { name: /^In use: / })).toBeVisible({ timeout: 30_000 });
+    await check(page);
+    await page.getByRole('tab', { name: 'Who eats, how hot' }).click();
+    await check(page);
+  });
+}
+
+test('nothing is wider than a phone', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Show me the air version' }).click();
+  await expect(page.getByRole('button', { name: /^In use: / })).toBeVisible({ timeout: 30_000 });
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+});
+
+test('by keyboard alone: from the sentence to another coat', async ({ page }) => {
+  await page.goto('/');
+  await page.getByLabel('Minutes in the oil').focus();
+  await page.keyboard.press('ArrowUp');
+  await page.getByRole('button', { name: 'Show me the air version' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: /^In use: / })).toBeVisible({ timeout: 30_000 });
+  await page.getByRole('tab', { name: 'Air versions' }).focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('tab', { name: 'Bowls' })).toBeFocused();
+  await page.keyboard.press('ArrowLeft');
+  const use = page.getByRole('button', { name: 'Use: Starch shell' });
+  await use.focus();
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('button', { name: 'In use: Starch shell' })).toBeVisible();
+});

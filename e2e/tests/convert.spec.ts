@@ -1,0 +1,153 @@
+import { expect, test, type Page } from '@playwright/test';
+
+/** Sends the sentence of the home view and waits for the first air version. */
+async function begin(page: Page, food: string, coat: string): Promise<void> {
+  await page.goto('/');
+  await page.getByLabel('Food', { exact: true }).selectOption({ label: food });
+  await page.getByLabel('Coat', { exact: true }).selectOption({ label: coat });
+  await page.getByRole('button', { name: 'Show me the air version' }).click();
+  await expect(page.getByRole('button', { name: /^In use: / })).toBeVisible({ timeout: 30_000 });
+}
+
+const saved = (page: Page) => expect(page.getByText('Saved', { exact: true })).toBeVisible();
+
+test('from nothing to an air version that is there after a reload', async ({ page, request }) => {
+  const kept = (await (await request.get('/api/conversions')).json()) as { id: string }[];
+  for (const { id } of kept) await request.delete(`/api/conversions/${id}`);
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'No dish yet' })).toBeVisible();
+  await expect(page.getByRole('img', { name: /Oyster mushrooms, out of the pot/ })).toBeVisible();
+
+  await begin(page, 'Halloumi', 'flour, egg and fine crumbs');
+  await expect(page).toHaveURL(/\/dish\/[0-9a-f-]{36}$/);
+  await expect(page.getByRole('img', { name: /^Fried: Halloumi/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Air: Halloumi/ })).toBeVisible();
+
+  await page.getByLabel('Name of the dish').fill('Loft halloumi');
+  await page.getByLabel('Name of the dish').press('Enter');
+  await page.getByLabel('Thickness').fill('15');
+  await expect(page.getByText('cooks simulated for this dish')).toBeVisible({ timeout: 30_000 });
+
+  await page.getByRole('tab', { name: 'Bowls' }).click();
+  const bowls = page.getByRole('list', { name: 'Bowls in the order of dipping' });
+  await expect(bowls.getByRole('heading').first()).toBeVisible();
+  await expect(bowls).toContainText(/\d+ g/);
+  await expect(bowls).toContainText(/batch/);
+  await page.getByRole('tab', { name: 'Steps' }).click();
+  await expect(page.getByText(/^Cook at \d+ °C for \d+ minutes/)).toBeVisible();
+  await page.getByRole('tab', { name: 'Cautions' }).click();
+  await expect(page.getByText(/By these ingredients it contains .*milk/)).toBeVisible();
+
+  await saved(page);
+  const chosen = await page.getByRole('figure').nth(1).textContent();
+  await page.reload();
+  await expect(page.getByLabel('Name of the dish')).toHaveValue('Loft halloumi');
+  await expect(page.getByLabel('Thickness')).toHaveValue('15');
+  await expect(page.getByRole('figure').nth(1)).toHaveText(chosen ?? '');
+
+  await page.getByRole('link', { name: 'Yellowmist' }).click();
+  await expect(page.getByRole('link', { name: 'Loft halloumi' }).last()).toBeVisible();
+});
+
+test('the wet batter is shown failing as it is, and the chosen coat stays chosen', async ({ page }) => {
+  await begin(page, 'Oyster mushrooms', 'beer batter');
+  await expect(page.getByRole('heading', { name: 'Why your coat fails as it is' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Reasons' })).toContainText(
+    /stays below 75 °C .* drips through the grid/,
+  );
+
+  await page.getByRole('button', { name: 'Use: As you fry it' }).click();
+  await expect(page.getByRole('heading', { name: 'Why this fails' })).toBeVisible();
+  await expect(page.getByText(/% ran off/)).toBeVisible();
+  await page.getByRole('button', { name: 'Use: Dust, binder, crumbs' }).click();
+  await expect(page.getByRole('button', { name: 'In use: Dust, binder, crumbs' })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: 'In use: As you fry it' })).toBeVisible();
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await saved(page);
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'In use: Dust, binder, crumbs' })).toBeVisible({ timeout: 30_000 });
+});
+
+test('wrong numbers are refused at their field with what is allowed, and nothing is lost', async ({ page }) => {
+  await begin(page, 'Aubergine', 'flour, egg and coarse crumbs');
+  const refuse = async (label: string, wrong: string, allowed: RegExp): Promise<void> => {
+    const field = page.getByLabel(label, { exact: true });
+    const before = await field.inputValue();
+    await field.fill(wrong);
+    await expect(page.getByRole('alert').filter({ hasText: allowed })).toBeVisible();
+    await expect(field).toHaveAttribute('aria-invalid', 'true');
+    await field.fill(before);
+    await expect(page.getByRole('alert').filter({ hasText: allowed })).toHaveCount(0);
+  };
+  await refuse('Thickness', '0', /from 3 to 80 mm/);
+  await refuse('Pieces', '10000', /whole number from 1 to 500/);
+  await refuse('Pieces', '2.5', /whole number/);
+  await refuse('Oil at', '900', /from 120 to 210 °C/);
+  await refuse('For', 'soon', /from 0.5 to 20 min/);
+  // The last layer cannot be taken away.
+  for (const layer of ['Coarse crumbs', 'Egg, beaten'])
+    await page.getByRole('button', { name: `Remove ${layer}` }).click();
+  await expect(page.getByRole('button', { name: 'Remove Plain wheat flour' })).toBeDisabled();
+});
+
+test('a diet changes what is offered', async ({ page }) => {
+  await begin(page, 'Oyster mushrooms', 'beer batter');
+  await page.getByRole('tab', { name: 'Who eats, how hot' }).click();
+  await page.getByLabel('Vegan').check();
+  await page.getByLabel('Without gluten').check();
+  await page.getByRole('tab', { name: 'Air versions' }).click();
+  await expect(page.getByText('cooks simulated for this dish')).toBeVisible({ timeout: 30_000 });
+  await page.getByRole('tab', { name: 'Bowls' }).click();
+  const bowls = page.getByRole('list', { name: 'Bowls in the order of dipping' });
+  await expect(bowls).not.toContainText(/wheat|egg,|beer/i);
+});
+
+test('units switch in one click and are remembered; so is the theme', async ({ page }) => {
+  await begin(page, 'Okra', 'buttermilk and cornmeal');
+  await expect(page.getByRole('figure').first()).toContainText('180 °C');
+  await page.getByRole('button', { name: /Switch to cups/ }).click();
+  await expect(page.getByRole('figure').first()).toContainText('356 °F');
+  await page.getByRole('button', { name: 'Dark theme' }).click();
+  await page.reload();
+  await expect(page.getByRole('figure').first()).toContainText('356 °F');
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'iron');
+});
+
+test('a dish is copied, deleted and brought back', async ({ page }) => {
+  await begin(page, 'Firm tofu, pressed', 'egg and potato starch');
+  await page.getByLabel('Name of the dish').fill('Tofu for Thursday');
+  await page.getByLabel('Name of the dish').press('Enter');
+  await saved(page);
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Copy Tofu for Thursday' }).click();
+  await expect(page.getByRole('heading', { name: 'Tofu for Thursday (copy)' })).toBeVisible();
+  await page.getByRole('button', { name: 'Delete Tofu for Thursday', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Tofu for Thursday', exact: true })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Bring it back' }).click();
+  await expect(page.getByRole('heading', { name: 'Tofu for Thursday', exact: true })).toBeVisible();
+});
+
+test('two windows: the stale one is told, and neither version is lost unasked', async ({ page, context }) => {
+  await begin(page, 'White fish fillet', 'beer batter');
+  await saved(page);
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await other.getByLabel('Name of the dish').fill('From the other window');
+  await other.getByLabel('Name of the dish').press('Enter');
+  await saved(other);
+  await page.getByLabel('Name of the dish').fill('From this window');
+  await page.getByLabel('Name of the dish').press('Enter');
+  await expect(page.getByText('saved from another window')).toBeVisible();
+  await page.getByRole('button', { name: 'Keep mine' }).click();
+  await saved(page);
+  await other.reload();
+  await expect(other.getByLabel('Name of the dish')).toHaveValue('From this window');
+});
+
+test('an address of nothing says so and leads home', async ({ page }) => {
+  await page.goto('/dish/00000000-0000-4000-8000-000000000000');
+  await expect(page.getByRole('heading', { name: 'This dish is not here' })).toBeVisible();
+  await page.getByRole('link', { name: 'To the dishes' }).click();
+  await expect(page.getByRole('heading', { name: 'What do you fry in a pot of oil?' })).toBeVisible();
+});
