@@ -66,7 +66,7 @@ export function PieceForm({ dish }: { dish: Dish }) {
   const values = shape as unknown as Record<string, number>;
   return (
     <section aria-label="Food and cut" className="rounded-box bg-base-200 p-2">
-      <div className="grid grid-cols-2 gap-x-2 gap-y-1">
+      <div className="grid grid-cols-[3fr_2fr] gap-x-2 gap-y-1">
         <Choice label="Food" hideLabel value={dish.foodId} options={FOODS} onChange={(foodId) => change({ foodId })} />
         <Choice
           label="Cut"
