@@ -1,8 +1,8 @@
 import type { AirSettings, Dish, FriedCook, Fryer, LayerSpec } from '../src/index.js';
 
-/** What cooks do, for tests only. Common practice, no source: C1, C2 and C3 are numbered as in the model's document. */
+/** What cooks do, for tests only. Common practice, no source. */
 
-export const layer = (...parts: [string, number][]): LayerSpec => ({
+const layer = (...parts: [string, number][]): LayerSpec => ({
   portions: parts.map(([ingredientId, grams]) => ({ ingredientId, grams })),
 });
 
@@ -17,26 +17,26 @@ export const drawer: Fryer = {
   airFactor: 1,
   offsetC: 0,
 };
-export const ovenType: Fryer = { ...drawer, name: 'An oven-type fryer', kind: 'oven-type', racks: 2 };
-export const stillOven: Fryer = {
+export const ovenType: Fryer = { ...drawer, name: 'An oven-type fryer', kind: 'oven-type', racks: 2, maxTempC: 230 };
+export const oven: Fryer = {
   ...drawer,
-  name: 'A still oven',
+  name: 'An oven',
   kind: 'still-oven',
   maxTempC: 250,
   basket: { kind: 'rectangle', widthMm: 400, depthMm: 340 },
 };
 
-export const dish = (foodId: string, shape: Dish['shape'], count: number, more: Partial<Dish> = {}): Dish => ({
+const dish = (foodId: string, shape: Dish['shape'], more: Partial<Dish> = {}): Dish => ({
   foodId,
   shape,
-  count,
+  count: 9,
   startC: 12,
   skin: 'damp',
   preparation: 'raw',
   ...more,
 });
 
-export const air = (tempC: number, minutes: number, more: Partial<AirSettings> = {}): AirSettings => ({
+const air = (tempC: number, minutes: number, more: Partial<AirSettings> = {}): AirSettings => ({
   tempC,
   minutes,
   preheated: false,
@@ -45,32 +45,140 @@ export const air = (tempC: number, minutes: number, more: Partial<AirSettings> =
   ...more,
 });
 
-export const deep = (tempC: number, minutes: number, layers: LayerSpec[]): FriedCook => ({
-  layers,
-  medium: 'deep-oil',
-  oilId: 'rapeseed-oil',
-  tempC,
-  minutes,
+/** How a dish is cooked in practice: in a fryer or oven, with oil put on it or without. */
+export interface AirPractice {
+  fryer: Fryer;
+  settings: AirSettings;
+  oilGm2: number;
+  restMin: number;
+}
+
+export interface Practice {
+  name: string;
+  what: string;
+  dish: Dish;
+  layers: LayerSpec[];
+  fried: Pick<FriedCook, 'medium' | 'tempC' | 'minutes'>;
+  air?: AirPractice;
+  oven?: AirPractice;
+  /** Whether a test tunes on it (the others are only checked). */
+  tuned: boolean;
+}
+
+const inDrawer = (settings: AirSettings, oilGm2: number, restMin = 5): AirPractice => ({
+  fryer: drawer,
+  settings,
+  oilGm2,
+  restMin,
 });
+const inOven = (settings: AirSettings, oilGm2: number): AirPractice => ({
+  fryer: oven,
+  settings: { ...settings, preheated: true },
+  oilGm2,
+  restMin: 5,
+});
+const FLORET: Dish['shape'] = { kind: 'ball', diameterMm: 25 };
+const FLOUR = layer(['wheat-flour', 63]);
+const EGG = layer(['egg', 50]);
+const COARSE = layer(['coarse-crumbs', 60]);
 
-/** C1: courgette rounds 13 mm, 680 g; flour, egg, coarse crumbs. */
-export const C1 = {
-  dish: dish('courgette', { kind: 'disc', diameterMm: 50, thicknessMm: 13 }, 28),
-  layers: [layer(['wheat-flour', 63]), layer(['egg', 100]), layer(['coarse-crumbs', 90])],
+/** Breaded courgette rounds, 13 mm, 680 g. */
+export const C1: Practice = {
+  name: 'C1',
+  what: 'breaded courgette rounds, 13 mm',
+  dish: dish('courgette', { kind: 'disc', diameterMm: 50, thicknessMm: 13 }),
+  layers: [FLOUR, EGG, COARSE],
+  fried: { medium: 'pan-oil', tempC: 177, minutes: 4 },
+  air: inDrawer(air(188, 11.5), 20),
+  oven: inOven(air(218, 19, { turnAtMin: 10 }), 20),
+  tuned: true,
 };
 
-/** C2: blanched cauliflower about 25 mm; flour, egg with water, coarse crumbs with hard cheese. */
-export const C2 = {
-  dish: dish('cauliflower', { kind: 'ball', diameterMm: 25 }, 40, { preparation: 'blanched', startC: 20 }),
-  layers: [
-    layer(['wheat-flour', 60]),
-    layer(['egg', 50], ['water', 10]),
-    layer(['coarse-crumbs', 60], ['hard-cheese', 25]),
-  ],
+export const C2: Practice = {
+  name: 'C2',
+  what: 'blanched cauliflower, 25 mm, crumbs with hard cheese, no oil',
+  dish: dish('cauliflower', FLORET, { preparation: 'blanched', startC: 20 }),
+  layers: [FLOUR, layer(['egg', 50], ['water', 10]), layer(['coarse-crumbs', 60], ['hard-cheese', 25])],
+  fried: { medium: 'deep-oil', tempC: 180, minutes: 3 },
+  air: inDrawer(air(200, 9), 0),
+  tuned: true,
 };
 
-/** C3: cauliflower about 30 mm; flour and water alone. */
-export const C3 = {
-  dish: dish('cauliflower', { kind: 'ball', diameterMm: 30 }, 30),
+export const C3: Practice = {
+  name: 'C3',
+  what: 'cauliflower, 30 mm, flour and water alone, on parchment',
+  dish: dish('cauliflower', { kind: 'ball', diameterMm: 30 }),
   layers: [layer(['wheat-flour', 125], ['water', 237])],
+  fried: { medium: 'deep-oil', tempC: 180, minutes: 4 },
+  air: inDrawer(air(204, 20, { under: 'parchment' }), 0, 0),
+  tuned: true,
 };
+
+export const C4: Practice = {
+  name: 'C4',
+  what: 'cauliflower, chickpea batter under crumbs',
+  dish: dish('cauliflower', { kind: 'ball', diameterMm: 30 }),
+  layers: [layer(['chickpea-flour', 140], ['corn-starch', 8], ['water', 130], ['hot-sauce', 30]), COARSE],
+  fried: { medium: 'deep-oil', tempC: 180, minutes: 4 },
+  air: inDrawer(air(190, 15), 0),
+  tuned: true,
+};
+
+export const C5: Practice = {
+  name: 'C5',
+  what: 'butterflied prawns, coconut and crumbs, two racks',
+  dish: dish('prawn', { kind: 'slab', lengthMm: 70, widthMm: 40, thicknessMm: 9 }),
+  layers: [EGG, { ...layer(['desiccated-coconut', 40], ['coarse-crumbs', 40]), pressed: true }],
+  fried: { medium: 'deep-oil', tempC: 180, minutes: 2 },
+  air: { fryer: ovenType, settings: air(200, 15, { turnAtMin: 7.5, under: 'rack' }), oilGm2: 30, restMin: 5 },
+  tuned: false,
+};
+
+export const C6: Practice = {
+  name: 'C6',
+  what: 'bell pepper rings, chickpea batter under crumbs',
+  dish: dish('bell-pepper', { kind: 'ring', outerMm: 75, innerMm: 63, thicknessMm: 13 }),
+  layers: [layer(['chickpea-flour', 105], ['rice-flour', 10], ['water', 140]), COARSE],
+  fried: { medium: 'deep-oil', tempC: 180, minutes: 2.5 },
+  // 10–15 minutes at 204 °C beside C1's 18–20 at 218 °C: an oven with a fan.
+  oven: { ...inOven(air(204, 12.5, { turnAtMin: 6 }), 15), fryer: { ...oven, name: 'A fan oven', kind: 'fan-oven' } },
+  tuned: true,
+};
+
+export const C7: Practice = {
+  name: 'C7',
+  what: 'jackfruit parcels, soured plant milk and crumbs',
+  dish: dish('jackfruit', { kind: 'slab', lengthMm: 60, widthMm: 40, thicknessMm: 20 }, { startC: 20 }),
+  layers: [FLOUR, layer(['soured-soy-milk', 120], ['aquafaba', 60], ['corn-starch', 16]), COARSE],
+  fried: { medium: 'deep-oil', tempC: 175, minutes: 4 },
+  air: inDrawer(air(188, 15), 12),
+  tuned: true,
+};
+
+const C8_LAYERS = [layer(['chickpea-flour', 105], ['water', 237]), layer(['coarse-crumbs', 60], ['rapeseed-oil', 14])];
+
+export const C8: Practice = {
+  name: 'C8',
+  what: 'frozen small florets, chickpea batter, oiled crumbs',
+  dish: dish('cauliflower', FLORET, { preparation: 'frozen', startC: -18 }),
+  layers: C8_LAYERS,
+  fried: { medium: 'deep-oil', tempC: 180, minutes: 4 },
+  air: { fryer: drawer, settings: air(199, 10.5, { preheated: true }), oilGm2: 0, restMin: 0 },
+  oven: { fryer: ovenType, settings: air(204, 20, { turnAtMin: 10, under: 'rack' }), oilGm2: 0, restMin: 0 },
+  tuned: false,
+};
+
+export const C9: Practice = {
+  name: 'C9',
+  what: 'large florets, pre-roasted, flour with puffed rice',
+  dish: dish('cauliflower', { kind: 'ball', diameterMm: 45 }, { preparation: 'pre-cooked', startC: 30 }),
+  layers: [
+    FLOUR,
+    layer(['soured-soy-milk', 120], ['egg-replacer-mix', 40]),
+    layer(['wheat-flour', 60], ['puffed-rice', 40]),
+  ],
+  fried: { medium: 'deep-oil', tempC: 163, minutes: 4.5 },
+  tuned: false,
+};
+
+export const PRACTICES: readonly Practice[] = [C1, C2, C3, C4, C5, C6, C7, C8, C9];

@@ -52,7 +52,7 @@ interface FryerTraits {
 /** Middle of the practised ranges; tuned on C1, C2 and C8. */
 export const FRYERS: Record<FryerKind, FryerTraits> = {
   drawer: { hc: 52, hr: 14, warmColdS: 75, warmPreheatedS: 25, openingLoss: 0.35 },
-  'oven-type': { hc: 36.5, hr: 14, warmColdS: 200, warmPreheatedS: 45, openingLoss: 0.35 },
+  'oven-type': { hc: 32, hr: 14, warmColdS: 220, warmPreheatedS: 45, openingLoss: 0.35 },
   'fan-oven': { hc: 20, hr: 15, warmColdS: 400, warmPreheatedS: 30, openingLoss: 0.25 },
   'still-oven': { hc: 10, hr: 18, warmColdS: 500, warmPreheatedS: 30, openingLoss: 0.25 },
 };
