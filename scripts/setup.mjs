@@ -38,8 +38,9 @@ const changed = (path) => statSync(join(ROOT, path)).mtimeMs;
 export async function needPackages() {
   const stamp = 'node_modules/.package-lock.json';
   if (existsSync(join(ROOT, stamp)) && changed(stamp) >= changed('package-lock.json')) return;
-  step('Installing the packages (npm ci)');
-  if ((await run('npm', ['ci', '--no-audit', '--no-fund'])) !== 0) {
+  step('Installing the packages of the lock file');
+  // Not `npm ci`: it refuses a lock file without the binaries of platforms that a registry does not carry.
+  if ((await run('npm', ['install', '--no-save', '--no-audit', '--no-fund'])) !== 0) {
     give('The packages could not be installed; npm said why above. Is the package registry reachable?');
   }
 }
