@@ -24,7 +24,12 @@ export default {
       from: { path: '^core/src/' },
       to: { path: '^(contract|server|web)/|node_modules/', pathNot: 'node_modules/convert/' },
     },
-    { name: 'contract-knows-only-core', severity: 'error', from: { path: '^contract/src/' }, to: { path: '^(server|web)/' } },
+    {
+      name: 'contract-knows-only-core',
+      severity: 'error',
+      from: { path: '^contract/src/' },
+      to: { path: '^(server|web)/' },
+    },
     { name: 'server-does-not-know-web', severity: 'error', from: { path: '^server/' }, to: { path: '^web/' } },
     { name: 'web-does-not-know-server', severity: 'error', from: { path: '^web/' }, to: { path: '^server/' } },
     {

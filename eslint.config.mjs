@@ -27,7 +27,10 @@ export default tseslint.config(
         { name: 'performance', message: 'Pass the clock in.' },
         { name: 'Date', message: 'Pass the clock in.' },
       ],
-      'no-restricted-properties': ['error', { object: 'Math', property: 'random', message: 'Pass the random source in.' }],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'Pass the random source in.' },
+      ],
     },
   },
   { files: ['core/src/**/*.test.ts', 'core/truth/**/*.ts'], rules: { 'no-restricted-globals': 'off' } },

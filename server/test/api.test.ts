@@ -101,7 +101,9 @@ describe('bad input names the field and what is allowed', () => {
   });
 
   test('broken JSON, too large a body, an id that is none', async () => {
-    expect((await server.ask<Problem>('POST', '/conversions', '{"name":')).body.detail).toMatch(/could not be read: .*JSON/);
+    expect((await server.ask<Problem>('POST', '/conversions', '{"name":')).body.detail).toMatch(
+      /could not be read: .*JSON/,
+    );
     expect((await server.ask('POST', '/conversions', { name: 'x'.repeat(300_000) })).status).toBe(413);
     expect((await server.ask('GET', '/conversions/7')).status).toBe(400);
   });

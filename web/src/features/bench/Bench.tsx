@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { readyPiece } from '@yellowmist/core';
 import { api } from '../../app/api';
 import { useAppDispatch, useAppSelector } from '../../app/store';
@@ -9,6 +9,7 @@ import { BenchBar } from './BenchBar';
 import { laidOut, sideTurned, type Side } from './benchSlice';
 import { Bowls } from './Bowls';
 import { CoatStack } from './CoatStack';
+import { CurvesBoard } from './CurvesBoard';
 import { Cutaways } from './Cutaways';
 import { Kitchen } from './Kitchen';
 import { PieceForm } from './PieceForm';
@@ -29,6 +30,7 @@ export function Bench() {
   const { evaluated, error } = useEvaluation(body);
   const search = useConversion(body);
   const { tell, say } = useUnits();
+  const [share, setShare] = useState(1);
   const layers = useMemo(() => {
     if (!body) return [];
     const specs = side === 'pot' ? body.fried.layers : (body.chosen?.plan.layers ?? []);
@@ -37,6 +39,7 @@ export function Bench() {
 
   if (!body) return null;
   const plan = body.chosen?.plan;
+  const longestMin = Math.max(body.fried.minutes, plan?.settings.minutes ?? 0);
   const turn = (to: Side): void => void dispatch(sideTurned(to));
   const takeTheirs = async (): Promise<void> => {
     const fresh = await dispatch(
@@ -111,7 +114,7 @@ export function Bench() {
             </p>
           )}
           {evaluated ? (
-            <Cutaways evaluated={evaluated} onSide={turn} />
+            <Cutaways evaluated={evaluated} share={share} onScrub={setShare} onSide={turn} />
           ) : (
             <p className="p-8">Simulating the first cook…</p>
           )}
@@ -130,6 +133,17 @@ export function Bench() {
       <Shelf
         boards={[
           { id: 'others', label: 'Air versions', content: <Alternatives search={search} chosen={body.chosen} /> },
+          {
+            id: 'curves',
+            label: 'Curves',
+            content: evaluated && (
+              <CurvesBoard
+                evaluated={evaluated}
+                minutes={share * longestMin}
+                onScrub={(m) => setShare(m / longestMin)}
+              />
+            ),
+          },
           {
             id: 'bowls',
             label: 'Bowls',

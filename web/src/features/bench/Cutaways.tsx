@@ -1,9 +1,10 @@
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { foodOf, readyPiece } from '@yellowmist/core';
 import { Cutaway } from '../../draw/Cutaway';
 import { momentOf, sampleAt } from '../../draw/moment';
 import { useUnits } from '../../ui/useUnits';
 import type { Side } from './benchSlice';
+import { clock } from './clock';
 import type { Evaluated } from './useEvaluation';
 import { Verdicts } from './Verdicts';
 
@@ -11,20 +12,22 @@ import { Verdicts } from './Verdicts';
 const COAT_PX = 52;
 const MOST_PX_PER_MM = 34;
 
-const clock = (minutes: number): string => {
-  const seconds = Math.round(minutes * 60);
-  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
-};
+interface Props {
+  evaluated: Evaluated;
+  /** Where the scrubber stands, as a share of the longer cook. */
+  share: number;
+  onScrub: (share: number) => void;
+  onSide: (side: Side) => void;
+}
 
 /** The fried original and the air version beside each other, under one scrubber through both cooks. */
-export function Cutaways({ evaluated, onSide }: { evaluated: Evaluated; onSide: (side: Side) => void }) {
+export function Cutaways({ evaluated, share, onScrub, onSide }: Props) {
   const { say } = useUnits();
   const { fried, air, question } = evaluated;
   const { dish, plan } = question;
   const friedMin = question.fried.minutes;
   const airMin = plan?.settings.minutes ?? 0;
   const longest = Math.max(friedMin, airMin);
-  const [share, setShare] = useState(1);
   const minutes = share * longest;
   const food = foodOf(dish.foodId);
   const foodMm = useMemo(() => readyPiece(dish, []).piece.heightM * 1000, [dish]);
@@ -108,7 +111,7 @@ export function Cutaways({ evaluated, onSide }: { evaluated: Evaluated; onSide: 
           max={1}
           step={5 / 60 / Math.max(longest, 0.1)}
           value={share}
-          onChange={(e) => setShare(Number(e.target.value))}
+          onChange={(e) => onScrub(Number(e.target.value))}
           aria-valuetext={`${clock(minutes)} of ${clock(longest)}`}
         />
         <output htmlFor="scrubber" className="w-44 text-sm">
