@@ -50,8 +50,9 @@ export const COAT_CELLS_MOST = 8;
 /** A layer thinner than this is simulated as this thick, m: a tenth of a grain of flour says nothing about heat. */
 export const THINNEST_LAYER_M = 0.02e-3;
 
-/** Steps between two updates of conductivity, water movement and run-off. */
+/** Steps between two updates of water movement and run-off, and of conductivities. */
 export const STEPS_PER_SLOW_UPDATE = 4;
+export const STEPS_PER_CONDUCTION_UPDATE = 8;
 /** Seconds between two samples of the series. */
 export const SAMPLE_S = 5;
 

@@ -25,6 +25,9 @@ export interface Face {
   /** Temperature of the surface, and of the edges that stand out of it, °C. */
   surfaceC: number;
   edgeC: number;
+  /** The cell that evaporates, and what resists its vapour on the way out of the coat, m² s/kg. */
+  front: number;
+  frontResistance: number;
   /** Steam from the food through the coat's foot, kg/(m² s). */
   push: number;
 }
@@ -57,6 +60,8 @@ export function makeFace(body: Body, up: boolean, layers: readonly CoatLayer[]):
     filmM: layers.at(-1)?.thicknessM ?? 0,
     surfaceC: body.tempC[outer],
     edgeC: body.tempC[outer],
+    front: outer,
+    frontResistance: 0,
     push: 0,
   };
 }

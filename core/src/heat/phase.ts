@@ -1,6 +1,6 @@
 import type { Body } from './body.js';
 import type { Work } from './conduct.js';
-import { FUSION_HEAT, THAW_C, WATER_HEAT } from './constants.js';
+import { FUSION_HEAT, ICE_HEAT, THAW_C, WATER_HEAT } from './constants.js';
 import { foodBoilingC, latentHeat } from './water.js';
 
 /** Water that boiled inside one half-body in a step, kg: all of it, and what came from the food under the coat. */
@@ -54,6 +54,7 @@ export function thaw(body: Body, work: Work): boolean {
       const kg = Math.min(ice[i], (heat[i] * (tempC[i] - THAW_C)) / FUSION_HEAT);
       tempC[i] -= (kg * FUSION_HEAT) / heat[i];
       ice[i] -= kg;
+      heat[i] += kg * (WATER_HEAT - ICE_HEAT);
     }
     left ||= ice[i] > 0;
   }

@@ -12,7 +12,7 @@ import {
   type End,
   type Work,
 } from './conduct.js';
-import { EDGE_FOOT, ROUGHNESS, STEPS_PER_SLOW_UPDATE, THAW_C } from './constants.js';
+import { EDGE_FOOT, ROUGHNESS, STEPS_PER_CONDUCTION_UPDATE, STEPS_PER_SLOW_UPDATE, THAW_C } from './constants.js';
 import { ageFace, makeFace, type Face } from './face.js';
 import { softeningRate } from './kinetics.js';
 import { emptySurroundings, restingRoom, type Medium, type Surroundings } from './media.js';
@@ -21,7 +21,7 @@ import { boil, noSteam, thaw } from './phase.js';
 import { makeRecorder } from './recorder.js';
 import { drainedTo, runningOf, thinLayer } from './runoff.js';
 import type { CookSeries } from './series.js';
-import { evaporate, readSurface, setEnd, type Flows } from './surface.js';
+import { evaporate, findFront, readSurface, setEnd, type Flows } from './surface.js';
 
 /** Everything that one simulation of one piece depends on. */
 export interface CookInput {
@@ -79,17 +79,21 @@ function slowUpdate(cook: Cook, stepS: number): void {
     }
   }
   if (cook.icy) cook.icy = thaw(body, work);
-  updateConduction(body, work, cook.around.oilUp || cook.around.oilDown);
+}
+
+/** The air's coefficient at one face, W/m²K: a rough finish offers it more. */
+function airH({ around, roughness }: Cook, up: boolean): number {
+  const inOil = up ? around.oilUp : around.oilDown;
+  return (inOil ? 1 : roughness) * (up ? around.hcUp : around.hcDown);
 }
 
 /** One step of one medium: surroundings, conduction, evaporation, boiling, ageing. Returns the steam, kg. */
 function step(cook: Cook, medium: Medium, stepS: number, steam: ReturnType<typeof noSteam>): number {
   const { body, work, around, sides, flows } = cook;
-  updateHeatCapacity(body, work);
   for (const { face, end, up } of sides) {
     const oil = up ? around.oilUp : around.oilDown;
-    const hc = (oil ? 1 : cook.roughness) * (up ? around.hcUp : around.hcDown);
-    setEnd(body, work, face, hc, up ? around.hrUp : around.hrDown, around, oil, stepS, end);
+    if (!oil) findFront(body, face, airH(cook, up), around);
+    setEnd(body, work, face, airH(cook, up), up ? around.hrUp : around.hrDown, around, oil, stepS, end);
   }
   conductStep(body, work, sides[0].end, sides[1].end, stepS);
   let steamKg = 0;
@@ -122,6 +126,7 @@ function run(cook: Cook, medium: Medium, seconds: number, fine: number, onStep: 
   let lastStepS = 1;
   let sinceSlowS = 0;
   medium.surround(0, 0, around);
+  updateHeatCapacity(body, work);
   updateConduction(body, work, around.oilUp || around.oilDown);
   for (let timeS = 0, steps = 1; timeS < seconds - 1e-9; steps++) {
     const stepS = Math.min(medium.stepS(timeS) / fine, seconds - timeS);
@@ -134,6 +139,7 @@ function run(cook: Cook, medium: Medium, seconds: number, fine: number, onStep: 
       slowUpdate(cook, sinceSlowS);
       sinceSlowS = 0;
     }
+    if (steps % STEPS_PER_CONDUCTION_UPDATE === 0) updateConduction(body, work, around.oilUp || around.oilDown);
     onStep(timeS);
   }
   if (sinceSlowS > 0) slowUpdate(cook, sinceSlowS);

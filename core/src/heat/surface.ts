@@ -33,9 +33,36 @@ function openShare(body: Body, i: number): number {
 }
 
 /**
- * Sets up one end of the chain for a step: heat from the surroundings (hc, hr in W/m²K), and evaporation from the
- * drying front, that is the cell from which most vapour gets out through the pores of what has dried outside it.
+ * Finds the drying front of a face: the cell from which most vapour gets out through the pores of what has dried
+ * outside it. Notes it and the resistance outside it, m² s per kg of dry air, beyond the boundary layer.
  */
+export function findFront(body: Body, face: Face, hc: number, around: Surroundings): void {
+  const { outer, inward } = face;
+  face.front = outer;
+  face.frontResistance = 0;
+  if (hc <= 0) return;
+  const airRatio = humidityRatio(around.vapourPa);
+  const layer = 1 / massCoefficient(hc, airRatio);
+  const pastCentre = (body.n >> 1) - (inward > 0 ? 0 : 1);
+  let most = -Infinity;
+  let dried = 0;
+  for (let i = outer; i !== pastCentre; i += inward) {
+    const activity = activityAt(body.water[i] / body.solids[i]);
+    const across = body.dx[i] / (VAPOUR_DIFFUSIVITY_IN_PORES * PORE_AIR_DENSITY * openShare(body, i));
+    // A cell that is half dry is dry in its outer half: vapour from it has that way to go as well.
+    const own = dried + 0.5 * (1 - activity) * across;
+    const flux = (vapourRatio(activity, body.tempC[i]) - airRatio) / (layer + own);
+    if (flux > most) {
+      most = flux;
+      face.front = i;
+      face.frontResistance = own;
+    }
+    if (activity > WET_AW) break;
+    dried += across;
+  }
+}
+
+/** Sets up one end of the chain for a step: heat from the surroundings (hc, hr in W/m²K) and evaporation from the drying front. */
 export function setEnd(
   body: Body,
   work: Work,
@@ -47,46 +74,29 @@ export function setEnd(
   stepS: number,
   end: End,
 ): void {
-  const { outer, inward } = face;
+  const { outer, front } = face;
   const h = hc + hr;
   end.h = h;
   end.envC = h > 0 ? (hc * around.airC + hr * around.wallC) / h : around.airC;
   end.conductance = h > 0 ? body.faceM2 / (1 / h + body.dx[outer] / (2 * work.conductivity[outer])) : 0;
-  end.wetCell = outer;
+  end.wetCell = front;
   end.evaporationW = 0;
   end.evaporationSlope = 0;
   if (inOil || hc <= 0) return;
   const airRatio = humidityRatio(around.vapourPa);
-  let resistance = 1 / massCoefficient(hc, airRatio);
-  let front = outer;
-  let flux = -Infinity;
-  let frontResistance = resistance;
-  const pastCentre = (body.n >> 1) - (inward > 0 ? 0 : 1);
-  for (let i = outer; i !== pastCentre; i += inward) {
-    const activity = activityAt(body.water[i] / body.solids[i]);
-    const across = body.dx[i] / (VAPOUR_DIFFUSIVITY_IN_PORES * PORE_AIR_DENSITY * openShare(body, i));
-    // A cell that is half dry is dry in its outer half: vapour from it has that way to go as well.
-    const ownResistance = resistance + 0.5 * (1 - activity) * across;
-    const here = (vapourRatio(activity, body.tempC[i]) - airRatio) / ownResistance;
-    if (here > flux) {
-      flux = here;
-      front = i;
-      frontResistance = ownResistance;
-    }
-    if (activity > WET_AW) break;
-    resistance += across;
-  }
+  const resistance = 1 / massCoefficient(hc, airRatio) + face.frontResistance;
   const t = body.tempC[front];
   const activity = activityAt(body.water[front] / body.solids[front]);
-  const latent = latentHeat(t) * body.faceM2;
-  const above = (vapourRatio(activity, t + SLOPE_K) - airRatio) / frontResistance;
-  end.wetCell = front;
-  end.wetC = t;
+  const latent = latentHeat(t);
+  const perRatio = (latent * body.faceM2) / resistance;
+  const ratio = vapourRatio(activity, t);
+  const wanted = perRatio * (ratio - airRatio);
   // No more than the cell can give in this step; above boiling the boiling itself takes over.
-  const mostW = (MOST_PER_STEP * body.water[front] * latentHeat(t)) / stepS;
-  const wanted = latent * flux;
-  end.evaporationW = Math.min(wanted, mostW);
-  end.evaporationSlope = wanted < mostW ? Math.max(0, (latent * (above - flux)) / SLOPE_K) : 0;
+  const most = (MOST_PER_STEP * body.water[front] * latent) / stepS;
+  end.wetC = t;
+  end.evaporationW = Math.min(wanted, most);
+  end.evaporationSlope =
+    wanted < most ? Math.max(0, (perRatio * (vapourRatio(activity, t + SLOPE_K) - ratio)) / SLOPE_K) : 0;
 }
 
 /** Takes the water that the solved step evaporated out of the drying front; gives back heat for which there was no water. */

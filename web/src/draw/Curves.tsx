@@ -88,7 +88,14 @@ export function Curves({ series, longestMin, minutes, onScrub, marks, say, title
       onPointerDown={scrub}
       onPointerMove={(e) => e.buttons > 0 && scrub(e)}
     >
-      {waterPath && <path d={waterPath} className="fill-info" fillOpacity={0.25} />}
+      {waterPath && (
+        <>
+          <path d={waterPath} className="fill-info" fillOpacity={0.25} />
+          <text x={EDGE.left + 6} y={water(0) - 6}>
+            water in the coat
+          </text>
+        </>
+      )}
       {[0, 50, 100, 150, 200].map((t) => (
         <g key={t}>
           <path d={`M${EDGE.left} ${y(t)} H${x(longestMin)}`} stroke="currentColor" strokeOpacity={0.18} />
