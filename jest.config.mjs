@@ -26,7 +26,7 @@ const project = (displayName, roots, decorators = false) => ({
 export default {
   testTimeout: 30_000,
   projects: [
-    project('unit', ['<rootDir>/core/src', '<rootDir>/web/src']),
+    project('unit', ['<rootDir>/core/src', '<rootDir>/contract/src', '<rootDir>/web/src']),
     project('truth', ['<rootDir>/core/truth']),
     project('api', ['<rootDir>/server/test'], true),
   ],

@@ -10,6 +10,8 @@ export const RANGES = {
   oilTempC: { min: 120, max: 210 },
   oilMinutes: { min: 0.5, max: 20 },
   airTempC: { min: 80, max: 260 },
+  /** What an appliance can be set to; drying and proving settings lie below any cooking. */
+  fryerTempC: { min: 30, max: 280 },
   airMinutes: { min: 1, max: 60 },
   restMin: { min: 0, max: 60 },
   oilGm2: { min: 0, max: 200 },

@@ -113,10 +113,10 @@ export const fryerSchema = allOf({
   kind: Joi.valid('drawer', 'oven-type', 'fan-oven', 'still-oven'),
   basket,
   racks: whole('racks'),
-  minTempC: within('airTempC')
+  minTempC: within('fryerTempC')
     .max(Joi.ref('maxTempC'))
     .messages({ 'any.ref': '{{#label}} must not be above maxTempC' }),
-  maxTempC: within('airTempC'),
+  maxTempC: within('fryerTempC').min(RANGES.airTempC.min),
   stepC: within('stepC'),
   airFactor: within('airFactor'),
   offsetC: within('offsetC'),

@@ -36,7 +36,7 @@ function prepareStep({ dish, ready }: Scene): string {
 
 function coatStep(layer: CoatLayer, at: number, total: number): string {
   const name = layer.name.toLowerCase();
-  if (layer.wet && layer.batter) return `Dip into the batter of ${name} and let it drip 8 seconds.`;
+  if (layer.wet && layer.batter) return `Dip into the ${name} and let it drip 8 seconds.`;
   if (layer.wet) return `Through the ${name}, and let it drip.`;
   if (at === 0 && total > 1) return `Dust with ${name} on all sides and tap off what is loose.`;
   return `Press into the ${name} until no wet spot shows${at === total - 1 ? ', then lay on a tray or rack' : ''}.`;

@@ -27,7 +27,11 @@ export function toKitchenFraction(amount: number): string {
  * teaspoons. `ml` ≥ 0; below ⅛ tsp it is "a pinch".
  */
 export function mlAsSpoons(ml: number): string {
-  const pick = (measure: VolumeMeasure): string => `${toKitchenFraction(mlToVolume(ml, measure))} ${measure}`;
+  const pick = (measure: VolumeMeasure): string => {
+    const amount = mlToVolume(ml, measure);
+    const several = measure === 'cup' && amount > 1.06;
+    return `${toKitchenFraction(amount)} ${measure}${several ? 's' : ''}`;
+  };
   if (mlToVolume(ml, 'cup') >= 0.23) return pick('cup');
   if (mlToVolume(ml, 'tbsp') >= 0.95) return pick('tbsp');
   return mlToVolume(ml, 'tsp') >= 0.1 ? pick('tsp') : 'a pinch';

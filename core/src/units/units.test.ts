@@ -11,7 +11,7 @@ describe('kitchen fractions', () => {
   ])('%d is %s', (amount, shown) => expect(toKitchenFraction(amount)).toBe(shown));
 
   test('a volume is shown in the largest measure that a cook reaches for', () => {
-    expect(mlAsSpoons(volumeToMl(1.5, 'cup'))).toBe('1½ cup');
+    expect(mlAsSpoons(volumeToMl(1.5, 'cup'))).toBe('1½ cups');
     expect(mlAsSpoons(volumeToMl(2, 'tbsp'))).toBe('2 tbsp');
     expect(mlAsSpoons(volumeToMl(0.5, 'tsp'))).toBe('½ tsp');
     expect(mlAsSpoons(0.1)).toBe('a pinch');

@@ -29,7 +29,10 @@ export function AirForm({ body, plan }: { body: ConversionBody; plan: AirPlan })
   const fryers = useFryers(fryer);
   const { settings } = plan;
   const set = (part: Partial<AirSettings>): void => void dispatch(settingsChanged(part));
-  const temperatures = { min: fryer.minTempC, max: fryer.maxTempC };
+  const temperatures = {
+    min: Math.max(RANGES.airTempC.min, fryer.minTempC),
+    max: Math.min(RANGES.airTempC.max, fryer.maxTempC),
+  };
   const { basket } = fryer;
   const size = (part: Record<string, number>): void =>
     void dispatch(fryerChanged({ ...fryer, basket: { ...basket, ...part } as Fryer['basket'] }));

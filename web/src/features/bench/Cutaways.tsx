@@ -62,7 +62,7 @@ export function Cutaways({ evaluated, share, onScrub, onSide }: Props) {
             say={say}
             title={`Fried: ${food.name} after ${clock(Math.min(minutes, friedMin))}, centre ${say(friedMoment.centreC, 'temperature')}`}
           />
-          <Verdicts result={fried} />
+          <Verdicts result={fried} food={food} />
         </figure>
         <figure>
           <button
@@ -90,7 +90,7 @@ export function Cutaways({ evaluated, share, onScrub, onSide }: Props) {
                 say={say}
                 title={`Air: ${food.name} after ${clock(Math.min(minutes, airMin))}, centre ${say(airMoment.centreC, 'temperature')}`}
               />
-              <Verdicts result={air} />
+              <Verdicts result={air} food={food} />
             </>
           ) : (
             <div className="grid aspect-[322/262] place-items-center">

@@ -1,10 +1,12 @@
-import { colourWord, type CookResult } from '@yellowmist/core';
+import { colourWord, safeMinimum, type CookResult, type Food } from '@yellowmist/core';
 import { crustCss } from '../../draw/palette';
 import { useUnits } from '../../ui/useUnits';
 
 /** Set, colour, centre, crunch and oil of one cook at its end, in words and numbers. */
-export function Verdicts({ result }: { result: CookResult }) {
+export function Verdicts({ result, food }: { result: CookResult; food: Food }) {
   const { say } = useUnits();
+  const minimum = safeMinimum(food.food.safety);
+  const safeFrom = minimum ? ` (safe from ${say(minimum.tempC, 'temperature')})` : '';
   const { centre, doneness, setTime, crispness, colourTop, colourUnder, runOff } = result.outcomes;
   const rows: [string, React.ReactNode][] = [
     [
@@ -12,7 +14,7 @@ export function Verdicts({ result }: { result: CookResult }) {
       `${setTime?.word ?? ''}${runOff && runOff.value > 0.05 ? `, ${Math.round(runOff.value * 100)} % ran off` : ''}`,
     ],
     ['Colour', <Colours key="c" top={colourTop?.value ?? 0} under={colourUnder?.value ?? 0} />],
-    ['Centre', `${centre ? say(centre.value, 'temperature') : ''}, ${doneness?.word ?? centre?.word ?? ''}`],
+    ['Centre', `${centre ? say(centre.value, 'temperature') : ''}, ${doneness?.word ?? centre?.word ?? ''}${safeFrom}`],
     ['Crunch', crispness?.word ?? ''],
     [
       'Oil kept',

@@ -40,9 +40,9 @@ export const OILS: readonly Option<string>[] = PANTRY.filter((i) => i.roles.incl
 }));
 
 export const SHAPES: readonly Option<ShapeKind>[] = [
-  { value: 'slab', label: 'Slab or finger' },
-  { value: 'disc', label: 'Slice, round' },
-  { value: 'rod', label: 'Rod, croquette' },
+  { value: 'slab', label: 'Slab' },
+  { value: 'disc', label: 'Round slice' },
+  { value: 'rod', label: 'Rod' },
   { value: 'ring', label: 'Ring' },
   { value: 'ball', label: 'Ball' },
   { value: 'irregular', label: 'Irregular' },
