@@ -91,6 +91,23 @@ test('wrong numbers are refused at their field with what is allowed, and nothing
   await expect(page.getByRole('button', { name: 'Remove Plain wheat flour' })).toBeDisabled();
 });
 
+test('the scrubber goes through both cooks, in the cutaways and in the curves', async ({ page }) => {
+  await begin(page, 'Pork loin', 'flour, egg and coarse crumbs');
+  await expect(page.getByText('cooks simulated for this dish')).toBeVisible({ timeout: 30_000 });
+  const air = page.getByRole('img', { name: /^Air: Pork loin/ });
+  await expect(air).toHaveAttribute('aria-label', /centre (7|8|9)\d/);
+  await page.getByRole('slider', { name: 'Through the cook' }).focus();
+  await page.keyboard.press('Home');
+  await expect(air).toHaveAttribute('aria-label', /after 0:00, centre 1?\d\s°C/);
+  await page.getByRole('tab', { name: 'Curves' }).click();
+  await expect(page.getByText(/at 0:00: centre/)).toHaveCount(2);
+  const curves = page.getByRole('img', { name: /^In Drawer fryer: temperatures over time\. coat set .*, centre safe/ });
+  const box = (await curves.boundingBox())!;
+  await page.mouse.click(box.x + box.width * 0.5, box.y + box.height * 0.5);
+  await expect(page.getByText(/at 0:00: centre/)).toHaveCount(0);
+  await expect(page.getByText('(safe from 63').first()).toBeVisible();
+});
+
 test('a diet changes what is offered', async ({ page }) => {
   await begin(page, 'Oyster mushrooms', 'beer batter');
   await page.getByRole('tab', { name: 'Who eats, how hot' }).click();

@@ -96,6 +96,9 @@ describe('the answer does not hang on cells and steps', () => {
   });
 });
 
+/** The same cooks in every run: a failure can be looked at, and a run does not fail by luck. */
+const SEED = 20261124;
+
 describe('properties of every cook', () => {
   const cooks = fc.record({
     coat: fc.integer({ min: 0, max: COATS.length - 1 }),
@@ -123,7 +126,7 @@ describe('properties of every cook', () => {
         expect(series.profiles!.waterX.every((x) => x >= 0)).toBe(true);
         expect(series.profiles!.tempC.every((t) => t > -40 && t < 230)).toBe(true);
       }),
-      { numRuns: 60 },
+      { numRuns: 80, seed: SEED },
     );
   });
 
@@ -134,13 +137,13 @@ describe('properties of every cook', () => {
         const hotter = end(build({ ...c, tempC: c.tempC + 12 }));
         const thicker = end(build({ ...c, thicknessMm: c.thicknessMm + 6 }));
         const oilier = end(build({ ...c, oilGm2: c.oilGm2 + 15 }));
-        // A centre that boils stands at 98–100 °C however hot the air is.
-        const centre = (cook: typeof base): number => Math.min(97, cook.at('centreC'));
+        // A centre that boils or dries out stands at 95–100 °C however hot the air is.
+        const centre = (cook: typeof base): number => Math.min(94, cook.at('centreC'));
         expect(centre(hotter)).toBeGreaterThanOrEqual(centre(base) - 0.6);
         expect(centre(thicker)).toBeLessThanOrEqual(centre(base) + 0.6);
         expect(oilier.at('colourUp')).toBeGreaterThanOrEqual(base.at('colourUp') * 0.99 - 0.01);
       }),
-      { numRuns: 25 },
+      { numRuns: 40, seed: SEED },
     );
   });
 });
