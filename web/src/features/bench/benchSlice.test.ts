@@ -7,9 +7,10 @@ import {
   layersChanged,
   picked,
   redo,
-  searchPicked,
+  searchFound,
   settingsChanged,
   undo,
+  type Found,
 } from './benchSlice';
 
 const document: ConversionDocument = {
@@ -29,6 +30,13 @@ const chosen = (by: Chosen['by'], tempC: number): Chosen => ({
     oilGm2: 10,
     settings: { tempC, minutes: 10, preheated: false, turnAtMin: null, under: 'basket' },
   },
+});
+
+const found = (family: Found['family'], tempC: number, likeness: number): Found => ({
+  family,
+  likeness,
+  works: true,
+  plan: chosen('search', tempC).plan,
 });
 
 const bench = () => {
@@ -55,17 +63,26 @@ describe('the bench', () => {
 
   test('the search gives way to the cook, and is no step to undo', () => {
     const { store, dish } = bench();
-    store.dispatch(searchPicked(chosen('search', 180)));
+    store.dispatch(searchFound([found('starch-shell', 180, 0.8)]));
     expect(dish().chosen?.plan.settings.tempC).toBe(180);
     expect(store.getState().dish.past).toHaveLength(0);
     store.dispatch(picked(chosen('cook', 170)));
-    store.dispatch(searchPicked(chosen('search', 190)));
+    store.dispatch(searchFound([found('starch-shell', 190, 0.8)]));
     expect(dish().chosen?.plan.settings.tempC).toBe(170);
+  });
+
+  test('of two that are as good as each other, the one on the bench stays', () => {
+    const { store, dish } = bench();
+    store.dispatch(searchFound([found('starch-shell', 180, 0.8)]));
+    store.dispatch(searchFound([found('dust-egg-crumbs', 190, 0.81), found('starch-shell', 185, 0.8)]));
+    expect(dish().chosen).toMatchObject({ family: 'starch-shell', plan: { settings: { tempC: 185 } } });
+    store.dispatch(searchFound([found('dust-egg-crumbs', 190, 0.95), found('starch-shell', 185, 0.8)]));
+    expect(dish().chosen?.family).toBe('dust-egg-crumbs');
   });
 
   test('a change by hand makes the plan the cook’s own', () => {
     const { store, dish } = bench();
-    store.dispatch(searchPicked(chosen('search', 180)));
+    store.dispatch(searchFound([found('starch-shell', 180, 0.8)]));
     store.dispatch(settingsChanged({ tempC: 185 }));
     expect(dish().chosen).toMatchObject({ family: 'own', by: 'cook' });
     store.dispatch(layersChanged({ side: 'pot', layers: [] }));

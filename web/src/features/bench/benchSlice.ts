@@ -2,7 +2,7 @@ import { combineReducers, createAction, createSlice, type PayloadAction } from '
 import type { UnknownAction } from '@reduxjs/toolkit';
 import undoable, { ActionCreators, excludeAction, newHistory, type StateWithHistory } from 'redux-undo';
 import type { Chosen, ConversionBody, ConversionDocument } from '@yellowmist/contract';
-import type { AirPlan, AirSettings, Dish, FriedCook, Fryer, LayerSpec, Limits } from '@yellowmist/core';
+import type { AirPlan, AirSettings, Alternative, Dish, FriedCook, Fryer, LayerSpec, Limits } from '@yellowmist/core';
 
 export type Side = 'pot' | 'air';
 
@@ -16,6 +16,18 @@ export function bodyOf(document: ConversionDocument): ConversionBody {
 export const laidOut = createAction('bench/laidOut', (document: ConversionDocument) => ({
   payload: { id: document.id, version: document.version, body: bodyOf(document) },
 }));
+
+/** What the choice needs to know of an air version that the search found. */
+export type Found = Pick<Alternative, 'family' | 'plan' | 'likeness' | 'works'>;
+
+/** Two coats that are this close in likeness are as good as each other: the one on the bench stays. */
+const AS_GOOD = 0.03;
+
+function preferred(found: readonly Found[], family: string | undefined): Found | undefined {
+  const [best] = found;
+  const same = found.find((f) => f.family === family);
+  return same && same.works === best.works && same.likeness > best.likeness - AS_GOOD ? same : best;
+}
 
 const ownPlan = (state: ConversionBody, change: (plan: AirPlan) => void): void => {
   if (!state.chosen) return;
@@ -63,10 +75,13 @@ const dishSlice = createSlice({
     picked: (state, { payload }: PayloadAction<Chosen>) => {
       if (state) state.chosen = payload;
     },
-    /** The search found a better one, and the cook had not chosen: no step of theirs. */
-    searchPicked: (state, { payload }: PayloadAction<Chosen>) => {
+    /** The search found better ones (best first), and the cook had not chosen: no step of theirs. */
+    searchFound: (state, { payload }: PayloadAction<Found[]>) => {
       if (!state || state.chosen?.by === 'cook') return;
-      if (JSON.stringify(state.chosen) !== JSON.stringify(payload)) state.chosen = payload;
+      const best = preferred(payload, state.chosen?.family);
+      if (!best) return;
+      const chosen: Chosen = { family: best.family, by: 'search', plan: best.plan };
+      if (JSON.stringify(state.chosen) !== JSON.stringify(chosen)) state.chosen = chosen;
     },
   },
 });
@@ -105,7 +120,7 @@ const STEPS_KEPT = 200;
 
 const stepwise = undoable(dishSlice.reducer, {
   limit: STEPS_KEPT,
-  filter: excludeAction([dishSlice.actions.searchPicked.type]),
+  filter: excludeAction([dishSlice.actions.searchFound.type]),
   syncFilter: true,
 });
 
@@ -128,7 +143,7 @@ export const {
   planChanged,
   settingsChanged,
   picked,
-  searchPicked,
+  searchFound,
 } = dishSlice.actions;
 export const { stored, sideTurned } = deskSlice.actions;
 export const { undo, redo } = ActionCreators;

@@ -1,9 +1,9 @@
 import { useEffect, useState } from 'react';
 import type { ConversionBody } from '@yellowmist/contract';
-import type { Alternative, Conversion } from '@yellowmist/core';
+import type { Conversion } from '@yellowmist/core';
 import { useAppDispatch } from '../../app/store';
 import { convert, stopConverting, type Progress } from '../../worker/core';
-import { searchPicked } from './benchSlice';
+import { searchFound } from './benchSlice';
 
 const PAUSE_MS = 450;
 
@@ -41,8 +41,11 @@ export function useConversion(body: ConversionBody | null): Search {
           if (!current || !found) return;
           setConversion(found);
           setProgress(null);
-          const best: Alternative | undefined = found.alternatives[0];
-          if (best) dispatch(searchPicked({ family: best.family, by: 'search', plan: best.plan }));
+          dispatch(
+            searchFound(
+              found.alternatives.map(({ family, plan, likeness, works }) => ({ family, plan, likeness, works })),
+            ),
+          );
         })
         .catch((failure: unknown) => {
           if (!current) return;
