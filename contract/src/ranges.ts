@@ -16,6 +16,12 @@ export const RANGES = {
   restMin: { min: 0, max: 60 },
   oilGm2: { min: 0, max: 200 },
   basketMm: { min: 80, max: 600 },
+  /** Extra openings for a look; minutes between swaps of racks. */
+  looks: { min: 0, max: 10 },
+  swapEveryMin: { min: 1, max: 30 },
+  coolMin: { min: 0, max: 30 },
+  sauceGm2: { min: 0, max: 800 },
+  standMin: { min: 0, max: 240 },
   racks: { min: 1, max: 4 },
   stepC: { min: 1, max: 25 },
   airFactor: { min: 0.4, max: 2.5 },

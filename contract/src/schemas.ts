@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { ALLERGEN_IDS, DIETS, FAMILIES, inPantry, ingredient } from '@yellowmist/core';
+import { ALLERGEN_IDS, DIETS, FAMILIES, inPantry, ingredient, PLAIN_AIR } from '@yellowmist/core';
 import { RANGES, type RangeName } from './ranges.js';
 
 const within = (name: RangeName): Joi.NumberSchema => {
@@ -91,6 +91,8 @@ const layer = Joi.object({
   pressed: Joi.boolean().optional(),
   clumped: Joi.boolean().optional(),
   drainS: within('drainS').optional(),
+  standMin: within('standMin').optional(),
+  beaten: Joi.boolean().optional(),
 });
 
 export const layersSchema = Joi.array().items(layer).min(RANGES.layers.min).max(RANGES.layers.max);
@@ -139,6 +141,27 @@ export const limitsSchema = allOf({
 
 const turnAtMin = Joi.number().min(0).max(RANGES.airMinutes.max).allow(null);
 
+/** How air is used beyond temperature and time; what is left out is what nobody does. */
+const airHabits = {
+  turnAtMin,
+  under: Joi.valid('basket', 'rack', 'parchment'),
+  waterTray: Joi.boolean().optional().default(PLAIN_AIR.waterTray),
+  swapEveryMin: within('swapEveryMin').allow(null).optional().default(PLAIN_AIR.swapEveryMin),
+  looks: whole('looks').optional().default(PLAIN_AIR.looks),
+};
+
+/** A sauce part-way, or a second cook; null or left out without. */
+const second = allOf({
+  sauce: layer.allow(null),
+  sauceGm2: within('sauceGm2'),
+  coolMin: within('coolMin'),
+  tempC: within('airTempC'),
+  minutes: within('airMinutes'),
+})
+  .allow(null)
+  .optional()
+  .default(null);
+
 export const airPlanSchema = allOf({
   layers: layersSchema,
   restMin: within('restMin'),
@@ -147,9 +170,9 @@ export const airPlanSchema = allOf({
     tempC: within('airTempC'),
     minutes: within('airMinutes'),
     preheated: Joi.boolean(),
-    turnAtMin,
-    under: Joi.valid('basket', 'rack', 'parchment'),
+    ...airHabits,
   }),
+  second,
 });
 
 /** What `POST /api/convert` takes. */
@@ -170,8 +193,8 @@ const simulatedCook = Joi.alternatives().conditional('.medium', {
         tempC: within('airTempC'),
         minutes: within('airMinutes'),
         preheated: Joi.boolean(),
-        turnAtMin,
-        under: Joi.valid('basket', 'rack', 'parchment'),
+        ...airHabits,
+        second,
         oilGm2: within('oilGm2'),
         restMin: within('restMin'),
       }),

@@ -1,7 +1,17 @@
-import type { AirPlan, ConvertRequest, Dish, Family, Fryer, LayerSpec, OilMedium, UnderFood } from '@yellowmist/core';
+import type {
+  AirPlan,
+  AirSettings,
+  ConvertRequest,
+  Dish,
+  Family,
+  Fryer,
+  LayerSpec,
+  OilMedium,
+  SecondPlan,
+} from '@yellowmist/core';
 
 /** The format of a stored conversion; raised when its shape changes, with an upgrade in upgrade.ts. */
-export const CONVERSION_FORMAT = 1;
+export const CONVERSION_FORMAT = 2;
 
 /** What a cook writes of a conversion. */
 export interface ConversionBody extends ConvertRequest {
@@ -30,17 +40,7 @@ export interface ConversionDocument extends ConversionBody {
 
 export type SimulatedCook =
   | { medium: OilMedium; tempC: number; minutes: number }
-  | {
-      medium: 'air';
-      fryer: Fryer;
-      tempC: number;
-      minutes: number;
-      preheated: boolean;
-      turnAtMin: number | null;
-      under: UnderFood;
-      oilGm2: number;
-      restMin: number;
-    };
+  | ({ medium: 'air'; fryer: Fryer; oilGm2: number; restMin: number; second: SecondPlan | null } & AirSettings);
 
 export interface SimulateRequest {
   dish: Dish;

@@ -1,4 +1,12 @@
-import type { AirSettings, Dish, FriedCook, Fryer, LayerSpec } from '../src/index.js';
+import {
+  PLAIN_AIR,
+  type AirSettings,
+  type Dish,
+  type FriedCook,
+  type Fryer,
+  type LayerSpec,
+  type SecondPlan,
+} from '../src/index.js';
 
 /** What cooks do, for tests only. Common practice, no source. */
 
@@ -42,6 +50,7 @@ const air = (tempC: number, minutes: number, more: Partial<AirSettings> = {}): A
   preheated: false,
   turnAtMin: null,
   under: 'basket',
+  ...PLAIN_AIR,
   ...more,
 });
 
@@ -51,6 +60,7 @@ export interface AirPractice {
   settings: AirSettings;
   oilGm2: number;
   restMin: number;
+  second?: SecondPlan | null;
 }
 
 export interface Practice {
@@ -110,7 +120,10 @@ export const C3: Practice = {
   dish: dish('cauliflower', { kind: 'ball', diameterMm: 30 }),
   layers: [layer(['wheat-flour', 125], ['water', 237])],
   fried: { medium: 'deep-oil', tempC: 180, minutes: 4 },
-  air: inDrawer(air(204, 20, { under: 'parchment' }), 0, 0),
+  air: {
+    ...inDrawer(air(204, 20, { under: 'parchment' }), 0, 0),
+    second: { sauce: layer(['hot-sauce', 100]), sauceGm2: 400, coolMin: 5, tempC: 204, minutes: 10 },
+  },
   tuned: true,
 };
 
@@ -120,17 +133,20 @@ export const C4: Practice = {
   dish: dish('cauliflower', { kind: 'ball', diameterMm: 30 }),
   layers: [layer(['chickpea-flour', 140], ['corn-starch', 8], ['water', 130], ['hot-sauce', 30]), COARSE],
   fried: { medium: 'deep-oil', tempC: 180, minutes: 4 },
-  air: inDrawer(air(190, 15), 0),
+  air: {
+    ...inDrawer(air(190, 15), 0),
+    second: { sauce: layer(['hot-sauce', 100]), sauceGm2: 300, coolMin: 3, tempC: 180, minutes: 5 },
+  },
   tuned: true,
 };
 
 export const C5: Practice = {
   name: 'C5',
   what: 'butterflied prawns, coconut and crumbs, two racks',
-  dish: dish('prawn', { kind: 'slab', lengthMm: 70, widthMm: 40, thicknessMm: 9 }),
+  dish: dish('prawn', { kind: 'slab', lengthMm: 70, widthMm: 40, thicknessMm: 9 }, { count: 22 }),
   layers: [EGG, { ...layer(['desiccated-coconut', 40], ['coarse-crumbs', 40]), pressed: true }],
   fried: { medium: 'deep-oil', tempC: 180, minutes: 2 },
-  air: { fryer: ovenType, settings: air(200, 15, { turnAtMin: 7.5, under: 'rack' }), oilGm2: 30, restMin: 5 },
+  air: { fryer: ovenType, settings: air(200, 15, { under: 'rack', swapEveryMin: 4.5 }), oilGm2: 30, restMin: 5 },
   tuned: false,
 };
 

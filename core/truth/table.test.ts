@@ -1,49 +1,97 @@
-import { readFileSync, writeFileSync } from 'node:fs';
+import { CONSTANT_FILES, constantsIn, constantsTable } from './constantsOf.js';
+import { currentIn } from './document.js';
+import { FIGURES } from './figures.js';
+import { HELD_OUT } from './heldOut.js';
+import { fileIs } from './document.js';
 import { PRACTICES, type AirPractice, type Practice } from './practice.js';
-import { browningOf, goldenAtMin, inAir, inOil } from './predict.js';
+import { beforeSauce, browningOf, goldenAtMin, inAir, inOil } from './predict.js';
 
 /**
- * Practised and predicted side by side in docs/model.md. The table is made here: `npm run practice-table` writes it,
- * and a plain run fails when it is not today's.
+ * docs/model.md and its figures are made here: `npm run model-doc` writes them, and a plain run fails when they are not
+ * today's.
  */
-const DOCUMENT = 'docs/model.md';
-const [BEGIN, END] = ['<!-- practice table -->', '<!-- /practice table -->'];
+
+function insideOf(result: ReturnType<typeof inAir>): string {
+  const { centre, doneness } = result.outcomes;
+  const temperature = `${Math.round(centre!.value)} °C`;
+  return doneness ? `${temperature}, ${doneness.word}` : temperature;
+}
 
 function airRow(p: Practice, how: AirPractice): string {
-  const { settings, fryer } = how;
-  const result = inAir(p, how);
-  const { centre, doneness } = result.outcomes;
-  const inside = doneness ? `${Math.round(centre!.value)} °C, ${doneness.word}` : `${Math.round(centre!.value)} °C`;
+  const { settings, fryer, second } = how;
   const golden = goldenAtMin(p, how);
-  return `| ${p.name} | ${p.what} | ${fryer.name.toLowerCase()}, ${settings.tempC} °C, ${settings.minutes} min | ${browningOf(result).toFixed(2)} | ${inside} | ${golden === Infinity ? 'not in 45' : golden.toFixed(1)} | ${p.tuned ? 'tuned' : 'checked only'} |`;
+  const then = second ? `, then ${second.minutes} min sauced` : '';
+  return [
+    p.name === p.what ? '' : p.name,
+    p.what,
+    `${fryer.name.toLowerCase()}, ${settings.tempC} °C, ${settings.minutes} min${then}`,
+    browningOf(beforeSauce(p, how)).toFixed(2),
+    insideOf(inAir(p, how)),
+    golden === Infinity ? 'not in 45' : golden.toFixed(1),
+    p.tuned ? 'tuned' : 'checked only',
+  ].join(' | ');
 }
 
 function oilRow(p: Practice): string {
   const { medium, tempC, minutes } = p.fried;
   const result = inOil(p);
   const where = medium === 'deep-oil' ? 'deep oil' : 'pan oil';
-  return `| ${p.name} | ${p.what} | ${where}, ${tempC} °C, ${minutes} min | ${browningOf(result).toFixed(2)} | ${Math.round(result.outcomes.centre!.value)} °C | | ${p.tuned ? 'tuned' : 'checked only'} |`;
+  const inside = `${Math.round(result.outcomes.centre!.value)} °C`;
+  const tuned = p.tuned ? 'tuned' : 'checked only';
+  return [
+    p.name,
+    p.what,
+    `${where}, ${tempC} °C, ${minutes} min`,
+    browningOf(result).toFixed(2),
+    inside,
+    '',
+    tuned,
+  ].join(' | ');
 }
 
 const PRACTISED_IN_OIL = ['C1', 'C6', 'C9'];
 
-function table(): string {
-  const rows = PRACTICES.flatMap((p) => [
+function practiceTable(): string {
+  const rows = [...PRACTICES, ...HELD_OUT].flatMap((p) => [
     ...(PRACTISED_IN_OIL.includes(p.name) ? [oilRow(p)] : []),
     ...[p.air, p.oven].filter((how) => how !== undefined).map((how) => airRow(p, how)),
   ]);
   return [
     '| # | dish | practised | predicted browning (1 = golden; 0.55–2 is the golden band) | predicted inside | golden after, min | |',
     '| --- | --- | --- | --- | --- | --- | --- |',
-    ...rows,
+    ...rows.map((row) => `| ${row} |`),
   ].join('\n');
 }
 
-test('docs/model.md shows what the model predicts today', () => {
-  const document = readFileSync(DOCUMENT, 'utf8');
-  const [before, rest] = document.split(BEGIN);
-  const after = rest.slice(rest.indexOf(END));
-  const current = `${before}${BEGIN}\n\n${table()}\n\n${after}`;
-  if (process.env.WRITE_DOCS) writeFileSync(DOCUMENT, current);
-  expect(readFileSync(DOCUMENT, 'utf8')).toBe(current);
+describe('docs/model.md', () => {
+  test('shows what the model predicts today', () => {
+    const { stored, current } = currentIn('practice table', practiceTable());
+    expect(stored).toBe(current);
+  });
+
+  test.each(CONSTANT_FILES)('shows today’s constants of %s', (file) => {
+    const { stored, current } = currentIn(`constants ${file}`, constantsTable(file));
+    expect(stored).toBe(current);
+  });
+
+  test.each(FIGURES.map((f) => [f.file, f] as const))('its picture %s is today’s', (file, figure) => {
+    const { stored, current } = fileIs(`docs/figures/${file}`, figure.draw());
+    expect(stored).toBe(current);
+  });
+});
+
+describe('constants', () => {
+  test.each(CONSTANT_FILES)('each of %s has a meaning, a unit, a range and a source', (file) => {
+    const found = constantsIn(file);
+    expect(found.length).toBeGreaterThan(5);
+    for (const { name, meaning, unit, range, source } of found) {
+      expect([name, meaning, unit, range, source].map((part) => part.trim() !== '')).toEqual([
+        true,
+        true,
+        true,
+        true,
+        true,
+      ]);
+    }
+  });
 });

@@ -10,8 +10,10 @@ export interface Load {
   /** Pieces that lie in one layer without touching; at least 1. */
   piecesPerBatch: number;
   batches: number;
-  /** Share of the ground that the food of a full batch covers, 0–1. */
+  /** Share of the ground that the food of a full batch covers, 0–1, on the racks that it lies on. */
   coverage: number;
+  /** Racks one above the other that a full batch takes. */
+  racksUsed: number;
   /** False when not even one piece fits. */
   fits: boolean;
 }
@@ -33,15 +35,17 @@ const longestWay = (basket: BasketShape): number =>
 export function loadOf(piece: PieceGeometry, coatM: number, count: number, fryer: Fryer): Load {
   const side = Math.sqrt(piece.footprintM2) + 2 * coatM;
   const withGap = (side + GAP_M) ** 2;
-  const groundM2 = basketAreaM2(fryer.basket) * fryer.racks;
-  const room = Math.floor((groundM2 * USABLE_SHARE) / withGap);
-  const most = Math.max(1, room);
+  const groundM2 = basketAreaM2(fryer.basket);
+  const perRack = Math.floor((groundM2 * USABLE_SHARE) / withGap);
+  const most = Math.max(1, perRack * fryer.racks);
   const batches = Math.ceil(count / most);
   const piecesPerBatch = Math.ceil(count / batches);
+  const racksUsed = Math.min(fryer.racks, Math.ceil(piecesPerBatch / Math.max(1, perRack)));
   return {
     piecesPerBatch,
     batches,
-    coverage: Math.min(1, (piecesPerBatch * side * side) / groundM2),
-    fits: room >= 1 && side <= longestWay(fryer.basket),
+    coverage: Math.min(1, (piecesPerBatch * side * side) / (groundM2 * racksUsed)),
+    racksUsed,
+    fits: perRack >= 1 && side <= longestWay(fryer.basket),
   };
 }

@@ -8,7 +8,9 @@ import {
   DOUGH_SHARE,
   GRAVITY,
   SERUM_FACTOR,
+  STANDING_TAU_MIN,
   THICKEST_FILM_M,
+  USUAL_THICKENING,
 } from './constants.js';
 
 /** How a wet layer flows at 20 °C. */
@@ -36,8 +38,9 @@ const logMean = (portions: readonly Portion[], of: (p: Portion) => number): numb
  * Flow of a wet layer from its recipe: liquids mix by the logarithm of their viscosity; flour swells to the volume
  * share φ = (1/ρ + swelling)/(1/ρ + hydration) and thickens them by Krieger and Dougherty (1959, from memory), with a
  * yield stress that grows with a power of φ. Needs at least one liquid.
+ * @param standMin minutes that it has stood: flour goes on swelling, chickpea flour most
  */
-export function flowOf(portions: readonly Portion[]): Flow {
+export function flowOf(portions: readonly Portion[], standMin = 0): Flow {
   const liquids = portions.filter(isLiquid);
   const powders = portions.filter(isPowder);
   const liquidViscosity = logMean(liquids, (p) => ingredient(p.ingredientId).wet!.viscosityPaS);
@@ -49,7 +52,8 @@ export function flowOf(portions: readonly Portion[]): Flow {
   const waterG = liquids.reduce((sum, p) => sum + (p.grams * ingredient(p.ingredientId).per100g.waterG) / 100, 0);
   const hydration = waterG / powderG;
   const dryVolume = 1000 * massMean(powders, (i) => 1 / i.densityKgM3);
-  const swelling = massMean(powders, (i) => i.dry!.swellingGG);
+  const stood = 1 - Math.exp(-standMin / STANDING_TAU_MIN);
+  const swelling = massMean(powders, (i) => i.dry!.swellingGG * (1 + stood * (i.dry!.thickens ?? USUAL_THICKENING)));
   const phi = (dryVolume + swelling) / (dryVolume + Math.max(swelling, hydration));
   const crowding = Math.min(DOUGH_SHARE, phi / BATTER_PACKING_LIMIT);
   return {

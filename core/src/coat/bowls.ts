@@ -1,11 +1,6 @@
 import { ingredient, type Portion } from '../foods/index.js';
+import { BOWL_REMAINDER_G, EGG_TOLERANCE, LOST_ON_HANDS } from './constants.js';
 import type { CoatLayer } from './types.js';
-
-/** What stays in a bowl that a piece can still be rolled or dipped in, g, and what sticks to hands: common practice, no source. */
-const BOWL_REMAINDER_G = { batter: 100, dip: 30, powder: 45, crumb: 35 } as const;
-const LOST_ON_HANDS = 0.1;
-/** An egg too many is over; a seventh of an egg too few goes unnoticed. */
-const EGG_TOLERANCE = 0.15;
 
 export interface BowlPart {
   ingredientId: string;

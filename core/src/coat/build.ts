@@ -4,21 +4,29 @@ import {
   mixComposition,
   mixDensity,
   totalGrams,
+  type DryTraits,
   type Grain,
   type Portion,
 } from '../foods/index.js';
 import { drainedFilmM, flowOf } from './batter.js';
 import {
   BATTER_FROM_POWDER_SHARE,
+  BROWNING_OF_A_DIP,
+  BROWNING_OF_SUGAR,
   CLUMPED_FACTOR,
   DEFAULT_DRAIN_S,
   DUST_ON_SKIN_GM2,
+  GLUTEN_WHEN_FOLDED,
+  DUST_GRIP_ON_SKIN,
   GRIP_ON,
+  LIGHTNESS,
+  MOST_SOAKED_GM2,
   OVER_BATTER_FACTOR,
   PICK_UP_ON_WET_GM2,
   PRESSED_FACTOR,
   SEEPS_BELOW_PA,
   WET_FROM_LIQUID_SHARE,
+  WET_STRUCTURE,
 } from './constants.js';
 import type { CoatLayer, LayerSpec, SkinWater } from './types.js';
 
@@ -33,12 +41,25 @@ const isPourable = (p: Portion): boolean => {
 /** Whether a layer is dipped (wet) rather than dredged, from its recipe. */
 export const isWetLayer = (layer: LayerSpec): boolean => shareOf(layer.portions, isPourable) >= WET_FROM_LIQUID_SHARE;
 
-/** The grain that most of a layer's dry mass has, or null when it holds none. */
-export function grainOf(layer: LayerSpec): Grain | null {
-  const dry = layer.portions.filter((p) => ingredient(p.ingredientId).dry);
-  if (dry.length === 0) return null;
-  const most = dry.reduce((a, b) => (b.grams > a.grams ? b : a));
-  return ingredient(most.ingredientId).dry!.grain;
+/** Room that the dry ingredients of a layer take as they lie on the piece, largest first. */
+function dryRooms({ portions }: Pick<LayerSpec, 'portions'>): { grain: Grain; room: number }[] {
+  return portions
+    .flatMap((p) => {
+      const { dry } = ingredient(p.ingredientId);
+      return dry ? [{ grain: dry.grain, room: p.grams / dry.bulkKgM3 }] : [];
+    })
+    .sort((a, b) => b.room - a.room);
+}
+
+/** The grain that takes most of a layer's room, or null when it holds nothing dry. */
+export const grainOf = (layer: Pick<LayerSpec, 'portions'>): Grain | null => dryRooms(layer)[0]?.grain ?? null;
+
+/** Pick-up on a wet layer, g/m²: that of its grains, by the room that each takes. */
+function pickUpOnWet(layer: LayerSpec): number {
+  const rooms = dryRooms(layer);
+  const all = rooms.reduce((sum, r) => sum + r.room, 0);
+  if (all === 0) return PICK_UP_ON_WET_GM2.powder;
+  return rooms.reduce((sum, { grain, room }) => sum + (room / all) * PICK_UP_ON_WET_GM2[grain], 0);
 }
 
 /** "Beaten egg", "Plain wheat flour and beer batter": the one or two ingredients that make a layer what it is. */
@@ -59,30 +80,27 @@ const dryMean = (portions: readonly Portion[], of: (p: Portion) => number): numb
   return total === 0 ? 0 : dry.reduce((sum, p) => sum + (p.grams / total) * of(p), 0);
 };
 
+const lightnessOf = ({ light, grain }: DryTraits): number => light ?? LIGHTNESS[grain];
+
 const structureOf = (portions: readonly Portion[]): number =>
   dryMean(portions, (p) => ingredient(p.ingredientId).dry!.structure);
-
-/** Browning of beaten egg or milk alone: protein and milk sugar, against coarse crumbs. Common practice, no source. */
-const BROWNING_OF_A_DIP = 0.8;
-/** Sugar browns this many times faster per share of the solids. From memory, order of magnitude. */
-const BROWNING_OF_SUGAR = 3;
 
 function browningOf(portions: readonly Portion[]): number {
   const base = dryMean(portions, (p) => ingredient(p.ingredientId).dry!.browning) || BROWNING_OF_A_DIP;
   const solidsG = massMean(portions, (i) => 100 - i.per100g.waterG) * 0.01 * totalGrams(portions);
-  const sugarG = totalGrams(portions.filter((p) => p.ingredientId === 'sugar'));
+  const sugarG = massMean(portions, (i) => i.sugarG ?? 0) * 0.01 * totalGrams(portions);
   return base + BROWNING_OF_SUGAR * (sugarG / Math.max(1e-9, solidsG));
 }
 
 function wetLayer(spec: LayerSpec, below: CoatLayer | undefined, drainLengthM: number): CoatLayer {
   const { portions } = spec;
-  const flow = flowOf(portions);
+  const flow = flowOf(portions, spec.standMin);
   const density = mixDensity(portions);
   const film = drainedFilmM(flow, density, drainLengthM, spec.drainS ?? DEFAULT_DRAIN_S);
   const seeps = below && !below.wet && flow.yieldPa < SEEPS_BELOW_PA;
   const batter = shareOf(portions, (p) => ingredient(p.ingredientId).dry !== undefined) >= BATTER_FROM_POWDER_SHARE;
   const soakedGm2 = seeps ? below.pickUpGm2 * below.poreShare * (density / below.bulkKgM3) : 0;
-  const pickUpGm2 = film * density * 1000 + Math.min(soakedGm2, 400);
+  const pickUpGm2 = film * density * 1000 + Math.min(soakedGm2, MOST_SOAKED_GM2);
   return {
     name: nameOf(portions, batter),
     wet: true,
@@ -93,14 +111,33 @@ function wetLayer(spec: LayerSpec, below: CoatLayer | undefined, drainLengthM: n
     poreShare: 0,
     composition: mixComposition(portions),
     portions: normalised(portions),
-    structure: 0.35 + 0.4 * structureOf(portions),
+    structure: WET_STRUCTURE.least + WET_STRUCTURE.ofPowder * structureOf(portions),
     browning: browningOf(portions),
+    startColour: dryMean(portions, (p) => ingredient(p.ingredientId).dry!.startColour ?? 0),
     grain: null,
+    pressed: false,
+    light: 0,
     viscosityPaS: flow.viscosityPaS,
     yieldPa: flow.yieldPa,
+    gluten: batter ? glutenOf(spec) : 0,
     grip: 1,
   };
 }
+
+/** Gluten of a batter by its flour, worked up when it was beaten. */
+function glutenOf({ portions, beaten }: LayerSpec): number {
+  const worked = beaten ? 1 : GLUTEN_WHEN_FOLDED;
+  return worked * dryMean(portions, (p) => ingredient(p.ingredientId).dry!.gluten ?? 0);
+}
+
+/** A sauce of `gm2` g per m² as it lies on the cooked piece. */
+export function buildSauce(spec: LayerSpec, gm2: number): CoatLayer {
+  const sauce = wetLayer(spec, undefined, SAUCE_DRAIN_M);
+  return { ...sauce, pickUpGm2: gm2, thicknessM: gm2 / 1000 / sauce.bulkKgM3 };
+}
+
+/** Any length: a sauce's amount is given, and does not come from draining. */
+const SAUCE_DRAIN_M = 0.05;
 
 const groundOf = (below: CoatLayer | undefined, skin: SkinWater): keyof typeof GRIP_ON => {
   if (below) return below.wet ? 'wet' : 'dry';
@@ -112,8 +149,7 @@ function dryPickUpGm2(spec: LayerSpec, grain: Grain, below: CoatLayer | undefine
   if (!below && powdery) {
     return DUST_ON_SKIN_GM2[skin] * (spec.clumped ? CLUMPED_FACTOR : 1);
   }
-  const onWet = PICK_UP_ON_WET_GM2[grain];
-  const held = onWet * GRIP_ON[groundOf(below, skin)];
+  const held = pickUpOnWet(spec) * GRIP_ON[groundOf(below, skin)];
   const clumped = spec.clumped && powdery ? CLUMPED_FACTOR : 1;
   const pressed = spec.pressed && !powdery ? PRESSED_FACTOR : 1;
   const overBatter = below?.batter ? OVER_BATTER_FACTOR : 1;
@@ -144,10 +180,14 @@ function dryLayer(spec: LayerSpec, below: CoatLayer | undefined, skin: SkinWater
     portions: normalised(portions),
     structure: structureOf(portions),
     browning: browningOf(portions),
+    startColour: dryMean(portions, (p) => ingredient(p.ingredientId).dry!.startColour ?? 0),
     grain,
+    pressed: spec.pressed ?? false,
+    light: dryMean(portions, (p) => lightnessOf(ingredient(p.ingredientId).dry!)),
     viscosityPaS: 0,
     yieldPa: 0,
-    grip: powderOnSkin ? { dry: 0.35, damp: 1, wet: 0.9 }[skin] : GRIP_ON[groundOf(below, skin)],
+    gluten: 0,
+    grip: powderOnSkin ? DUST_GRIP_ON_SKIN[skin] : GRIP_ON[groundOf(below, skin)],
   };
 }
 

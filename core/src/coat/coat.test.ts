@@ -52,6 +52,16 @@ describe('batter', () => {
     expect(consistencyOf(flowOf(batter(flour, liquid).portions)).word).toBe(word);
   });
 
+  test('a standing batter thickens, one of chickpea flour most', () => {
+    const thicker = (flour: string): number => {
+      const { portions } = batter(flour, 125);
+      return flowOf(portions, 20).viscosityPaS / flowOf(portions).viscosityPaS;
+    };
+    expect(thicker('chickpea-flour')).toBeGreaterThan(thicker('wheat-flour'));
+    expect(thicker('wheat-flour')).toBeGreaterThan(1.05);
+    expect(thicker('rice-flour')).toBeLessThan(thicker('wheat-flour'));
+  });
+
   test('egg counts with its water, about three quarters of its weight', () => {
     expect(flowOf(layer(['wheat-flour', 100], ['egg', 100]).portions).hydration).toBeCloseTo(0.76, 1);
   });

@@ -1,15 +1,41 @@
 import type { Grain } from '../foods/index.js';
 
-/** Acceleration of free fall, m/s². */
+/** Constants of coats and batters. Each: what it is, @unit, @range in which it may be meant to lie, @source. */
+
+/**
+ * Acceleration of free fall.
+ * @unit m/s²
+ * @range exact
+ * @source standard gravity
+ */
 export const GRAVITY = 9.81;
-
-/** Seconds that a hand lets a wet piece drip. Common practice, no source. */
+/**
+ * Seconds that a hand lets a wet piece drip.
+ * @unit s
+ * @range 5–15
+ * @source common practice, no source
+ */
 export const DEFAULT_DRAIN_S = 8;
-
-/** Pick-up of a flour or starch dust on a skin, g/m². Common practice, no source; middle of the practised range. */
+/**
+ * Pick-up of a flour or starch dust on a skin.
+ * @unit g/m²
+ * @range dry 15–30, damp 40–80, wet 80–120
+ * @source common practice, no source
+ */
 export const DUST_ON_SKIN_GM2 = { dry: 22, damp: 60, wet: 100 } as const;
-
-/** Pick-up on a wet layer by grain, g/m². Common practice, no source; middle of the practised range. */
+/**
+ * Grip of a dust on a skin.
+ * @unit share
+ * @range 0–1
+ * @source common practice, no source
+ */
+export const DUST_GRIP_ON_SKIN = { dry: 0.35, damp: 1, wet: 0.9 } as const;
+/**
+ * Pick-up on a wet layer by grain.
+ * @unit g/m²
+ * @range powder 100–200, starch 120–200, fine 250–350, coarse 350–450, flakes 400–600
+ * @source common practice, no source
+ */
 export const PICK_UP_ON_WET_GM2: Record<Grain, number> = {
   powder: 150,
   starch: 160,
@@ -18,36 +44,185 @@ export const PICK_UP_ON_WET_GM2: Record<Grain, number> = {
   coarse: 400,
   flake: 500,
 };
-
-/** A piece left lying in its dry bowl clumps: this multiple of a flour's or starch's pick-up. */
+/**
+ * A piece left lying in its dry bowl clumps: this multiple of a flour's or starch's pick-up.
+ * @unit share
+ * @range 2–3.5
+ * @source common practice, no source
+ */
 export const CLUMPED_FACTOR = 2.7;
-/** Pressing and a batter underneath each hold this much more crumb. */
+/**
+ * Pressing holds this much more crumb.
+ * @unit share
+ * @range 1.1–1.3
+ * @source common practice, no source
+ */
 export const PRESSED_FACTOR = 1.2;
+/**
+ * A batter underneath holds this much more crumb.
+ * @unit share
+ * @range 1.1–1.3
+ * @source common practice, no source
+ */
 export const OVER_BATTER_FACTOR = 1.2;
-
-/** Grip of a dry layer by what it lies on, 0–1: nothing holds a crumb on a dry skin or on flour. */
+/**
+ * Grip of a dry layer by what it lies on: nothing holds a crumb on a dry skin or on flour.
+ * @unit share
+ * @range 0–1
+ * @source common practice, no source
+ */
 export const GRIP_ON = { wet: 1, 'wet skin': 0.6, 'damp skin': 0.4, 'dry skin': 0.12, dry: 0.15 } as const;
-
-/** Krieger–Dougherty for a flour batter: packing limit of swollen, soft grains, and the exponent [η]·φmax. */
+/**
+ * Krieger–Dougherty for a flour batter: packing limit of swollen, soft grains.
+ * @unit share
+ * @range 0.85–1
+ * @source tuned, with the exponent, so that the fork tests of wheat and chickpea batters fall into their practised ratios
+ */
 export const BATTER_PACKING_LIMIT = 0.95;
-/** Tuned, with the limit, so that the fork tests of wheat and chickpea batters fall into their practised ratios. */
+/**
+ * Krieger–Dougherty: exponent [η]·φmax.
+ * @unit –
+ * @range 2–6
+ * @source tuned with the limit, as above
+ */
 export const BATTER_EXPONENT = 5;
-/** Soluble protein and broken starch make the water between the grains this much thicker than the liquid alone. From memory, order of magnitude. */
+/**
+ * Soluble protein and broken starch make the water between the grains this much thicker than the liquid alone.
+ * @unit share
+ * @range 2–10
+ * @source from memory, order of magnitude
+ */
 export const SERUM_FACTOR = 5;
-/** A thicker film than this is scraped off against the bowl, m. Common practice, no source. */
-export const THICKEST_FILM_M = 2.5e-3;
-/** φ/limit is held below this: beyond it the bowl holds a dough. */
+/**
+ * φ over its limit is held below this: beyond it the bowl holds a dough.
+ * @unit share
+ * @range 0.9–0.95
+ * @source our choice
+ */
 export const DOUGH_SHARE = 0.93;
-
-/** Yield stress of a flour batter at the reference volume fraction, Pa, and its steepness. From memory, order of magnitude. */
+/**
+ * Yield stress of a flour batter at the reference volume fraction.
+ * @unit Pa
+ * @range 5–20
+ * @source from memory, order of magnitude
+ */
 export const BATTER_YIELD_PA = 12;
+/**
+ * Reference volume fraction of the yield stress.
+ * @unit share
+ * @range 0.6–0.8
+ * @source tuned on the fork tests
+ */
 export const BATTER_YIELD_AT_PHI = 0.71;
+/**
+ * Steepness of the yield stress with the volume fraction.
+ * @unit –
+ * @range 5–9
+ * @source from memory, order of magnitude
+ */
 export const BATTER_YIELD_STEEPNESS = 7;
-
-/** Above this yield stress a wet layer does not seep into the dust below it, Pa. */
+/**
+ * Time constant with which a standing batter thickens.
+ * @unit min
+ * @range 5–20
+ * @source common practice, no source
+ */
+export const STANDING_TAU_MIN = 10;
+/**
+ * How much more water a flour binds once it has stood, where the pantry does not say.
+ * @unit share
+ * @range 0–0.25
+ * @source common practice, no source
+ */
+export const USUAL_THICKENING = 0.08;
+/**
+ * A thicker film than this is scraped off against the bowl.
+ * @unit m
+ * @range 2e-3–4e-3
+ * @source common practice, no source
+ */
+export const THICKEST_FILM_M = 2.5e-3;
+/**
+ * Above this yield stress a wet layer does not seep into the dust below it.
+ * @unit Pa
+ * @range 1–5
+ * @source common practice, no source
+ */
 export const SEEPS_BELOW_PA = 2;
-
-/** Share of liquid in a layer's mass from which it is dipped and not dredged. */
+/**
+ * The most that a thin dip leaves in the dust below it.
+ * @unit g/m²
+ * @range 200–500
+ * @source common practice, no source
+ */
+export const MOST_SOAKED_GM2 = 400;
+/**
+ * Share of liquid in a layer's mass from which it is dipped and not dredged.
+ * @unit share
+ * @range 0.25–0.4
+ * @source our choice
+ */
 export const WET_FROM_LIQUID_SHARE = 0.3;
-/** Share of dry powder in a wet layer's mass from which it is a batter. */
+/**
+ * Share of dry powder in a wet layer's mass from which it is a batter.
+ * @unit share
+ * @range 0.08–0.2
+ * @source our choice
+ */
 export const BATTER_FROM_POWDER_SHARE = 0.12;
+/**
+ * Crunch of a dried wet layer: of a film alone, and more with the powder in it.
+ * @unit share
+ * @range 0–1
+ * @source common practice, no source
+ */
+export const WET_STRUCTURE = { least: 0.35, ofPowder: 0.4 } as const;
+/**
+ * Gluten that folding still works up, of what beating does.
+ * @unit share
+ * @range 0.2–0.5
+ * @source common practice, no source
+ */
+export const GLUTEN_WHEN_FOLDED = 0.35;
+/**
+ * Browning of beaten egg or milk alone, by protein and milk sugar, against coarse crumbs.
+ * @unit share
+ * @range 0.6–1
+ * @source common practice, no source
+ */
+export const BROWNING_OF_A_DIP = 0.8;
+/**
+ * Sugar adds this much browning per share of the solids.
+ * @unit share
+ * @range 2–5
+ * @source from memory, order of magnitude
+ */
+export const BROWNING_OF_SUGAR = 3;
+/**
+ * What stays in a bowl that a piece can still be rolled or dipped in.
+ * @unit g
+ * @range 30–120
+ * @source common practice, no source
+ */
+export const BOWL_REMAINDER_G = { batter: 100, dip: 30, powder: 45, crumb: 35 } as const;
+/**
+ * What sticks to hands, of what goes on the food.
+ * @unit share
+ * @range 0.05–0.15
+ * @source common practice, no source
+ */
+export const LOST_ON_HANDS = 0.1;
+/**
+ * An egg too many is over; this share of an egg too few goes unnoticed.
+ * @unit share
+ * @range 0.1–0.2
+ * @source common practice, no source
+ */
+export const EGG_TOLERANCE = 0.15;
+/**
+ * How easily moving air carries a loose grain off, where the pantry does not say.
+ * @unit share, 1 = dried leaf
+ * @range 0–1
+ * @source common practice, no source
+ */
+export const LIGHTNESS: Record<Grain, number> = { powder: 0, starch: 0, meal: 0, fine: 0.1, coarse: 0.35, flake: 0.45 };

@@ -9,6 +9,10 @@ export interface LayerSpec {
   clumped?: boolean;
   /** How long a wet layer drips from the hand, s. Default 8. */
   drainS?: number;
+  /** How long a batter has stood before it is used, min: its flour goes on swelling. Default 0. */
+  standMin?: number;
+  /** A batter that was beaten smooth and not folded: its gluten makes it chewy. */
+  beaten?: boolean;
 }
 
 /** What the food's skin is like when the first layer meets it. */
@@ -33,9 +37,17 @@ export interface CoatLayer {
   structure: number;
   /** Browning speed against coarse crumbs = 1. */
   browning: number;
+  /** Browning B that it brings along. */
+  startColour: number;
   grain: Grain | null;
+  /** Pressed on with the palm. */
+  pressed: boolean;
+  /** How easily moving air carries a loose grain off, 0–1. */
+  light: number;
   viscosityPaS: number;
   yieldPa: number;
+  /** Gluten that was worked up in a wet layer, 0–1 of a beaten batter of plain wheat flour. */
+  gluten: number;
   /** Share of the skin's or lower layer's area that it really grips, 0–1: crumbs on a dry skin do not. */
   grip: number;
 }

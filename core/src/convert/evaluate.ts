@@ -1,5 +1,5 @@
 import { loadOf, type Load } from '../basket/index.js';
-import { bowlsFor, grammarNotes } from '../coat/index.js';
+import { bowlsFor, buildSauce, grammarNotes, type CoatLayer } from '../coat/index.js';
 import {
   cookInAir,
   fryInOil,
@@ -8,62 +8,108 @@ import {
   type Dish,
   type FriedCook,
   type Fryer,
+  type InBasket,
   type ReadyPiece,
 } from '../dish/index.js';
-import type { CookSeries, SimulateOptions } from '../heat/index.js';
-import { footHotMin, judge, oilPerPieceG, reasonsOf, type Judged, type Outcomes } from '../outcome/index.js';
+import { PLACES, type CookSeries, type Level, type SimulateOptions, type Waiting } from '../heat/index.js';
+import {
+  crispMinutes,
+  energyOf,
+  footHotMin,
+  judge,
+  oilPerPieceG,
+  reasonsOf,
+  type Energy,
+  type Judged,
+  type Outcomes,
+} from '../outcome/index.js';
 import { cautionsFor } from '../safety/index.js';
 import { likenessOf, works } from './likeness.js';
 import { stepsFor } from './steps.js';
-import type { AirResult, FriedResult } from './types.js';
+import type { AirResult, FriedResult, WaitingResult } from './types.js';
+
+/** How closely to look. */
+export interface EvaluateOptions extends Omit<SimulateOptions, 'waiting'> {
+  /** Follow the cooked piece for half an hour: crisp life. Default false. */
+  waits?: boolean;
+}
+
+/** A sauce to try a piece under when its plan has none, and its amount, g/m²: common practice, no source. */
+const TYPICAL_SAUCE: CoatLayer = buildSauce({ portions: [{ ingredientId: 'tomato-sauce', grams: 100 }] }, 150);
+
+const waitingsOf = (sauce: CoatLayer | null): Waiting[] => [
+  ...PLACES.map((place): Waiting => ({ place, sauce: null })),
+  { place: 'rack', sauce: sauce ?? TYPICAL_SAUCE },
+];
+
+const simulation = (ready: ReadyPiece, { waits, ...rest }: EvaluateOptions = {}): SimulateOptions => ({
+  ...rest,
+  waiting: waits ? waitingsOf(ready.sauce) : [],
+});
 
 /** Simulates and judges the dish as it is fried today. @throws RangeError for an unknown food or ingredient */
-export function evaluateFried(dish: Dish, fried: FriedCook, options?: SimulateOptions): FriedResult {
+export function evaluateFried(dish: Dish, fried: FriedCook, options?: EvaluateOptions): FriedResult {
   const ready = readyPiece(dish, fried.layers);
-  const series = fryInOil(ready, dish, fried, options);
+  const series = fryInOil(ready, dish, fried, simulation(ready, options));
   const at = series.timeS.length - 1;
   const judged: Judged = {
     ready,
     series,
     at,
-    medium: 'oil',
     tempC: fried.tempC,
     turnAtMin: fried.medium === 'pan-oil' ? fried.minutes / 2 : null,
-    onParchment: false,
     restMin: 0,
     oilGm2: 0,
     friedFootMin: null,
+    air: null,
   };
-  const outcomes = judge(judged);
+  return { ...judgedResult(judged), footHotMin: footHotMin(series, at), tempC: fried.tempC, minutes: fried.minutes };
+}
+
+const waitingResults = (judged: Judged): WaitingResult[] =>
+  judged.series.waiting.map((w) => {
+    const minutes = crispMinutes(judged, w);
+    return { place: w.place, sauced: w.sauced, crispMin: Number.isFinite(minutes) ? minutes : null };
+  });
+
+function judgedResult(judged: Judged, outcomes: Outcomes = judge(judged)) {
   return {
-    layers: ready.layers,
-    series,
+    layers: judged.ready.layers,
+    sauce: judged.ready.sauce,
+    series: judged.series,
     outcomes,
     reasons: reasonsOf(outcomes),
     oilPerPieceG: oilPerPieceG(judged),
-    heatJ: series.heatJ,
-    footHotMin: footHotMin(series, at),
+    heatJ: judged.series.heatJ,
+    waiting: waitingResults(judged),
   };
+}
+
+/** One cook in the air of one fryer, as it lies there. */
+export interface AirScene {
+  ready: ReadyPiece;
+  plan: AirPlan;
+  fryer: Fryer;
+  load: Load;
+  friedFootMin: number | null;
 }
 
 /** The view of an air cook at sample `at`. */
 export const judgedAir = (
-  ready: ReadyPiece,
-  plan: AirPlan,
+  { ready, plan, fryer, load, friedFootMin }: AirScene,
   series: CookSeries,
   at: number,
-  friedFootMin: number | null,
+  lower: CookSeries | null,
 ): Judged => ({
   ready,
   series,
   at,
-  medium: 'air',
-  tempC: plan.settings.tempC,
+  tempC: plan.second ? Math.max(plan.settings.tempC, plan.second.tempC) : plan.settings.tempC,
   turnAtMin: plan.settings.turnAtMin,
-  onParchment: plan.settings.under === 'parchment',
   restMin: plan.restMin,
   oilGm2: plan.oilGm2,
   friedFootMin,
+  air: { fryer: fryer.kind, under: plan.settings.under, coverage: load.coverage, second: plan.second, lower },
 });
 
 /** How the dish lies in the fryer's basket with this coat. */
@@ -75,36 +121,59 @@ export const loadFor = (ready: ReadyPiece, dish: Dish, fryer: Fryer): Load =>
     fryer,
   );
 
+/** How a piece lies in a full batch: on the upper rack, which browns first, when there are two. */
+export const liesIn = ({ coverage, piecesPerBatch, racksUsed }: Load, level: Level = 'upper'): InBasket => ({
+  coverage,
+  pieces: piecesPerBatch,
+  level: racksUsed > 1 ? level : 'only',
+});
+
 /** Starch has nothing that browns: its paleness is no failure. */
 export const staysPale = (ready: ReadyPiece): boolean => ready.layers.at(-1)?.grain === 'starch';
 
-function describe(
-  dish: Dish,
-  plan: AirPlan,
-  fryer: Fryer,
-  fried: FriedResult,
-  ready: ReadyPiece,
-  load: Load,
-  judged: Judged,
-  outcomes: Outcomes,
-): AirResult {
+function energyFor(dish: Dish, scene: AirScene, judged: Judged, fried: FriedResult): Energy {
+  const { plan, fryer, load, ready } = scene;
+  return energyOf(
+    dish.count,
+    {
+      fryer: fryer.kind,
+      tempC: plan.settings.tempC,
+      minutes: plan.settings.minutes + (plan.second?.minutes ?? 0),
+      batches: load.batches,
+      preheated: plan.settings.preheated,
+      heatJPerPiece: judged.series.heatJ,
+      oilGPerPiece: oilPerPieceG(judged),
+    },
+    {
+      tempC: fried.tempC,
+      minutes: fried.minutes,
+      batches: load.batches,
+      massKgPerBatch: (ready.piece.massG * load.piecesPerBatch) / 1000,
+      heatJPerPiece: fried.heatJ,
+      oilGPerPiece: fried.oilPerPieceG,
+    },
+  );
+}
+
+function describe(dish: Dish, scene: AirScene, fried: FriedResult, judged: Judged, outcomes: Outcomes): AirResult {
+  const { ready, plan, fryer, load } = scene;
   const areaM2 = ready.piece.areaM2 * dish.count;
   const sprayOilG = plan.oilGm2 * areaM2;
   const bowls = bowlsFor(ready.layers, areaM2);
   return {
+    ...judgedResult(judged, outcomes),
     plan,
-    layers: ready.layers,
-    series: judged.series,
-    outcomes,
-    reasons: reasonsOf(outcomes),
-    oilPerPieceG: oilPerPieceG(judged),
-    heatJ: judged.series.heatJ,
     grammar: grammarNotes(ready.layers),
     bowls,
     load,
     sprayOilG,
+    energy: energyFor(dish, scene, judged, fried),
     steps: stepsFor({ dish, plan, fryer, ready, load, bowls, sprayOilG }),
-    cautions: cautionsFor(ready.food, plan.layers, { parchment: judged.onParchment, deepOil: false }),
+    cautions: cautionsFor(ready.food, plan.layers, {
+      parchment: plan.settings.under === 'parchment',
+      deepOil: false,
+      waterTray: plan.settings.waterTray,
+    }),
     likeness: likenessOf(outcomes, fried.outcomes),
     works: works(outcomes, staysPale(ready)) && load.fits,
   };
@@ -112,6 +181,7 @@ function describe(
 
 /**
  * Simulates and judges one air plan for a dish in a fryer: outcomes with reasons, bowls, batches, steps, cautions.
+ * Where a batch takes two racks, the upper is simulated in full and the lower beside it.
  * @throws RangeError for an unknown food or ingredient
  */
 export function evaluateAir(
@@ -119,11 +189,13 @@ export function evaluateAir(
   plan: AirPlan,
   fryer: Fryer,
   fried: FriedResult,
-  options?: SimulateOptions,
+  options?: EvaluateOptions,
 ): AirResult {
-  const ready = readyPiece(dish, plan.layers);
+  const ready = readyPiece(dish, plan.layers, plan.second);
   const load = loadFor(ready, dish, fryer);
-  const series = cookInAir(ready, dish, plan, fryer, load.coverage, options);
-  const judged = judgedAir(ready, plan, series, series.timeS.length - 1, fried.footHotMin);
-  return describe(dish, plan, fryer, fried, ready, load, judged, judge(judged));
+  const series = cookInAir(ready, dish, plan, fryer, liesIn(load), simulation(ready, options));
+  const lower = load.racksUsed > 1 ? cookInAir(ready, dish, plan, fryer, liesIn(load, 'lower')) : null;
+  const scene: AirScene = { ready, plan, fryer, load, friedFootMin: fried.footHotMin };
+  const judged = judgedAir(scene, series, series.timeS.length - 1, lower);
+  return describe(dish, scene, fried, judged, judge(judged));
 }

@@ -1,6 +1,7 @@
 import { isWetLayer, type LayerSpec } from '../coat/index.js';
 import { fitsDiets, ingredient, totalGrams, type Portion } from '../foods/index.js';
 import type { UnderFood } from '../heat/index.js';
+import { HYDRATION } from './constants.js';
 import type { ConvertRequest, Family, Limits } from './types.js';
 
 /** A coat to try: its layers, where it lies, and the thought behind it. */
@@ -99,12 +100,8 @@ function batterOf(request: ConvertRequest, hydration: number): LayerSpec | undef
   return layer(starch ? [...parts, [starch, 8]] : parts);
 }
 
-/** Water to flour of a batter that glues crumbs, and of one that stays where it is put. Common practice, no source. */
-const GLUE_HYDRATION = 1.25;
-const STAYING_HYDRATION = 1.05;
-
 function batterUnderCrumbs(request: ConvertRequest): Coat | undefined {
-  const batter = batterOf(request, GLUE_HYDRATION);
+  const batter = batterOf(request, HYDRATION.glue);
   const crumbs = crumbsFor(request.limits);
   if (!batter || !crumbs) return undefined;
   return {
@@ -179,7 +176,7 @@ function starchShell(request: ConvertRequest): Coat | undefined {
 }
 
 function thickBatter(request: ConvertRequest): Coat | undefined {
-  const batter = batterOf(request, STAYING_HYDRATION);
+  const batter = batterOf(request, HYDRATION.staying);
   const flour = choose(request.limits, 'wheat-flour', 'rice-flour', 'chickpea-flour');
   if (!batter || !flour) return undefined;
   return {

@@ -1,4 +1,4 @@
-import { DONE_FIRMNESS, type Outcomes } from '../outcome/index.js';
+import { FIRMNESS, JUICE, type Outcomes } from '../outcome/index.js';
 
 const value = (o: Outcomes, key: keyof Outcomes, otherwise: number): number => o[key]?.value ?? otherwise;
 
@@ -38,13 +38,13 @@ export function shortfall(o: Outcomes): number {
   const centre = o.centre;
   if (centre && centre.band !== 'good') sum += centre.band === 'poor' ? 2 : 0.6;
   const done = o.doneness;
-  if (done) sum += Math.max(0, done.value - DONE_FIRMNESS) * 3 + Math.max(0, 0.1 - done.value) * 3;
+  if (done) sum += Math.max(0, done.value - FIRMNESS.done) * 3 + Math.max(0, 0.1 - done.value) * 3;
   for (const key of ['colourTop', 'colourUnder'] as const) {
     const b = value(o, key, 1);
     sum += Math.max(0, 0.7 - b) * 1.5 + Math.max(0, b - 1.6) * 0.9;
   }
   if (o.burning && o.burning.band !== 'good') sum += 0.4;
-  if (o.juice && o.juice.band !== 'good') sum += (0.68 - o.juice.value) * 3;
+  if (o.juice && o.juice.band !== 'good') sum += (JUICE.good - o.juice.value) * 3;
   return sum;
 }
 

@@ -1,23 +1,17 @@
-import { cookInAir, readyPiece, type AirPlan, type ReadyPiece } from '../dish/index.js';
+import type { Load } from '../basket/index.js';
+import { cookInAir, PLAIN_AIR, readyPiece, type AirPlan, type ReadyPiece } from '../dish/index.js';
 import { judge } from '../outcome/index.js';
-import { evaluateAir, judgedAir, loadFor, staysPale } from './evaluate.js';
+import { evaluateAir, judgedAir, liesIn, loadFor, staysPale } from './evaluate.js';
+import { COST, FIRST_OIL_GM2, OILS_GM2, SEARCHED_C, SHORTEST_MIN, SWAP_EVERY_MIN } from './constants.js';
 import type { Coat } from './families.js';
 import { likenessOf, shortfall } from './likeness.js';
 import type { AirResult, ConvertRequest, FriedResult } from './types.js';
 
-/** Oil to try on the finished coat, g per m²: hardly any, a fine spray, a generous one. */
-const OILS_GM2 = [6, 18, 30] as const;
-const FIRST_OIL_GM2 = 18;
-const LOWEST_C = 160;
-const HIGHEST_C = 205;
-const LEAST_STEP_C = 5;
-const SHORTEST_MIN = 4;
-
 /** The temperatures that a fryer can be set to between 160 and 205 °C, no finer than 5 °C. */
 export function temperaturesFor({ fryer, limits }: ConvertRequest): number[] {
-  const step = Math.max(LEAST_STEP_C, fryer.stepC);
-  const from = Math.max(LOWEST_C, fryer.minTempC);
-  const to = Math.min(HIGHEST_C, fryer.maxTempC, limits.maxTempC);
+  const step = Math.max(SEARCHED_C.leastStep, fryer.stepC);
+  const from = Math.max(SEARCHED_C.from, fryer.minTempC);
+  const to = Math.min(SEARCHED_C.to, fryer.maxTempC, limits.maxTempC);
   const first = Math.ceil(from / step) * step;
   const temperatures = [];
   for (let t = first; t <= to + 1e-9; t += step) temperatures.push(t);
@@ -31,13 +25,13 @@ interface Candidate {
 
 /** Score of a plan at its best whole minute: like the original, less what is not right yet, less a little for time and oil. */
 function bestMinute(
-  request: ConvertRequest,
+  { dish, fryer }: ConvertRequest,
   fried: FriedResult,
   ready: ReadyPiece,
-  coverage: number,
+  load: Load,
   plan: AirPlan,
 ): Candidate {
-  const series = cookInAir(ready, request.dish, plan, request.fryer, coverage);
+  const series = cookInAir(ready, dish, plan, fryer, liesIn(load));
   const pale = staysPale(ready);
   let best: Candidate = { plan, score: -Infinity };
   for (let minutes = SHORTEST_MIN; minutes <= plan.settings.minutes; minutes++) {
@@ -46,12 +40,14 @@ function bestMinute(
     const turned = turnAtMin !== null && turnAtMin < minutes - 1;
     const settings = { ...plan.settings, minutes, turnAtMin: turned ? turnAtMin : null };
     if (turnAtMin !== null && !turned) continue;
-    const judged = judgedAir(ready, { ...plan, settings }, series, at, fried.footHotMin);
+    const scene = { ready, plan: { ...plan, settings }, fryer, load, friedFootMin: fried.footHotMin };
+    const judged = judgedAir(scene, series, at, null);
     const outcomes = judge(judged);
     const missing = pale
       ? shortfall({ ...outcomes, colourTop: undefined, colourUnder: undefined })
       : shortfall(outcomes);
-    const score = likenessOf(outcomes, fried.outcomes) - missing - 0.008 * minutes - 0.001 * plan.oilGm2;
+    const score =
+      likenessOf(outcomes, fried.outcomes) - missing - COST.perMinute * minutes - COST.perOilGm2 * plan.oilGm2;
     if (score > best.score) best = { plan: { ...plan, settings }, score };
   }
   return best;
@@ -70,19 +66,28 @@ export function* searchCoat(
 ): Generator<number, AirResult, undefined> {
   const { dish, fryer, limits } = request;
   const ready = readyPiece(dish, coat.layers);
-  const { coverage } = loadFor(ready, dish, fryer);
+  const load = loadFor(ready, dish, fryer);
   const planAt = (tempC: number, oilGm2: number, turnAtMin: number | null): AirPlan => ({
     layers: coat.layers,
     restMin: coat.restMin,
     oilGm2,
-    settings: { tempC, minutes: limits.maxMinutes, preheated: limits.preheat, turnAtMin, under: coat.under },
+    settings: {
+      ...PLAIN_AIR,
+      tempC,
+      minutes: limits.maxMinutes,
+      preheated: limits.preheat,
+      turnAtMin,
+      under: coat.under,
+      swapEveryMin: load.racksUsed > 1 ? SWAP_EVERY_MIN : null,
+    },
+    second: null,
   });
   const wetLast = ready.layers.at(-1)?.wet === true;
   const firstOil = wetLast ? 0 : FIRST_OIL_GM2;
   let count = 0;
   const first: Candidate[] = [];
   for (const tempC of temperaturesFor(request)) {
-    first.push(bestMinute(request, fried, ready, coverage, planAt(tempC, firstOil, null)));
+    first.push(bestMinute(request, fried, ready, load, planAt(tempC, firstOil, null)));
     yield ++count;
   }
   first.sort((a, b) => b.score - a.score);
@@ -92,7 +97,7 @@ export function* searchCoat(
       const { tempC, minutes } = plan.settings;
       for (const oilGm2 of wetLast ? [0, OILS_GM2[0]] : OILS_GM2) {
         for (const turnAtMin of [null, Math.max(3, Math.round(minutes * 0.55))]) {
-          best = better(best, bestMinute(request, fried, ready, coverage, planAt(tempC, oilGm2, turnAtMin)));
+          best = better(best, bestMinute(request, fried, ready, load, planAt(tempC, oilGm2, turnAtMin)));
           yield ++count;
         }
       }

@@ -60,20 +60,33 @@ function loadStep({ load, fryer, plan }: Scene): string {
       : fryer.racks > 1
         ? `on ${fryer.racks} racks`
         : 'in the basket';
+  const tray = plan.settings.waterTray ? ' Beside them a little tray of boiling water.' : '';
   const heat = plan.settings.preheated ? `Preheat ${fryer.name} to ${round(plan.settings.tempC)} °C. ` : '';
   const batches =
     load.batches === 1
       ? 'all at once'
       : `${plural(load.batches, 'batch').replace('batchs', 'batches')} of up to ${load.piecesPerBatch}`;
-  return `${heat}Lay the pieces ${on}, one layer, not touching: ${batches}.`;
+  return `${heat}Lay the pieces ${on}, one layer, not touching: ${batches}.${tray}`;
 }
 
-function cookStep({ plan, fryer, load }: Scene): string {
-  const { tempC, minutes: total, turnAtMin } = plan.settings;
+function cookStep({ plan, load }: Scene): string {
+  const { tempC, minutes: total, turnAtMin, swapEveryMin } = plan.settings;
   const turn =
     turnAtMin === null || turnAtMin >= total ? '' : ` Turn after ${minutes(turnAtMin)} with something thin and flat.`;
-  const swap = fryer.racks > 1 ? ' Swap the racks when you turn.' : '';
+  const swap =
+    load.racksUsed > 1 && swapEveryMin !== null && swapEveryMin < total
+      ? ` Swap the racks every ${minutes(swapEveryMin)}.`
+      : '';
   return `Cook at ${round(tempC)} °C for ${minutes(total)}${load.batches > 1 ? ' each' : ''}.${turn}${swap} Touch up pale or floury spots with oil.`;
+}
+
+function secondSteps({ plan, ready }: Scene): string[] {
+  const { second } = plan;
+  if (!second) return [];
+  const cool =
+    second.coolMin > 0 ? `Let it cool ${minutes(second.coolMin)} on a rack and part what has stuck together. ` : '';
+  const brush = ready.sauce ? `Brush ${ready.sauce.name.toLowerCase()} on with a light hand. ` : '';
+  return [`${cool}${brush}Cook ${minutes(second.minutes)} more at ${round(second.tempC)} °C.`];
 }
 
 function endStep({ ready }: Scene): string {
@@ -96,6 +109,7 @@ export function stepsFor(scene: Scene): string[] {
     ...oilStep(scene),
     loadStep(scene),
     cookStep(scene),
+    ...secondSteps(scene),
     endStep(scene),
   ];
 }

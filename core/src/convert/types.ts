@@ -2,8 +2,8 @@ import type { Load } from '../basket/index.js';
 import type { Bowl, CoatLayer, GrammarNote } from '../coat/index.js';
 import type { AirPlan, Dish, FriedCook, Fryer } from '../dish/index.js';
 import type { Allergen, Diet } from '../foods/index.js';
-import type { CookSeries } from '../heat/index.js';
-import type { Outcomes, Reason } from '../outcome/index.js';
+import type { CookSeries, Place } from '../heat/index.js';
+import type { Energy, Outcomes, Reason } from '../outcome/index.js';
 import type { Caution } from '../safety/index.js';
 
 /** What the cook will not have in the coat or the cook. */
@@ -48,11 +48,26 @@ export interface CookResult {
   oilPerPieceG: number;
   /** Heat that one piece took, J. */
   heatJ: number;
+  /** What was brushed on part-way; null without. */
+  sauce: CoatLayer | null;
+  /** How long it stays crisp where, where that was asked for. */
+  waiting: WaitingResult[];
+}
+
+/** How long a cooked piece stays crisp in one place. */
+export interface WaitingResult {
+  place: Place;
+  sauced: boolean;
+  /** Minutes; null when longer than half an hour. */
+  crispMin: number | null;
 }
 
 export interface FriedResult extends CookResult {
   /** Minutes until the coat's foot was at 75 °C. */
   footHotMin: number | null;
+  /** How it was fried. */
+  tempC: number;
+  minutes: number;
 }
 
 export type Badge = 'closest' | 'crispest' | 'least-oil' | 'fewest-bowls' | 'no-special-shopping';
@@ -65,6 +80,8 @@ export interface AirResult extends CookResult {
   load: Load;
   /** Oil to spray for all pieces, both sides, g. */
   sprayOilG: number;
+  /** Electricity and the oil's food energy for the whole dish, against the pot: estimates. */
+  energy: Energy;
   steps: string[];
   cautions: Caution[];
   /** Likeness to the fried original, 0–1, and what makes it. */

@@ -3,12 +3,16 @@ import {
   deepOil,
   panOil,
   simulate,
+  type AirCook,
   type CookSeries,
+  type Level,
   type Medium,
+  type SecondCook,
   type SimulateOptions,
 } from '../heat/index.js';
+import type { PieceGeometry } from '../piece/index.js';
 import type { ReadyPiece } from './ready.js';
-import type { AirPlan, Dish, FriedCook, Fryer } from './types.js';
+import type { AirPlan, AirSettings, Dish, FriedCook, Fryer, SecondPlan } from './types.js';
 
 /** kg of oil in the pot to one kg of food that goes in at a time. Common practice, no source. */
 const OIL_TO_FOOD = 8;
@@ -34,13 +38,60 @@ export const fryInOil = (ready: ReadyPiece, dish: Dish, fried: FriedCook, option
     options,
   );
 
-/** Simulates the dish in the air of one fryer whose ground it covers to `coverage` (0–1). */
+/** How a piece lies among the others of its batch. */
+export interface InBasket {
+  coverage: number;
+  /** Pieces that cook at the same time. */
+  pieces: number;
+  level: Level;
+}
+
+/** Minutes at which the fryer is opened beside turning: looks spread evenly, and every swap of racks. */
+export function openingsOf({ minutes, looks, swapEveryMin }: AirSettings): number[] {
+  const looked = Array.from({ length: looks }, (_, k) => (minutes * (k + 1)) / (looks + 1));
+  const swaps = swapEveryMin === null ? 0 : Math.ceil(minutes / swapEveryMin) - 1;
+  return [...looked, ...Array.from({ length: swaps }, (_, k) => (swapEveryMin ?? 0) * (k + 1))];
+}
+
+const airOf = (piece: PieceGeometry, fryer: Fryer, settings: AirSettings, lies: InBasket): AirCook => ({
+  fryer: fryer.kind,
+  roundness: (piece.dimension - 1) / 2,
+  ...settings,
+  ...lies,
+  swapEveryMin: lies.level === 'only' ? null : settings.swapEveryMin,
+  opensAtMin: openingsOf(settings),
+  airFactor: fryer.airFactor,
+  offsetK: fryer.offsetC,
+});
+
+/** The second cook: the fryer is still hot, and nobody turns a sauced piece. */
+const secondOf = (
+  { sauce, piece }: ReadyPiece,
+  second: SecondPlan,
+  plan: AirPlan,
+  fryer: Fryer,
+  lies: InBasket,
+): SecondCook => ({
+  sauce,
+  coolMin: second.coolMin,
+  minutes: second.minutes,
+  medium: airMedium(
+    airOf(
+      piece,
+      fryer,
+      { ...plan.settings, ...second, preheated: true, turnAtMin: null, looks: 0, waterTray: false },
+      lies,
+    ),
+  ),
+});
+
+/** Simulates the dish in the air of one fryer. */
 export const cookInAir = (
   ready: ReadyPiece,
   dish: Dish,
   plan: AirPlan,
   fryer: Fryer,
-  coverage: number,
+  lies: InBasket,
   options?: SimulateOptions,
 ): CookSeries =>
   simulate(
@@ -49,14 +100,9 @@ export const cookInAir = (
       startC: dish.startC,
       restMin: plan.restMin,
       oilGm2: plan.oilGm2,
-      medium: airMedium({
-        fryer: fryer.kind,
-        ...plan.settings,
-        coverage,
-        airFactor: fryer.airFactor,
-        offsetK: fryer.offsetC,
-      }),
+      medium: airMedium(airOf(ready.piece, fryer, plan.settings, lies)),
       minutes: plan.settings.minutes,
+      ...(plan.second ? { second: secondOf(ready, plan.second, plan, fryer, lies) } : {}),
     },
     options,
   );

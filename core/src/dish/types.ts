@@ -55,6 +55,26 @@ export interface AirSettings {
   /** Minutes after which the pieces are turned; null = never. */
   turnAtMin: number | null;
   under: UnderFood;
+  /** A little tray of boiling water in the basket. Default none. */
+  waterTray: boolean;
+  /** Minutes after which upper and lower racks change places, again and again; null = never. */
+  swapEveryMin: number | null;
+  /** How often it is opened for a look, beside turning and swapping. */
+  looks: number;
+}
+
+/** What air settings are when nobody says otherwise. */
+export const PLAIN_AIR = { waterTray: false, swapEveryMin: null, looks: 0 } as const;
+
+/** A sauce part-way, or a second cook: cool, brush, cook on. */
+export interface SecondPlan {
+  sauce: LayerSpec | null;
+  /** Sauce on the piece, g per m² of skin. */
+  sauceGm2: number;
+  /** Minutes on a rack before it. */
+  coolMin: number;
+  tempC: number;
+  minutes: number;
 }
 
 /** A coat and a cook for the air fryer. */
@@ -65,4 +85,5 @@ export interface AirPlan {
   /** Oil sprayed or brushed on all sides, g per m² of skin. */
   oilGm2: number;
   settings: AirSettings;
+  second: SecondPlan | null;
 }

@@ -14,6 +14,7 @@ interface Rest {
   origin?: Origin;
   cupG?: number;
   eachG?: number;
+  sugarG?: number;
   densityKgM3?: number;
   source?: string;
   common?: boolean;
@@ -41,12 +42,14 @@ const base = (id: string, name: string, group: Group, roles: readonly Role[], ro
   common: rest.common ?? true,
   ...(rest.cupG === undefined ? {} : { cupG: rest.cupG }),
   ...(rest.eachG === undefined ? {} : { eachG: rest.eachG }),
+  ...(rest.sugarG === undefined ? {} : { sugarG: rest.sugarG }),
 });
 
 const RAW_VEGETABLE: FoodTraits = {
   safety: 'vegetable',
   skin: 'normal',
   porosity: 0,
+  throughShare: 1,
   firmness: 1,
   softeningRate: 1,
   eatAtC: 75,
@@ -73,7 +76,7 @@ export const dry = (
 export const wet = (
   id: string,
   name: string,
-  group: 'binder' | 'liquid' | 'fat',
+  group: 'binder' | 'liquid' | 'fat' | 'sauce',
   roles: readonly Role[],
   row: Row,
   traits: WetTraits,

@@ -2,12 +2,21 @@ import { ANIMALS } from './data/animals.js';
 import { CRUMBS } from './data/crumbs.js';
 import { FLOURS } from './data/flours.js';
 import { PINCHES } from './data/pinches.js';
+import { SAUCES } from './data/sauces.js';
 import { VEGETABLES } from './data/vegetables.js';
 import { WETS } from './data/wets.js';
 import type { FoodTraits, Ingredient, Role } from './types.js';
 
 /** Everything the pantry knows, foods first, in the order a cook meets it. */
-export const PANTRY: readonly Ingredient[] = [...VEGETABLES, ...ANIMALS, ...FLOURS, ...CRUMBS, ...WETS, ...PINCHES];
+export const PANTRY: readonly Ingredient[] = [
+  ...VEGETABLES,
+  ...ANIMALS,
+  ...FLOURS,
+  ...CRUMBS,
+  ...WETS,
+  ...SAUCES,
+  ...PINCHES,
+];
 
 const BY_ID = new Map(PANTRY.map((i) => [i.id, i]));
 

@@ -10,13 +10,15 @@ export interface Composition {
   ashG: number;
 }
 
-export type Group = 'food' | 'flour' | 'starch' | 'crumb' | 'binder' | 'liquid' | 'fat' | 'seasoning' | 'leavening';
+export type Group =
+  'food' | 'flour' | 'starch' | 'crumb' | 'binder' | 'liquid' | 'fat' | 'sauce' | 'seasoning' | 'leavening';
 
 /** What an ingredient can be in a coat, or that it is the food under it. */
-export type Role = 'food' | 'dust' | 'binder' | 'liquid' | 'thickener' | 'finish' | 'frying-oil' | 'season' | 'lift';
+export type Role =
+  'food' | 'dust' | 'binder' | 'liquid' | 'thickener' | 'finish' | 'frying-oil' | 'sauce' | 'season' | 'lift';
 
 /** Where an animal product comes from; 'none' for plants, fungi and minerals. */
-export type Origin = 'none' | 'egg' | 'milk' | 'meat' | 'fish';
+export type Origin = 'none' | 'egg' | 'milk' | 'honey' | 'meat' | 'fish';
 
 /** Which published safe minimum applies to the centre (see safety/). 'vegetable' has none: it is judged by softness. */
 export type SafetyClass =
@@ -31,6 +33,10 @@ export interface FoodTraits {
   skin: SkinGrip;
   /** Share of air inside the raw food, 0–1: florets and mushrooms hold much. */
   porosity: number;
+  /**
+   * Share of its thickness that heat has to cross: a floret is a bundle of stalks with steam between them. 1 = solid.
+   */
+  throughShare: number;
   /** Softness still to be lost, 1 = raw and firm (0 when it is eaten at any softness). See heat/kinetics. */
   firmness: number;
   /** Speed of softening against the reference vegetable, 1 = cauliflower. */
@@ -51,8 +57,16 @@ export interface DryTraits {
   structure: number;
   /** Speed of browning against coarse wheat crumbs = 1. */
   browning: number;
+  /** Browning B that it brings along: dry crumbs are toasted, corn is yellow. Default 0, white. */
+  startColour?: number;
   /** g of cold water that 1 g holds swollen when stirred into a batter. */
   swellingGG: number;
+  /** How easily moving air carries a loose grain off, 0 (heavy) – 1 (leafy). Default by grain, see coat/constants. */
+  light?: number;
+  /** How much more it holds once it has stood for long, as a share. Default 0.08. */
+  thickens?: number;
+  /** How much gluten it can form when it is beaten, 1 = plain wheat flour. Default 0. */
+  gluten?: number;
 }
 
 /** What only a pourable coat ingredient has, at 20 °C. */
@@ -73,6 +87,8 @@ export interface Ingredient {
   /** g of one piece, where it is counted: a medium egg. */
   eachG?: number;
   roles: readonly Role[];
+  /** Sugar in it, g per 100 g, where it is enough to brown by itself. Default 0. */
+  sugarG?: number;
   allergens: readonly Allergen[];
   origin: Origin;
   source: string;

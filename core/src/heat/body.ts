@@ -9,6 +9,9 @@ import {
   FOOD_CELLS,
   FREEZABLE_SHARE,
   OPENNESS,
+  OILED_GRAINS_SLOWER,
+  SAUCE_SOAK_S,
+  SORPTION_S,
   THAW_C,
   THINNEST_LAYER_M,
 } from './constants.js';
@@ -17,6 +20,7 @@ import { solidsOf } from './properties.js';
 /** Reference temperature for the properties of solids, °C. */
 const PROPERTY_C = 60;
 const FAT_HEAT = 2060;
+const NOTHING = -2;
 export const FAT_DENSITY = 905;
 
 /**
@@ -26,7 +30,10 @@ export const FAT_DENSITY = 905;
  */
 export interface Body {
   n: number;
-  /** Layer of each cell: −1 food, 0… coat from the skin outward. */
+  /** First and one past the last cell that is there; cells outside wait for a sauce. */
+  from: number;
+  to: number;
+  /** Layer of each cell: −1 food, 0… coat from the skin outward, then a sauce; −2 a cell that is not there. */
   layer: Int8Array;
   /** First and one past the last food cell. */
   foodFrom: number;
@@ -36,6 +43,8 @@ export interface Body {
   dx: Float64Array;
   volume: Float64Array;
   faceArea: Float64Array;
+  /** What a contact adds to the resistance of a face for liquid, s/kg: a sauce soaks into dry grains slowly. */
+  contact: Float64Array;
   tempC: Float64Array;
   water: Float64Array;
   ice: Float64Array;
@@ -48,10 +57,16 @@ export interface Body {
   solidsK: Float64Array;
   /** How freely vapour passes a dried cell, 0–1 of an open crumb. */
   openness: Float64Array;
+  /** Time in which a cell's solids take up or give off vapour, s. */
+  sorptionS: Float64Array;
   /** Most water seen, kg per kg solids: tells wetted powder from floury. */
   wettest: Float64Array;
+  /** Softening that a cell has seen, ∫rate dt: firmness left is exp(−softened). */
+  softened: Float64Array;
   /** Half of the piece's skin area, m²: what one face stands for. */
   faceM2: number;
+  /** Half-thickness of the food, m. */
+  halfThicknessM: number;
   dimension: number;
 }
 
@@ -64,6 +79,7 @@ interface Matter {
   /** kg water per kg solids when full. */
   fullX: number;
   openness: number;
+  sorptionS: number;
   layer: number;
 }
 
@@ -86,23 +102,26 @@ function matterOf(food: Food, piece: PieceGeometry, layers: readonly CoatLayer[]
     composition: food.per100g,
     fullX: waterG / Math.max(1e-6, 100 - waterG - fatG),
     openness: OPENNESS.food,
+    sorptionS: SORPTION_S.smooth,
     layer: -1,
   };
-  const coat = layers.map((layer, i): Matter => {
-    const thicknessM = Math.max(THINNEST_LAYER_M, layer.thicknessM);
-    const wanted = Math.round(thicknessM / COAT_CELL_M);
-    return {
-      thicknessM,
-      cells: Math.min(COAT_CELLS_MOST, Math.max(COAT_CELLS_LEAST, wanted)),
-      ratio: 1,
-      densityKgM3: layer.wet ? mixDensity(layer.portions) : layer.pickUpGm2 / 1000 / thicknessM,
-      composition: layer.composition,
-      fullX: fullXOf(layer),
-      openness: layer.wet ? OPENNESS.wet : OPENNESS.dry,
-      layer: i,
-    };
-  });
-  return [inside, ...coat];
+  return [inside, ...layers.map(matterOfLayer)];
+}
+
+function matterOfLayer(layer: CoatLayer, index: number): Matter {
+  const thicknessM = Math.max(THINNEST_LAYER_M, layer.thicknessM);
+  const wanted = Math.round(thicknessM / COAT_CELL_M);
+  return {
+    thicknessM,
+    cells: Math.min(COAT_CELLS_MOST, Math.max(COAT_CELLS_LEAST, wanted)),
+    ratio: 1,
+    densityKgM3: layer.wet ? mixDensity(layer.portions) : layer.pickUpGm2 / 1000 / thicknessM,
+    composition: layer.composition,
+    fullX: fullXOf(layer),
+    openness: layer.wet ? OPENNESS.wet : OPENNESS.dry,
+    sorptionS: SORPTION_S[layer.grain ?? 'smooth'],
+    layer: index,
+  };
 }
 
 /** Widths of `cells` cells that fill `length`, each `ratio` times its inner neighbour. */
@@ -112,29 +131,41 @@ function widths(length: number, cells: number, ratio: number): number[] {
   return raw.map((w) => (w / sum) * length);
 }
 
-/** Lays the piece and its coat out in cells at `startC`, °C. `fine` multiplies the number of cells. */
+/** Outside area grows with the distance x from the centre as x^(E−1), so that the whole volume is A·R/E = V. */
+const areaAt = (body: Body, x: number): number => body.faceM2 * (x / body.halfThicknessM) ** (body.dimension - 1);
+const volumeTo = (body: Body, x: number): number => (areaAt(body, x) * x) / body.dimension;
+
+/**
+ * Lays the piece and its coat out in cells at `startC`, °C.
+ * @param fine multiplies the number of cells
+ * @param reserve cells a side that are kept for a sauce that comes later
+ */
 export function buildBody(
   food: Food,
   piece: PieceGeometry,
   layers: readonly CoatLayer[],
   startC: number,
   fine = 1,
+  reserve = 0,
 ): Body {
   const cells = matterOf(food, piece, layers).flatMap((matter) =>
     widths(matter.thicknessM, matter.cells * fine, matter.ratio ** (1 / fine)).map((width) => ({ matter, width })),
   );
-  const half = cells.length;
+  const half = cells.length + reserve;
   const n = 2 * half;
   const array = (): Float64Array => new Float64Array(n);
   const body: Body = {
     n,
-    layer: new Int8Array(n),
+    from: reserve,
+    to: n - reserve,
+    layer: new Int8Array(n).fill(NOTHING),
     foodFrom: half - FOOD_CELLS * fine,
     foodTo: half + FOOD_CELLS * fine,
     radius: array(),
     dx: array(),
     volume: array(),
     faceArea: array(),
+    contact: array(),
     tempC: array().fill(startC),
     water: array(),
     ice: array(),
@@ -145,26 +176,31 @@ export function buildBody(
     solidsVolume: array(),
     solidsK: array(),
     openness: array(),
+    sorptionS: array(),
     wettest: array(),
+    softened: array(),
     faceM2: piece.areaM2 / 2,
+    halfThicknessM: piece.halfThicknessM,
     dimension: piece.dimension,
   };
-  // Outside area grows with the distance from the centre as x^(E−1), so that the whole volume is A·R/E = V.
-  const areaAt = (x: number): number => body.faceM2 * (x / piece.halfThicknessM) ** (piece.dimension - 1);
-  const volumeTo = (x: number): number => (areaAt(x) * x) / piece.dimension;
   let inner = 0;
   cells.forEach(({ matter, width }, k) => {
-    const outer = inner + width;
-    const volume = volumeTo(outer) - volumeTo(inner);
-    const up = half + k;
-    const down = half - 1 - k;
-    body.faceArea[up] = areaAt(outer);
-    if (down > 0) body.faceArea[down - 1] = areaAt(outer);
-    for (const i of [up, down]) fillCell(body, i, matter, volume, width, (inner + outer) / 2, startC);
-    inner = outer;
+    layCell(body, matter, k, inner, width, startC);
+    inner += width;
   });
   body.faceArea[half - 1] = piece.dimension > 1 ? 0 : body.faceM2;
   return body;
+}
+
+/** Lays cell `k` (counted from the centre) of both half-bodies, from `inner` m on. */
+function layCell(body: Body, matter: Matter, k: number, inner: number, width: number, tempC: number): void {
+  const half = body.n / 2;
+  const outer = inner + width;
+  const volume = volumeTo(body, outer) - volumeTo(body, inner);
+  const [up, down] = [half + k, half - 1 - k];
+  body.faceArea[up] = areaAt(body, outer);
+  if (down > 0) body.faceArea[down - 1] = areaAt(body, outer);
+  for (const i of [up, down]) fillCell(body, i, matter, volume, width, inner + width / 2, tempC);
 }
 
 function fillCell(
@@ -182,6 +218,7 @@ function fillCell(
   const solid = solidsOf(composition, PROPERTY_C);
   body.layer[i] = matter.layer;
   body.openness[i] = matter.openness;
+  body.sorptionS[i] = matter.sorptionS;
   body.dx[i] = width;
   body.radius[i] = radius;
   body.volume[i] = volume;
@@ -199,8 +236,51 @@ function fillCell(
 /** Puts `oilGm2` on the outermost cells of both faces, as a spray does after the coat rests. */
 export function addOil(body: Body, oilGm2: number): void {
   const kg = (oilGm2 / 1000) * body.faceM2;
-  for (const i of [0, body.n - 1]) {
+  for (const i of [body.from, body.to - 1]) {
     body.fat[i] += kg;
     body.dryHeat[i] += kg * FAT_HEAT;
   }
+}
+
+/** Lets oil into the pores of the coat, as happens when a fried piece is lifted out and its steam draws back; fills `share` of them. */
+export function soakInOil(body: Body, share: number): void {
+  for (let i = body.from; i < body.to; i++) {
+    if (body.layer[i] < 0) continue;
+    const filled = body.water[i] * 1e-3 + body.fat[i] / FAT_DENSITY + body.solidsVolume[i];
+    const kg = Math.max(0, body.volume[i] - filled) * share * FAT_DENSITY;
+    body.fat[i] += kg;
+    body.dryHeat[i] += kg * FAT_HEAT;
+    body.sorptionS[i] *= OILED_GRAINS_SLOWER;
+  }
+}
+
+/** Cells a side of a sauce. */
+export const SAUCE_CELLS = 2;
+
+/** Brings the sauce on, as the outermost layer `index` of both faces, at `tempC`. The body must have kept cells for it. */
+export function addSauce(body: Body, sauce: CoatLayer, index: number, tempC: number): void {
+  const half = body.n / 2;
+  const first = body.to - half;
+  const width = Math.max(THINNEST_LAYER_M, sauce.thicknessM) / SAUCE_CELLS;
+  const outermost = body.to - 1;
+  let inner = body.radius[outermost] + body.dx[outermost] / 2;
+  const matter = matterOfLayer(sauce, index);
+  for (let k = 0; k < SAUCE_CELLS; k++) {
+    body.tempC[half + first + k] = body.tempC[half - 1 - first - k] = tempC;
+    layCell(body, matter, first + k, inner, width, tempC);
+    inner += width;
+  }
+  body.contact[outermost] = SAUCE_SOAK_S / body.capacity[outermost];
+  body.contact[body.from - 1] = SAUCE_SOAK_S / body.capacity[body.from];
+  body.from -= SAUCE_CELLS;
+  body.to += SAUCE_CELLS;
+}
+
+/** A copy that can go on by itself. */
+export function copyBody(body: Body): Body {
+  const copies = Object.entries(body).map(([key, value]) => [
+    key,
+    value instanceof Float64Array || value instanceof Int8Array ? value.slice() : value,
+  ]);
+  return Object.fromEntries(copies) as Body;
 }

@@ -1,6 +1,7 @@
 import type { Body } from './body.js';
 import { FAT_DENSITY } from './body.js';
-import { ICE_HEAT, PORE_OIL_K, PORE_STEAM_K, WATER_HEAT } from './constants.js';
+import { ICE_HEAT, PORE_DRY_K, PORE_OIL_K, PORE_STEAM_K, WATER_HEAT } from './constants.js';
+import { activityAt } from './water.js';
 
 /** Workspace of the two tridiagonal solves; made once per simulation. */
 export interface Work {
@@ -46,13 +47,14 @@ export const emptyEnd = (): End => ({
 
 /**
  * Brings each cell's conductivity (W/mK) up to date: components in parallel by volume, pores in by geometric mean
- * (steam, or oil in the pot), and the conductance of every face, W/K.
+ * (steam where it is moist, gas at rest where it has dried, or oil in the pot), and the conductance of every face, W/K.
  */
 export function updateConduction(body: Body, work: Work, inOil: boolean): void {
-  const { n, volume, water, fat, solidsVolume, solidsK, tempC, dx, faceArea, layer } = body;
+  const { from, to, volume, water, fat, solids, solidsVolume, solidsK, tempC, dx, faceArea, layer } = body;
   const logSteam = Math.log(PORE_STEAM_K);
+  const logDry = Math.log(PORE_DRY_K);
   const logOil = Math.log(PORE_OIL_K);
-  for (let i = 0; i < n; i++) {
+  for (let i = from; i < to; i++) {
     const waterV = water[i] * 1.003e-3;
     const fatV = fat[i] / FAT_DENSITY;
     const filled = waterV + fatV + solidsVolume[i];
@@ -60,10 +62,11 @@ export function updateConduction(body: Body, work: Work, inOil: boolean): void {
     const waterK = 0.571 + 0.0017 * t - 6.7e-6 * t * t;
     const matrix = (waterV * waterK + fatV * 0.165 + solidsVolume[i] * solidsK[i]) / filled;
     const pores = filled < volume[i] ? 1 - filled / volume[i] : 0;
-    const logPore = inOil && layer[i] >= 0 ? logOil : logSteam;
+    const moist = activityAt(water[i] / solids[i]);
+    const logPore = inOil && layer[i] >= 0 ? logOil : logDry + (logSteam - logDry) * moist;
     work.conductivity[i] = pores > 0 ? Math.exp((1 - pores) * Math.log(matrix) + pores * logPore) : matrix;
   }
-  for (let i = 0; i < n - 1; i++) {
+  for (let i = from; i < to - 1; i++) {
     const resistance = dx[i] / work.conductivity[i] + dx[i + 1] / work.conductivity[i + 1];
     work.conductance[i] = (2 * faceArea[i]) / resistance;
   }
@@ -71,27 +74,27 @@ export function updateConduction(body: Body, work: Work, inOil: boolean): void {
 
 /** Brings each cell's heat capacity up to date, J/K. */
 export function updateHeatCapacity(body: Body, work: Work): void {
-  const { n, water, ice, dryHeat } = body;
-  for (let i = 0; i < n; i++) work.heat[i] = dryHeat[i] + water[i] * WATER_HEAT - ice[i] * (WATER_HEAT - ICE_HEAT);
+  const { from, to, water, ice, dryHeat } = body;
+  for (let i = from; i < to; i++) work.heat[i] = dryHeat[i] + water[i] * WATER_HEAT - ice[i] * (WATER_HEAT - ICE_HEAT);
 }
 
 /** One implicit step of conduction along the chain: solves the tridiagonal system in place. `down` acts on cell 0, `up` on cell n−1. */
 export function conductStep(body: Body, work: Work, down: End, up: End, stepS: number): void {
-  const { n, tempC } = body;
+  const { from, to, tempC } = body;
   const { heat, conductance, sweep, target } = work;
   const perS = 1 / stepS;
   let left = 0;
   let before = 0;
-  for (let i = 0; i < n; i++) {
-    const right = i < n - 1 ? conductance[i] : 0;
+  for (let i = from; i < to; i++) {
+    const right = i < to - 1 ? conductance[i] : 0;
     const store = heat[i] * perS;
     let diagonal = store + left + right;
     let known = store * tempC[i];
-    if (i === 0) {
+    if (i === from) {
       diagonal += down.conductance;
       known += down.conductance * down.envC;
     }
-    if (i === n - 1) {
+    if (i === to - 1) {
       diagonal += up.conductance;
       known += up.conductance * up.envC;
     }
@@ -106,11 +109,11 @@ export function conductStep(body: Body, work: Work, down: End, up: End, stepS: n
     const pivot = 1 / (diagonal - left * before);
     before = right * pivot;
     sweep[i] = before;
-    target[i] = (known + (i > 0 ? left * target[i - 1] : 0)) * pivot;
+    target[i] = (known + (i > from ? left * target[i - 1] : 0)) * pivot;
     left = right;
   }
-  tempC[n - 1] = target[n - 1];
-  for (let i = n - 2; i >= 0; i--) tempC[i] = target[i] + sweep[i] * tempC[i + 1];
+  tempC[to - 1] = target[to - 1];
+  for (let i = to - 2; i >= from; i--) tempC[i] = target[i] + sweep[i] * tempC[i + 1];
 }
 
 /**

@@ -1,21 +1,25 @@
 import type { CoatLayer } from '../coat/index.js';
 import type { Body } from './body.js';
-import { DRY_FILM_HALF_LIFE_S, SET_LEAST_WATER } from './constants.js';
+import { BROWNING_OF_BARE_FOOD, DRY_FILM_HALF_LIFE_S, DUST_CAKES_FROM, SET_LEAST_WATER } from './constants.js';
 import { browningRate, drynessForColour, oilForColour, settingRate } from './kinetics.js';
 import { activityAt } from './water.js';
 
 /** State of one face of the piece: where its cells are, and what it has become so far. */
 export interface Face {
+  up: boolean;
   outer: number;
   inward: 1 | -1;
+  /** Cells of this half-body: first, and one past the last. */
   from: number;
   to: number;
   /** Innermost cell of the coat; of its first wet layer; outermost cell of its last wet layer. */
   footCell: number;
   setFootCell: number;
   skinCell: number;
-  /** Whether the cells that set belong to a layer that went on wet. */
+  /** Whether the cells that set belong to a layer that went on wet, or to a dust that the skin wetted. */
   glues: boolean;
+  /** Browning speed of what the air meets, coarse crumbs = 1. */
+  browning: number;
   /** Browning B, 1 = golden. */
   colour: number;
   unsetFoot: number;
@@ -38,23 +42,25 @@ function wetLayers(layers: readonly CoatLayer[]): { foot: number; skin: number }
   return first < 0 ? { foot: 0, skin: layers.length - 1 } : { foot: first, skin: layers.findLastIndex((l) => l.wet) };
 }
 
-/** The face that starts up, or the one that starts down, of a fresh body. */
+/** The face of a fresh body that starts up or down. */
 export function makeFace(body: Body, up: boolean, layers: readonly CoatLayer[]): Face {
-  const half = body.n >> 1;
-  const cells = Array.from({ length: half }, (_, k) => (up ? half + k : half - 1 - k));
+  const half = body.n / 2;
+  const cells = Array.from({ length: body.to - half }, (_, k) => (up ? half + k : half - 1 - k));
   const ofLayer = (k: number): number[] => cells.filter((i) => body.layer[i] === k);
   const { foot, skin } = wetLayers(layers);
-  const outer = cells[half - 1];
+  const outer = up ? body.to - 1 : body.from;
   return {
+    up,
     outer,
     inward: up ? -1 : 1,
-    from: up ? half : 0,
-    to: up ? body.n : half,
+    from: up ? half : body.from,
+    to: up ? body.to : half,
     footCell: ofLayer(0)[0] ?? outer,
     setFootCell: ofLayer(foot)[0] ?? outer,
     skinCell: ofLayer(skin).at(-1) ?? outer,
-    glues: layers.some((l) => l.wet),
-    colour: 0,
+    glues: layers.some((l) => l.wet) || (layers[0]?.grip ?? 0) >= DUST_CAKES_FROM,
+    browning: layers.at(-1)?.browning ?? BROWNING_OF_BARE_FOOD,
+    colour: layers.at(-1)?.startColour ?? 0,
     unsetFoot: 1,
     unsetSkin: 1,
     filmM: layers.at(-1)?.thicknessM ?? 0,
@@ -66,21 +72,35 @@ export function makeFace(body: Body, up: boolean, layers: readonly CoatLayer[]):
   };
 }
 
+/** Tells a face that a sauce now lies on it: what the air meets is the sauce. */
+export function sauceOn(face: Face, body: Body, sauce: CoatLayer): void {
+  face.outer = face.up ? body.to - 1 : body.from;
+  face.from = face.up ? face.from : body.from;
+  face.to = face.up ? body.to : face.to;
+  face.browning = sauce.browning;
+}
+
 /** Rate, 1/s, at which a cell sets: it gels while wet, and a layer that was wet stiffens as it dries. */
 const stiffening = (tempC: number, x: number, glues: boolean): number =>
   glues && x < SET_LEAST_WATER ? Math.LN2 / DRY_FILM_HALF_LIFE_S : settingRate(tempC, x);
 
-/** A piece without a coat browns like lean meat or a dry vegetable. Common practice, no source. */
-const BROWNING_OF_BARE_FOOD = 0.7;
+const SET_FOR_GOOD = 1e-6;
 
-/** Lets a face brown and set for one step at the temperatures it now has. */
-export function ageFace(face: Face, body: Body, finish: CoatLayer | undefined, inOil: boolean, stepS: number): void {
-  const { outer, setFootCell: foot, skinCell: skin } = face;
-  const { tempC, water, solids, fat } = body;
-  const activity = activityAt(water[outer] / solids[outer]);
-  const fatGm2 = (fat[outer] * 1000) / body.faceM2;
-  const speed = (finish?.browning ?? BROWNING_OF_BARE_FOOD) * browningRate(face.edgeC);
-  face.colour += stepS * speed * drynessForColour(activity) * oilForColour(fatGm2, inOil);
-  face.unsetFoot *= Math.exp(-stepS * stiffening(tempC[foot], water[foot] / solids[foot], face.glues));
-  face.unsetSkin *= Math.exp(-stepS * stiffening(tempC[skin], water[skin] / solids[skin], face.glues));
+function stillUnset(unset: number, body: Body, cell: number, glues: boolean, stepS: number): number {
+  if (unset < SET_FOR_GOOD) return unset;
+  const rate = stiffening(body.tempC[cell], body.water[cell] / body.solids[cell], glues);
+  return rate > 0 ? unset * Math.exp(-stepS * rate) : unset;
+}
+
+/** Lets a face brown and set for `stepS` seconds at the temperatures it now has. */
+export function ageFace(face: Face, body: Body, inOil: boolean, stepS: number): void {
+  const { outer } = face;
+  const { water, solids, fat } = body;
+  const dryness = drynessForColour(activityAt(water[outer] / solids[outer]));
+  if (dryness > 0) {
+    const fatGm2 = (fat[outer] * 1000) / body.faceM2;
+    face.colour += stepS * face.browning * browningRate(face.edgeC) * dryness * oilForColour(fatGm2, inOil);
+  }
+  face.unsetFoot = stillUnset(face.unsetFoot, body, face.setFootCell, face.glues, stepS);
+  face.unsetSkin = stillUnset(face.unsetSkin, body, face.skinCell, face.glues, stepS);
 }

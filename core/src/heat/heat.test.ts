@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { buildCoat, type LayerSpec } from '../coat/index.js';
+import { buildCoat, buildSauce, type LayerSpec } from '../coat/index.js';
 import { foodOf } from '../foods/index.js';
 import { geometryOf, type PieceShape } from '../piece/index.js';
 import {
@@ -9,7 +9,11 @@ import {
   panOil,
   simulate,
   type AirCook,
+  PLACES,
   type CookInput,
+  type Level,
+  type Place,
+  type SecondCook,
   type SimulateOptions,
 } from './index.js';
 
@@ -30,7 +34,13 @@ const AIR: AirCook = {
   preheated: false,
   turnAtMin: null,
   under: 'basket',
+  roundness: 0,
+  waterTray: false,
+  opensAtMin: [],
+  level: 'only',
+  swapEveryMin: null,
   coverage: 0.5,
+  pieces: 8,
   airFactor: 1,
   offsetK: 0,
 };
@@ -61,12 +71,26 @@ const end = (cook: CookInput, options?: SimulateOptions) => {
   return { series, at: (c: (typeof COLUMNS)[number]) => series.columns[c][last] };
 };
 
+const SAUCE = buildSauce(layer(['barbecue-sauce', 100]), 160);
+const again = (): SecondCook => ({
+  sauce: SAUCE,
+  coolMin: 4,
+  minutes: 6,
+  medium: airMedium({ ...AIR, preheated: true }),
+});
+
 const COOKS: [string, CookInput][] = [
   ['breaded chicken in air', input()],
   ['battered mushroom in air', input({ foodId: 'oyster-mushroom', coat: 1, restMin: 0 })],
   ['starch shell in air, turned', input({ coat: 2, air: { turnAtMin: 5, tempC: 205 } })],
   ['batter and crumbs in an oven-type', input({ coat: 3, air: { fryer: 'oven-type' }, minutes: 20 })],
   ['bare courgette on parchment', input({ coat: 4, foodId: 'courgette', air: { under: 'parchment' } })],
+  ['over a tray of boiling water, opened twice', input({ air: { waterTray: true, opensAtMin: [3, 6] } })],
+  [
+    'on the upper of two racks, swapped',
+    input({ coat: 3, air: { fryer: 'oven-type', level: 'upper', swapEveryMin: 4, pieces: 20 }, minutes: 15 }),
+  ],
+  ['cooled, sauced and cooked again', input({ second: again() })],
   ['frozen ball', input({ foodId: 'cauliflower', shape: { kind: 'ball', diameterMm: 25 }, startC: -18 })],
   [
     'batter in deep oil',
@@ -84,6 +108,18 @@ describe('balances', () => {
     expect(Math.abs(series.energyError)).toBeLessThan(0.005);
     expect(Math.abs(series.waterError)).toBeLessThan(0.005);
     expect(series.heatJ).toBeGreaterThan(0);
+  });
+
+  test('they close while the cooked piece waits, too, on every place, plain and sauced', () => {
+    const waiting = PLACES.flatMap((place) => [
+      { place, sauce: null },
+      { place, sauce: SAUCE },
+    ]);
+    const { series } = end(input(), { waiting });
+    for (const w of series.waiting) {
+      expect(Math.abs(w.series.energyError)).toBeLessThan(0.005);
+      expect(Math.abs(w.series.waterError)).toBeLessThan(0.005);
+    }
   });
 });
 
@@ -148,6 +184,37 @@ describe('properties of every cook', () => {
   });
 });
 
+describe('after the heat', () => {
+  const crunchAfter = (minutes: number, place: Place, sauced = false): { up: number; down: number } => {
+    const { series } = end(input(), { waiting: [{ place, sauce: sauced ? SAUCE : null }] });
+    const { columns, sampleS } = series.waiting[0].series;
+    const at = (minutes * 60) / sampleS;
+    return { up: columns.crunchUpMm[at], down: columns.crunchDownMm[at] };
+  };
+
+  test('on a rack both sides stay alike; on a plate the underside wilts first', () => {
+    const [rack, plate] = [crunchAfter(5, 'rack'), crunchAfter(5, 'plate')];
+    expect(rack.down).toBeGreaterThan(0.6 * rack.up);
+    expect(plate.down).toBeLessThan(0.6 * plate.up);
+    expect(plate.down).toBeLessThan(rack.down);
+  });
+
+  test('a sauce takes the crunch before a plate does', () => {
+    expect(crunchAfter(5, 'rack', true).up).toBeLessThan(crunchAfter(5, 'plate').up);
+  });
+
+  test('the longer it waits the less it crunches', () => {
+    const kept = [1, 5, 10, 20, 30].map((m) => crunchAfter(m, 'rack').up);
+    expect(kept).toEqual([...kept].sort((a, b) => b - a));
+  });
+
+  test('a sauced piece that is cooked again is drier than one that is only sauced', () => {
+    const cookedOn = end(input({ second: again() }));
+    const shortly = end(input({ second: { ...again(), minutes: 1 } }));
+    expect(cookedOn.at('coatWaterGm2')).toBeLessThan(shortly.at('coatWaterGm2'));
+  });
+});
+
 describe('what surrounds the food', () => {
   test('the underside browns less on parchment than on a basket, less there than on a rack', () => {
     const under = (u: AirCook['under']): number => end(input({ air: { under: u } })).at('colourDown');
@@ -168,6 +235,32 @@ describe('what surrounds the food', () => {
     expect(centre({ coverage: 0.95 })).toBeLessThan(centre({}));
     expect(centre({ preheated: true })).toBeGreaterThan(centre({}));
     expect(centre({ fryer: 'oven-type' })).toBeLessThan(centre({}));
+  });
+
+  test('a tray of boiling water warms the inside sooner and browns later', () => {
+    const [dry, steamed] = [end(input()), end(input({ air: { waterTray: true } }))];
+    expect(steamed.at('centreC')).toBeGreaterThan(dry.at('centreC'));
+    expect(steamed.at('colourUp')).toBeLessThan(dry.at('colourUp'));
+  });
+
+  test('each opening costs colour', () => {
+    const colour = (opensAtMin: number[]): number => end(input({ air: { opensAtMin } })).at('colourUp');
+    expect(colour([4])).toBeLessThan(colour([]));
+    expect(colour([2, 4, 6, 8])).toBeLessThan(colour([4]));
+  });
+
+  test('a larger load cools the air that it cooks in', () => {
+    const coldest = (pieces: number): number => end(input({ air: { pieces } })).at('airC');
+    expect(coldest(30)).toBeLessThan(coldest(2) - 3);
+  });
+
+  test('the upper rack browns faster than the lower; swapping brings them together', () => {
+    const colour = (level: Level, swapEveryMin: number | null): number =>
+      end(input({ air: { level, swapEveryMin, fryer: 'oven-type' }, minutes: 16 })).at('colourUp');
+    const apart = colour('upper', null) / colour('lower', null);
+    const swapped = colour('upper', 4) / colour('lower', 4);
+    expect(apart).toBeGreaterThan(1.5);
+    expect(Math.abs(swapped - 1)).toBeLessThan(0.3);
   });
 
   test('a pot of oil cools by its load, more when there is less of it', () => {

@@ -1,20 +1,13 @@
+export { airMedium, crowdingShare, type AirCook } from './air.js';
+export { CROWDED_FROM, FRYERS, UNDER, type FryerKind, type Level, type UnderFood } from './appliances.js';
 export { type Body } from './body.js';
-export { COLOUR_TIME_S, SAMPLE_S } from './constants.js';
+export { COLOUR_TIME_S, STANDING_MIN } from './constants.js';
+export * from './input.js';
 export { browningRate, settingRate, softeningRate } from './kinetics.js';
-export {
-  airMedium,
-  deepOil,
-  FRYERS,
-  panOil,
-  UNDER,
-  type AirCook,
-  type FryerKind,
-  type Medium,
-  type OilCook,
-  type PanCook,
-  type UnderFood,
-} from './media.js';
+export { type Medium } from './media.js';
+export { deepOil, panOil, type OilCook, type PanCook } from './oil.js';
 export * from './properties.js';
+export { PLACES, type Place } from './room.js';
 export * from './series.js';
 export * from './simulate.js';
 export { boilingPointC, foodBoilingC, latentHeat, saturationPa, waterActivity } from './water.js';

@@ -11,19 +11,39 @@ import {
   SET_ENERGY,
   SET_HALF_LIFE_75C,
   SET_LEAST_WATER,
+  SET_REFERENCE_K,
   SOFTENING_ENERGY,
   SOFTENING_PER_MIN_100C,
+  SOFTENING_REFERENCE_K,
   ZERO_C,
 } from './constants.js';
+import { tabulated } from './table.js';
 
-const arrhenius = (energy: number, tempC: number, referenceK: number): number =>
-  Math.exp((-energy / GAS_CONSTANT) * (1 / (tempC + ZERO_C) - 1 / referenceK));
+const COLDEST_C = -40;
+const HOTTEST_C = 260;
+const STEP_K = 0.5;
+
+/** exp(−Ea/R·(1/T − 1/T₀)) over the temperatures of a cook, °C. */
+const arrhenius = (energy: number, referenceK: number) =>
+  tabulated(
+    (tempC) => Math.exp((-energy / GAS_CONSTANT) * (1 / (tempC + ZERO_C) - 1 / referenceK)),
+    COLDEST_C,
+    HOTTEST_C,
+    STEP_K,
+  );
+
+const setting = arrhenius(SET_ENERGY, SET_REFERENCE_K);
+const browning = arrhenius(COLOUR_ENERGY, COLOUR_REFERENCE_K);
+const softening = arrhenius(SOFTENING_ENERGY, SOFTENING_REFERENCE_K);
+
+/** Above this everything that sets has set: the rate is held, °C. */
+const HOTTEST_SETTING_C = 105;
 
 /** Rate at which starch gels and protein coagulates, 1/s, at `tempC`; 0 where `x` (kg water per kg solids) is too little. */
 export const settingRate = (tempC: number, x: number): number =>
-  x < SET_LEAST_WATER || tempC < 45
+  x < SET_LEAST_WATER
     ? 0
-    : (Math.LN2 / SET_HALF_LIFE_75C) * arrhenius(SET_ENERGY, Math.min(tempC, 105), 348.15);
+    : (Math.LN2 / SET_HALF_LIFE_75C) * setting(tempC < HOTTEST_SETTING_C ? tempC : HOTTEST_SETTING_C);
 
 /** How much a water activity lets a surface brown, 0 (wet) to 1 (dry). */
 export const drynessForColour = (activity: number): number =>
@@ -34,9 +54,7 @@ export const oilForColour = (fatGm2: number, inOil: boolean): number =>
   inOil ? COLOUR_IN_OIL : COLOUR_WITHOUT_OIL + (1 - COLOUR_WITHOUT_OIL) * Math.min(1, fatGm2 / COLOUR_FULL_OIL_GM2);
 
 /** Browning rate, B per s (B = 1 is golden), of a dry oiled crumb of browning 1 at `tempC`. */
-export const browningRate = (tempC: number): number =>
-  arrhenius(COLOUR_ENERGY, tempC, COLOUR_REFERENCE_K) / COLOUR_TIME_S;
+export const browningRate = (tempC: number): number => browning(tempC) / COLOUR_TIME_S;
 
 /** Softening of the reference vegetable, 1/s, at `tempC`. */
-export const softeningRate = (tempC: number): number =>
-  tempC < 50 ? 0 : (SOFTENING_PER_MIN_100C / 60) * arrhenius(SOFTENING_ENERGY, tempC, 373.15);
+export const softeningRate = (tempC: number): number => (SOFTENING_PER_MIN_100C / 60) * softening(tempC);

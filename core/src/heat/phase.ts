@@ -45,10 +45,10 @@ export function boil(body: Body, work: Work, from: number, to: number, out: Stea
 
 /** Thaws ice with the heat that a cell has above the thawing point. Returns whether any ice is left. */
 export function thaw(body: Body, work: Work): boolean {
-  const { n, tempC, ice } = body;
+  const { from, to, tempC, ice } = body;
   const { heat } = work;
   let left = false;
-  for (let i = 0; i < n; i++) {
+  for (let i = from; i < to; i++) {
     if (ice[i] <= 0) continue;
     if (tempC[i] > THAW_C) {
       const kg = Math.min(ice[i], (heat[i] * (tempC[i] - THAW_C)) / FUSION_HEAT);

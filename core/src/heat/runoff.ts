@@ -1,12 +1,10 @@
 import type { CoatLayer } from '../coat/index.js';
 import type { Body } from './body.js';
-import { LAST_FILM_M, VISCOSITY_FALL_PER_K, YIELD_FALL_PER_K } from './constants.js';
+import { LAST_FILM_M, OIL_DENSITY_HOT, VISCOSITY_FALL_PER_K, YIELD_FALL_PER_K } from './constants.js';
 import type { Face } from './face.js';
 import type { Flows } from './surface.js';
 
 const GRAVITY = 9.81;
-/** Hot frying oil, kg/m³: it carries most of a batter's weight. Handbook, from memory. */
-const OIL_DENSITY_HOT = 830;
 /** Share of the film's lower edge that its mean is: ∫√ over the face (Jeffreys' film). */
 const MEAN_OF_FILM = 2 / 3;
 

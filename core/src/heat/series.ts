@@ -1,3 +1,5 @@
+import type { Place } from './room.js';
+
 /** What is recorded over a cook, one value per sample. */
 export const COLUMNS = [
   'centreC',
@@ -47,13 +49,22 @@ export interface CookSeries {
   timeS: Float64Array;
   columns: Record<Column, Float32Array>;
   profiles: Profiles | null;
-  /** Cells of the drawn body, one half: layer (−1 food) and thickness in mm, from the centre outward. */
+  /** Cells of the drawn body, one half: layer (−1 food, −2 none) and thickness in mm, from the centre outward. */
   half: { layer: Int8Array; widthMm: Float32Array };
   /** Balances over the whole cook: what went in less what stayed and left, as shares of what went in. */
   energyError: number;
   waterError: number;
   /** Heat that one piece took, J. */
   heatJ: number;
+  /** How the cooked piece waits, where that was asked for. */
+  waiting: StandingSeries[];
+}
+
+/** Half an hour after the cook, on a rack, a plate or in the switched-off fryer, plain or sauced. */
+export interface StandingSeries {
+  place: Place;
+  sauced: boolean;
+  series: CookSeries;
 }
 
 /** Empty columns for `samples` samples. */

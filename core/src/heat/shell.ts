@@ -1,6 +1,14 @@
 import type { CoatLayer } from '../coat/index.js';
 import type { Body } from './body.js';
-import { OILED_SHARE, SHELL_DRY_X, SHELL_WET_X, WETTED_X } from './constants.js';
+import {
+  CRUNCH_OF_FLOURY,
+  OILED_SHARE,
+  SHELL_DRY_X,
+  SHELL_WET_X,
+  STRUCTURE_OF_BARE_FOOD,
+  WETTED_X,
+} from './constants.js';
+import type { Face } from './face.js';
 
 /** Dry shell of one face: thickness, thickness × structure, and share of its powder that stayed floury. */
 export interface Shell {
@@ -9,10 +17,7 @@ export interface Shell {
   floury: number;
 }
 
-/** A dried skin of plain food crackles less than any crumb. Common practice, no source. */
-const STRUCTURE_OF_BARE_FOOD = 0.3;
-/** Floury powder gives no crunch but dust. */
-const CRUNCH_OF_FLOURY = 0.15;
+/** A cell drier than this share of the way still lets the shell go on behind it. */
 const LEAST_TO_GO_ON = 0.05;
 
 const isPowder = (layer: CoatLayer | undefined): boolean =>
@@ -25,31 +30,39 @@ function flouryShare(body: Body, i: number): number {
   return Math.min(1, Math.max(0, 1 - Math.max(wetted ** 2, oiled ** 2)));
 }
 
-/** Reads the dry shell from the outermost cell inward until the first moist cell. */
-export function readShell(body: Body, layers: readonly CoatLayer[], outer: number, inward: 1 | -1, out: Shell): void {
+/** Reads the dry shell from the outermost cell of the coat inward until the first moist cell; a sauce over it is passed by. */
+export function readShell(body: Body, layers: readonly CoatLayer[], face: Face, out: Shell): void {
   out.mm = 0;
   out.crunchMm = 0;
   let powder = 0;
   let floury = 0;
   const centre = body.n >> 1;
+  const last = layers.length - 1;
   let dry = true;
-  for (let i = outer; i !== centre; i += inward) {
-    const layer = layers[body.layer[i]];
+  let sauced = false;
+  for (let i = face.outer; i !== centre; i += face.inward) {
+    const at = body.layer[i];
+    if (at > last) {
+      sauced = true;
+      continue;
+    }
+    const layer = layers[at];
     const share = isPowder(layer) ? flouryShare(body, i) : 0;
-    if (isPowder(layer) && body.layer[i] === layers.length - 1) {
+    if (isPowder(layer) && at === last) {
       powder += body.solids[i];
       floury += body.solids[i] * share;
     }
     if (dry) {
       const x = body.water[i] / body.solids[i];
       const weight = Math.min(1, Math.max(0, (SHELL_WET_X - x) / (SHELL_WET_X - SHELL_DRY_X)));
-      dry = weight > LEAST_TO_GO_ON;
+      // Under a sauce the outermost grains are moist before those behind them.
+      dry = weight > LEAST_TO_GO_ON || (sauced && out.mm === 0);
       const mm = weight * body.dx[i] * 1000;
       const structure = layer ? layer.structure : STRUCTURE_OF_BARE_FOOD;
       out.mm += mm;
       out.crunchMm += mm * structure * (1 - share * (1 - CRUNCH_OF_FLOURY));
     }
-    if (!dry && body.layer[i] < layers.length - 1) break;
+    if (!dry && at < last) break;
   }
   out.floury = powder > 0 ? floury / powder : 0;
 }

@@ -1,18 +1,12 @@
-import { LEWIS_TWO_THIRDS, AIR_HEAT, OSWIN_K, OSWIN_N, PRESSURE_PA, VAPOUR_HEAT } from './constants.js';
+import { AIR_HEAT, LEWIS_TWO_THIRDS, OSWIN_K, OSWIN_N, PRESSURE_PA, VAPOUR_HEAT } from './constants.js';
+import { tabulated } from './table.js';
 
 /** Saturation vapour pressure over water, Pa, at `tempC` (0–110 °C). Buck (1981/1996), from memory. */
 export const saturationPa = (tempC: number): number =>
   611.21 * Math.exp((18.678 - tempC / 234.5) * (tempC / (257.14 + tempC)));
 
-const SATURATION_STEP_K = 0.5;
-const saturationTable = Float64Array.from({ length: 242 }, (_, i) => saturationPa(i * SATURATION_STEP_K));
-
 /** Saturation pressure by table, for the time loop; held at 0 and 120 °C outside. */
-export function saturationAt(tempC: number): number {
-  const at = tempC <= 0 ? 0 : tempC >= 120 ? 240 : tempC / SATURATION_STEP_K;
-  const i = at | 0;
-  return saturationTable[i] + (saturationTable[i + 1] - saturationTable[i]) * (at - i);
-}
+export const saturationAt = tabulated(saturationPa, 0, 120, 0.5);
 
 /** Heat of evaporation of water, J/kg, at `tempC`. Linear fit to the steam tables. */
 export const latentHeat = (tempC: number): number => (2.501 - 0.00236 * tempC) * 1e6;
@@ -28,32 +22,29 @@ export function waterActivity(x: number): number {
 export const boilingPointC = (pressurePa: number): number =>
   1810.94 / (8.14019 - Math.log10(pressurePa / 133.322)) - 244.485;
 
-const STEP = 0.002;
-const LAST = 0.6;
-const COUNT = Math.round(LAST / STEP) + 1;
+const STEP_X = 0.002;
+const LAST_X = 0.6;
 /** A food so dry that its last water would boil above this is left as it is, °C. */
 const HOTTEST_BOIL_C = 320;
+/** Wetter than the table, water is free. */
+const FREE_ACTIVITY = 0.99;
 
-const boilTable = Float64Array.from({ length: COUNT }, (_, i) => {
-  const a = waterActivity(Math.max(i, 0.5) * STEP);
-  return a * 60 < 1 ? HOTTEST_BOIL_C : Math.min(HOTTEST_BOIL_C, boilingPointC(PRESSURE_PA / a));
-});
-const activityTable = Float64Array.from({ length: COUNT }, (_, i) => waterActivity(i * STEP));
-const boilOfWet = boilTable[COUNT - 1];
-
-function lookUp(table: Float64Array, x: number, beyond: number): number {
-  if (x >= LAST) return beyond;
-  const at = x > 0 ? x / STEP : 0;
-  const i = at | 0;
-  if (i >= COUNT - 1) return beyond;
-  return table[i] + (table[i + 1] - table[i]) * (at - i);
-}
+const boiling = tabulated(
+  (x) => {
+    const activity = waterActivity(Math.max(x, STEP_X / 2));
+    return activity * 60 < 1 ? HOTTEST_BOIL_C : Math.min(HOTTEST_BOIL_C, boilingPointC(PRESSURE_PA / activity));
+  },
+  0,
+  LAST_X,
+  STEP_X,
+);
+const activity = tabulated(waterActivity, 0, LAST_X, STEP_X);
 
 /** Temperature at which the water of a food with `x` kg per kg solids boils, °C (100 when wet, more as it dries). */
-export const foodBoilingC = (x: number): number => lookUp(boilTable, x, boilOfWet);
+export const foodBoilingC = boiling;
 
 /** Water activity by table, for the time loop. */
-export const activityAt = (x: number): number => lookUp(activityTable, x, 0.99);
+export const activityAt = (x: number): number => (x >= LAST_X ? FREE_ACTIVITY : activity(x));
 
 /** Moisture of air, kg vapour per kg dry air, whose vapour pressure is `vapourPa`; the pressure is held below boiling. */
 export function humidityRatio(vapourPa: number): number {

@@ -1,16 +1,19 @@
-import { ingredient } from '../foods/index.js';
-import type { Outcome, Reason } from './types.js';
-import { faces, percent, type Judged } from './view.js';
+import type { CoatLayer } from '../coat/index.js';
+import { ingredient, type Portion } from '../foods/index.js';
+import { BURNS_AT, FAST_BROWNING, GOLDEN, RACKS_APART, SEEN_SHARE } from './constants.js';
+import type { Outcome } from './types.js';
+import { because, faces, facesOf, outcomeOf, percent, smallIsGood, type Judged } from './view.js';
 
-/** Bounds of browning B between the words of colour; 1 is golden, 0.55–2 the golden band. */
+/** Upper bounds of browning B of the words of colour. */
 const COLOUR_WORDS: readonly (readonly [number, string])[] = [
   [0.25, 'pale'],
-  [0.55, 'straw'],
+  [GOLDEN.from, 'straw'],
   [1.35, 'golden'],
-  [2, 'deep golden'],
-  [3.2, 'dark'],
+  [GOLDEN.to, 'deep golden'],
+  [BURNS_AT, 'dark'],
   [Infinity, 'burnt'],
 ];
+const PALE = COLOUR_WORDS[0][0];
 
 /** "golden", "straw" … for a browning B ≥ 0. */
 export const colourWord = (b: number): string => COLOUR_WORDS.find(([limit]) => b < limit)![1];
@@ -22,42 +25,40 @@ export function topAndUnder(j: Judged): [number, number] {
   return turned ? [down, up] : [up, down];
 }
 
+function whyPale(j: Judged, key: 'colourTop' | 'colourUnder', value: number, other: number): [string, string] {
+  const finish = j.ready.layers.at(-1);
+  if (finish?.grain === 'starch') {
+    return [
+      `${finish.name} stays pale: starch has no protein or sugar to brown`,
+      'Judge it by its crackle, or mix in some flour or paprika.',
+    ];
+  }
+  if (key === 'colourUnder' && other > 2 * value && j.turnAtMin === null)
+    return ['less heat reaches it than the top, and it is never turned', 'Turn at half time, or put a rack under it.'];
+  if (j.air && j.oilGm2 < 10) {
+    return [
+      `with ${Math.round(j.oilGm2)} g of oil per m² a dry crust browns at two thirds of its speed`,
+      'Oil it, and cook 10 °C hotter or 2 minutes longer.',
+    ];
+  }
+  return ['it was too cool or too short for this finish', 'Cook 10 °C hotter or 2 minutes longer.'];
+}
+
 function colour(j: Judged, key: 'colourTop' | 'colourUnder', value: number, other: number): Outcome {
   const word = colourWord(value);
-  const good = value >= 0.55 && value <= 2;
-  const band = good ? 'good' : value > 3.2 || value < 0.25 ? 'poor' : 'fair';
-  const reasons: Reason[] = [];
+  const good = value >= GOLDEN.from && value <= GOLDEN.to;
+  const band = good ? 'good' : value > BURNS_AT || value < PALE ? 'poor' : 'fair';
   const side = key === 'colourTop' ? 'top' : 'underside';
-  const name = j.ready.layers.at(-1)?.name ?? j.ready.food.name;
-  const weight = band === 'poor' ? 2 : 1;
-  if (value < 0.55) {
-    const starchy = j.ready.layers.at(-1)?.grain === 'starch';
-    const [cause, move] = starchy
-      ? [
-          `${name} stays pale: starch has no protein or sugar to brown`,
-          'Judge it by its crackle, or mix in some flour or paprika.',
-        ]
-      : key === 'colourUnder' && other > 2 * value && j.turnAtMin === null
-        ? ['less heat reaches it than the top, and it is never turned', 'Turn at half time, or put a rack under it.']
-        : [
-            'it was too cool or too short for this finish',
-            `Cook 10 °C hotter or 2 minutes longer${j.oilGm2 < 10 ? ', and oil it' : ''}.`,
-          ];
-    reasons.push({
-      about: key,
-      weight,
-      text: `The ${side} is ${word} (${value.toFixed(2)} of golden): ${cause}.`,
-      move,
-    });
-  } else if (value > 2) {
-    reasons.push({
-      about: key,
-      weight,
-      text: `The ${side} is ${word}, ${value.toFixed(1)} times golden, at ${Math.round(j.tempC)} °C.`,
-      move: 'Cook 15 °C cooler and longer, or stop earlier.',
-    });
-  }
-  return { key, value, unit: 'B', band, word, reasons };
+  return outcomeOf(key, value, 'B', band, word, () => {
+    if (value > GOLDEN.to) {
+      return [
+        `The ${side} is ${word}, ${value.toFixed(1)} times golden, at ${Math.round(j.tempC)} °C.`,
+        'Cook 15 °C cooler and longer, or stop earlier.',
+      ];
+    }
+    const [cause, move] = whyPale(j, key, value, other);
+    return [`The ${side} is ${word} (${value.toFixed(2)} of golden): ${cause}.`, move];
+  });
 }
 
 export function colours(j: Judged): [Outcome, Outcome] {
@@ -65,47 +66,20 @@ export function colours(j: Judged): [Outcome, Outcome] {
   return [colour(j, 'colourTop', top, under), colour(j, 'colourUnder', under, top)];
 }
 
-/** A dry shell of this share of the finish crunches in full; more than the most adds nothing, mm. Common practice, no source. */
-const FULL_SHARE = 0.7;
-const FULL_SHELL_MM = { least: 0.25, most: 1.1 } as const;
-/** Boiling in oil blows the crust up to a brittle foam: closes this share of the gap to full crunch. Common practice, no source. */
-const FOAMED_IN_OIL = 0.45;
+const darker = ([a, b]: [number, number]): number => Math.max(a, b);
 
-/** Crispness of a dried, set shell, 0–1: its structure, and how much of it is dry, on both faces. */
-export function crispness(j: Judged): Outcome {
-  const finish = j.ready.layers.at(-1);
-  const finishMm = (finish?.thicknessM ?? 0) * 1000;
-  const full = Math.min(FULL_SHELL_MM.most, Math.max(FULL_SHELL_MM.least, FULL_SHARE * finishMm));
-  const crunch = faces(j, 'crunch');
-  const shell = faces(j, 'shell');
-  const set = j.ready.layers.some((l) => l.wet) ? faces(j, 'setSkin') : [0.5, 0.5];
-  const face = (k: 0 | 1): number => {
-    if (shell[k] <= 0) return 0;
-    const plain = crunch[k] / shell[k];
-    const structure = j.medium === 'oil' ? plain + (1 - plain) * FOAMED_IN_OIL : plain;
-    return structure * Math.min(1, shell[k] / full) * set[k];
-  };
-  // The worse face counts more: a soggy underside is what people remember.
-  const [a, b] = [face(0), face(1)];
-  const value = 0.6 * Math.min(a, b) + 0.4 * Math.max(a, b);
-  const word = value > 0.75 ? 'very crisp' : value > 0.5 ? 'crisp' : value > 0.25 ? 'lightly crisp' : 'soft';
-  const band = value > 0.5 ? 'good' : value > 0.25 ? 'fair' : 'poor';
-  const reasons: Reason[] = [];
-  if (band !== 'good') {
-    const [least, most] = [Math.min(...shell), Math.max(...shell)];
-    const soggyUnder = least < 0.5 * most;
-    reasons.push({
-      about: 'crispness',
-      weight: band === 'poor' ? 2 : 1,
-      text: soggyUnder
-        ? `One side has a dry shell of ${least.toFixed(1)} mm against ${most.toFixed(1)} mm on the other: steam stays under it.`
-        : `The dry shell is ${most.toFixed(1)} mm thick; ${finish ? finish.name.toLowerCase() : 'bare food'} needs ${full.toFixed(1)} mm to crunch.`,
-      move: soggyUnder
-        ? 'Turn at half time and rest on a rack.'
-        : 'Cook longer or hotter, space the pieces, or finish with coarser crumbs.',
-    });
-  }
-  return { key: 'crispness', value, unit: 'share', band, word, reasons };
+/** Browning on the upper rack against the lower, where a batch takes more than one. */
+export function racks(j: Judged): Outcome | undefined {
+  const lower = j.air?.lower;
+  if (!lower) return undefined;
+  const [above, below] = [darker(faces(j, 'colour')), darker(facesOf(lower, j.at, 'colour'))];
+  const value = (Math.max(above, below) + 0.1) / (Math.min(above, below) + 0.1);
+  const [words, other] = [colourWord(above), colourWord(below)];
+  const word = words === other ? `${words} on both racks` : `${words} above, ${other} below`;
+  return outcomeOf('racks', value, 'ratio', smallIsGood(value, RACKS_APART), word, () => [
+    `The upper rack is ${words} when the lower is ${other}: it sees the heater, and shades what lies below.`,
+    'Swap the racks every few minutes.',
+  ]);
 }
 
 /** Share of a powder finish that met neither water nor oil and stays white. */
@@ -113,50 +87,52 @@ export function dryPatches(j: Judged): Outcome | undefined {
   const finish = j.ready.layers.at(-1);
   if (!finish || finish.wet || !['powder', 'starch', 'meal'].includes(finish.grain ?? '')) return undefined;
   const value = Math.max(...faces(j, 'floury'));
-  const band = value < 0.15 ? 'good' : value < 0.4 ? 'fair' : 'poor';
-  const word = value < 0.15 ? 'no dry spots' : value < 0.4 ? 'some floury spots' : 'white and floury';
-  const reasons: Reason[] =
-    band === 'good'
-      ? []
-      : [
-          {
-            about: 'dryPatches',
-            weight: band === 'poor' ? 2 : 1,
-            text: `${percent(value)} of the ${finish.name.toLowerCase()} meets neither water nor oil (${Math.round(j.oilGm2)} g of oil per m²) and stays white.`,
-            move: 'Tap it off, let it rest 5–10 minutes, and oil it; touch up floury spots at half time.',
-          },
-        ];
-  return { key: 'dryPatches', value, unit: 'share', band, word, reasons };
+  const band = smallIsGood(value, { good: 0.15, fair: 0.4 });
+  const word = { good: 'no dry spots', fair: 'some floury spots', poor: 'white and floury' }[band];
+  return outcomeOf('dryPatches', value, 'share', band, word, () => [
+    `${percent(value)} of the ${finish.name.toLowerCase()} meets neither water nor oil (${Math.round(j.oilGm2)} g of oil per m²) and stays white.`,
+    'Tap it off, let it rest 5–10 minutes, and oil it; touch up floury spots at half time.',
+  ]);
 }
 
-const BURNS_AT = 3.2;
+interface Speed {
+  name: string;
+  /** Browning against coarse crumbs = 1. */
+  browning: number;
+  spice: boolean;
+}
 
-/** Browning of the finish's fastest ingredient: cheese, coconut, nuts and sugar burn before the crumb around them. */
+function speedOf({ ingredientId }: Portion): Speed {
+  const { name, dry, group, sugarG = 0, per100g } = ingredient(ingredientId);
+  const solids = Math.max(1, 100 - per100g.waterG);
+  if (sugarG / solids > 0.3) return { name, browning: FAST_BROWNING.sugar, spice: false };
+  const spice = group === 'seasoning' && ingredientId !== 'salt';
+  return { name, browning: dry?.browning ?? (spice ? FAST_BROWNING.spice : 0), spice };
+}
+
+/** What the air meets: the sauce, or else the last layer of the coat. */
+const outermost = (j: Judged): CoatLayer | undefined => j.ready.sauce ?? j.ready.layers.at(-1);
+
+/** Browning of what browns fastest on the surface: cheese, coconut, sugar and ground spice burn before the crumb around them. */
 export function burning(j: Judged): Outcome | undefined {
-  const finish = j.ready.layers.at(-1);
-  if (!finish || finish.wet) return undefined;
-  const own = finish.portions.map((p) => ({
-    name: ingredient(p.ingredientId).name,
-    speed: p.ingredientId === 'sugar' ? 3 : (ingredient(p.ingredientId).dry?.browning ?? 0),
-  }));
-  const fastest = own.reduce((a, b) => (b.speed > a.speed ? b : a));
-  const value = Math.max(...faces(j, 'colour')) * (fastest.speed / finish.browning);
-  if (value <= BURNS_AT || fastest.speed <= finish.browning) {
-    return { key: 'burning', value, unit: 'B', band: 'good', word: 'nothing burns', reasons: [] };
-  }
-  return {
-    key: 'burning',
-    value,
-    unit: 'B',
-    band: value > 1.5 * BURNS_AT ? 'poor' : 'fair',
-    word: `${fastest.name.toLowerCase()} burns`,
-    reasons: [
-      {
-        about: 'burning',
-        weight: 1,
-        text: `${fastest.name} browns ${(fastest.speed / finish.browning).toFixed(1)} times as fast as the crumbs around it and burns at ${Math.round(j.tempC)} °C.`,
-        move: 'Add it for the last minutes only, or cook 15 °C cooler.',
-      },
-    ],
-  };
+  const surface = outermost(j);
+  if (!surface || (surface.wet && surface !== j.ready.sauce)) return undefined;
+  const seen = surface.portions.filter((p) => p.grams >= SEEN_SHARE).map(speedOf);
+  const fastest = seen.reduce((a, b) => (b.browning > a.browning ? b : a), { name: '', browning: 0, spice: false });
+  const times = fastest.browning / surface.browning;
+  const value = Math.max(...faces(j, 'colour')) * Math.max(1, times);
+  if (value <= BURNS_AT || times <= 1) return outcomeOf('burning', value, 'B', 'good', 'nothing burns');
+  const band = value > 1.5 * BURNS_AT && !fastest.spice ? 'poor' : 'fair';
+  const outcome = outcomeOf('burning', value, 'B', band, `${fastest.name.toLowerCase()} burns`);
+  outcome.reasons.push(
+    because(
+      'burning',
+      fastest.spice ? 'fair' : 'good',
+      `${fastest.name} browns ${times.toFixed(1)} times as fast as what is around it and burns at ${Math.round(j.tempC)} °C.`,
+      fastest.spice
+        ? 'Put the spice into a layer further in, or on when it comes out.'
+        : 'Add it for the last minutes only, or cook 15 °C cooler.',
+    ),
+  );
+  return outcome;
 }

@@ -1,24 +1,29 @@
-import { burning, colours, crispness, dryPatches } from './crust.js';
+import { crispLife, crispness } from './crisp.js';
+import { burning, colours, dryPatches, racks } from './crust.js';
 import { oil } from './fat.js';
-import { adhesion, runOff, setTime } from './hold.js';
+import { adhesion, setTime } from './hold.js';
 import { centre, doneness, juice } from './inside.js';
+import { blowOff, chew, runOff, stick } from './loose.js';
 import { OUTCOMES, type Outcome, type Outcomes, type Reason } from './types.js';
 import type { Judged } from './view.js';
 
 /** All outcomes of a cook at one moment; those that do not apply to the food or coat are left out. */
 export function judge(j: Judged): Outcomes {
-  const [colourTop, colourUnder] = colours(j);
   const all = [
     centre(j),
     doneness(j),
     setTime(j),
     runOff(j),
+    stick(j),
     adhesion(j),
     crispness(j),
-    colourTop,
-    colourUnder,
+    crispLife(j),
+    ...colours(j),
+    racks(j),
     dryPatches(j),
+    blowOff(j),
     burning(j),
+    chew(j),
     juice(j),
     oil(j),
   ].filter((o): o is Outcome => o !== undefined);

@@ -1,5 +1,5 @@
 import { evaluateAir, evaluateFried } from '../convert/index.js';
-import type { AirPlan, Dish, Fryer } from '../dish/index.js';
+import { PLAIN_AIR, type AirPlan, type Dish, type Fryer, type SecondPlan } from '../dish/index.js';
 import { colourWord, crustColour, inWords, reasonsOf, type OutcomeKey } from './index.js';
 
 const fryer: Fryer = {
@@ -32,17 +32,18 @@ const plan = (more: Partial<AirPlan> = {}, settings: Partial<AirPlan['settings']
   layers: BREADED,
   restMin: 7,
   oilGm2: 20,
-  settings: { tempC: 190, minutes: 11, preheated: false, turnAtMin: 6, under: 'basket', ...settings },
+  settings: { ...PLAIN_AIR, tempC: 190, minutes: 11, preheated: false, turnAtMin: 6, under: 'basket', ...settings },
+  second: null,
   ...more,
 });
 
-const judge = (d: Dish, p: AirPlan) =>
-  evaluateAir(
-    d,
-    p,
-    fryer,
-    evaluateFried(d, { layers: p.layers, medium: 'deep-oil', oilId: 'rapeseed-oil', tempC: 180, minutes: 4 }),
-  );
+const judge = (d: Dish, p: AirPlan, f: Fryer = fryer, waits = false) => {
+  const pot = { layers: p.layers, medium: 'deep-oil', oilId: 'rapeseed-oil', tempC: 180, minutes: 4 } as const;
+  const result = evaluateAir(d, p, f, evaluateFried(d, pot), { waits });
+  expect(Math.abs(result.series.energyError)).toBeLessThan(0.005);
+  expect(Math.abs(result.series.waterError)).toBeLessThan(0.005);
+  return result;
+};
 
 /** A failure comes when its cause is put in, and goes with its remedy. What cooks see: common practice, no source. */
 const failing = (
@@ -116,6 +117,117 @@ describe('what goes wrong, and what mends it', () => {
       judge(dish('cod'), plan({ layers: [layer(['wheat-flour', 100], ['water', 150]), layer(['coarse-crumbs', 60])] }))
         .outcomes.runOff,
     ).toBeUndefined();
+  });
+
+  test('glued fast: what ran off sets in the grid, or between neighbours on parchment', () => {
+    const batter = [layer(['wheat-flour', 100], ['water', 150])];
+    const wet = { layers: batter, restMin: 0, oilGm2: 0 };
+    const many = dish('cod', { count: 12 });
+    const glued = judge(many, plan(wet, { under: 'parchment', turnAtMin: null }));
+    expect(glued.outcomes.stick!.band).not.toBe('good');
+    expect(reasonsOf(glued.outcomes).find((r) => r.about === 'stick')!.text).toMatch(/pools between the pieces/);
+    const thick = [layer(['wheat-flour', 100], ['water', 85])];
+    expect(judge(dish('cod'), plan({ ...wet, layers: thick }, { turnAtMin: null })).outcomes.stick!.band).toBe('good');
+  });
+
+  test('soggy underside: parchment and no turn', () => {
+    const layers = [BREADED[0], BREADED[1], layer(['fine-crumbs', 60])];
+    const flat = plan({ layers }, { under: 'parchment', turnAtMin: null });
+    failing(
+      'crispness',
+      judge(dish('cod'), flat),
+      judge(dish('cod'), plan({ layers })),
+      /parchment under it.*Turn at half time/,
+    );
+  });
+
+  test('crumbs in the fan: light, not pressed, no oil', () => {
+    const loose = [BREADED[0], BREADED[1], layer(['desiccated-coconut', 40], ['coarse-crumbs', 20])];
+    const pressed = [...loose.slice(0, 2), { ...loose[2], pressed: true }];
+    failing(
+      'blowOff',
+      judge(dish('cod'), plan({ layers: loose, oilGm2: 0 })),
+      judge(dish('cod'), plan({ layers: pressed, oilGm2: 20 })),
+      /light and loose.*Press it on/,
+    );
+  });
+
+  test('upper rack burnt, lower pale: racks that never change places', () => {
+    const oven: Fryer = {
+      ...fryer,
+      kind: 'oven-type',
+      racks: 2,
+      basket: { kind: 'rectangle', widthMm: 200, depthMm: 150 },
+    };
+    const on = (swapEveryMin: number | null) =>
+      judge(dish('cod', { count: 8 }), plan({}, { minutes: 16, turnAtMin: null, under: 'rack', swapEveryMin }), oven);
+    failing('racks', on(null), on(4), /upper rack is .* lower is .*Swap/);
+  });
+
+  test('coat slides off in the sauce: poured on hot, and too much of it', () => {
+    const second = (coolMin: number, sauceGm2: number): SecondPlan => ({
+      sauce: layer(['barbecue-sauce', 100]),
+      sauceGm2,
+      coolMin,
+      tempC: 180,
+      minutes: 4,
+    });
+    failing(
+      'adhesion',
+      judge(dish('cod'), plan({ second: second(0, 500) })),
+      judge(dish('cod'), plan({ second: second(5, 150) })),
+      /hot coat is still soft.*Brush a thin coat/,
+    );
+  });
+
+  test('tough chew: a beaten, thick batter', () => {
+    const batter = (more: object) => [
+      { ...layer(['wheat-flour', 100], ['water', 105]), ...more },
+      layer(['coarse-crumbs', 60]),
+    ];
+    failing(
+      'chew',
+      judge(dish('cod'), plan({ layers: batter({ beaten: true }) })),
+      judge(
+        dish('cod'),
+        plan({ layers: [layer(['wheat-flour', 80], ['corn-starch', 20], ['water', 150]), batter({})[1]] }),
+      ),
+      /worked up.*Fold/,
+    );
+  });
+
+  test('ground spice burns outside, not inside the coat', () => {
+    const outside = [BREADED[0], BREADED[1], layer(['coarse-crumbs', 60], ['paprika', 3])];
+    const inside = [layer(['wheat-flour', 60], ['paprika', 3]), BREADED[1], BREADED[2]];
+    failing(
+      'burning',
+      judge(dish('cod'), plan({ layers: outside }, { tempC: 205, minutes: 12 })),
+      judge(dish('cod'), plan({ layers: inside }, { tempC: 205, minutes: 12 })),
+      /Paprika, ground browns .* layer further in/,
+    );
+  });
+
+  test('a sugary sauce burns when it cooks on for long', () => {
+    const second = (minutes: number): SecondPlan => ({
+      sauce: layer(['sweet-chilli-sauce', 100]),
+      sauceGm2: 150,
+      coolMin: 4,
+      tempC: 200,
+      minutes,
+    });
+    const colour = (minutes: number): number =>
+      judge(dish('cod'), plan({ second: second(minutes) })).outcomes.colourTop!.value;
+    expect(colour(14)).toBeGreaterThan(1.4 * colour(2));
+  });
+
+  test('crisp life: longer on a rack than on a plate, and told so', () => {
+    const { outcomes, waiting } = judge(dish('cod'), plan(), fryer, true);
+    const on = (place: string): number => waiting.find((w) => w.place === place && !w.sauced)!.crispMin ?? Infinity;
+    expect(on('rack')).toBeGreaterThan(on('plate'));
+    expect(outcomes.crispLife!.value).toBeGreaterThan(5);
+    expect(reasonsOf(outcomes).some((r) => r.about === 'crispLife' && /On a plate the underside/.test(r.text))).toBe(
+      true,
+    );
   });
 
   test('cheese in the crumbs burns before they are too dark', () => {

@@ -6,12 +6,17 @@ export const OUTCOMES = [
   'doneness',
   'setTime',
   'runOff',
+  'stick',
   'adhesion',
   'crispness',
+  'crispLife',
   'colourTop',
   'colourUnder',
+  'racks',
   'dryPatches',
+  'blowOff',
   'burning',
+  'chew',
   'juice',
   'oil',
 ] as const;
@@ -30,7 +35,7 @@ export interface Reason {
 export interface Outcome {
   key: OutcomeKey;
   value: number;
-  unit: '°C' | 'min' | 'share' | 'B' | 'g';
+  unit: '°C' | 'min' | 'share' | 'B' | 'g' | 'ratio';
   band: Band;
   /** The value in a cook's word: "golden", "tender". */
   word: string;

@@ -1,5 +1,17 @@
-import type { ReadyPiece } from '../dish/index.js';
-import type { Column, CookSeries } from '../heat/index.js';
+import type { ReadyPiece, SecondPlan } from '../dish/index.js';
+import type { Column, CookSeries, FryerKind, UnderFood } from '../heat/index.js';
+import type { Band, Outcome, OutcomeKey, Reason } from './types.js';
+
+/** What only a cook in moving air has. */
+export interface InAir {
+  fryer: FryerKind;
+  under: UnderFood;
+  /** Share of the ground that food covers, 0–1. */
+  coverage: number;
+  second: SecondPlan | null;
+  /** The same cook on the lower rack, where a batch takes more than one; null otherwise. */
+  lower: CookSeries | null;
+}
 
 /** Everything an outcome looks at: a piece, how it was cooked, and the moment at which it is judged. */
 export interface Judged {
@@ -7,27 +19,30 @@ export interface Judged {
   series: CookSeries;
   /** Index of the sample that is judged. */
   at: number;
-  medium: 'oil' | 'air';
   tempC: number;
   turnAtMin: number | null;
-  onParchment: boolean;
   restMin: number;
   /** Oil put on before the cook, g per m² of skin. */
   oilGm2: number;
   /** Minutes in oil until the coat's foot reached 75 °C, for comparison; null when not known. */
   friedFootMin: number | null;
+  /** null when it was fried. */
+  air: InAir | null;
 }
 
 export const valueOf = (j: Judged, column: Column): number => j.series.columns[column][j.at];
 
-/** Both faces of a column pair at the judged moment. */
-export const faces = (
-  j: Judged,
-  name: 'colour' | 'crunch' | 'shell' | 'floury' | 'setFoot' | 'setSkin',
-): [number, number] => {
+export type FacePair = 'colour' | 'crunch' | 'shell' | 'floury' | 'setFoot' | 'setSkin';
+
+/** Both faces, up and down, of a column pair at sample `at`. */
+export function facesOf(series: CookSeries, at: number, name: FacePair): [number, number] {
   const unit = name === 'crunch' || name === 'shell' ? 'Mm' : '';
-  return [valueOf(j, `${name}Up${unit}` as Column), valueOf(j, `${name}Down${unit}` as Column)];
-};
+  const { columns } = series;
+  return [columns[`${name}Up${unit}` as Column][at], columns[`${name}Down${unit}` as Column][at]];
+}
+
+/** Both faces of a column pair at the judged moment. */
+export const faces = (j: Judged, name: FacePair): [number, number] => facesOf(j.series, j.at, name);
 
 /** Minutes until a column pair's slower face passes `level`, or null when it has not by the judged moment. */
 export function minutesUntil(series: CookSeries, at: number, a: Column, b: Column, level: number): number | null {
@@ -51,3 +66,35 @@ export function inWords(minutes: number): string {
 }
 
 export const percent = (share: number): string => `${Math.round(share * 100)} %`;
+
+/** 1 worth mending, 2 spoils the dish: by the band of what it is about. */
+export const weightOf = (band: Band): 1 | 2 => (band === 'poor' ? 2 : 1);
+
+/** One reason of an outcome that is not good. */
+export const because = (about: OutcomeKey, band: Band, text: string, move: string): Reason => ({
+  about,
+  weight: weightOf(band),
+  text,
+  move,
+});
+
+/** The band of a value that should be small: good up to `good`, fair up to `fair`. */
+export const smallIsGood = (value: number, { good, fair }: { good: number; fair: number }): Band =>
+  value < good ? 'good' : value < fair ? 'fair' : 'poor';
+
+/** The band of a value that should be large. */
+export const largeIsGood = (value: number, { good, fair }: { good: number; fair: number }): Band =>
+  value > good ? 'good' : value > fair ? 'fair' : 'poor';
+
+/** An outcome with at most one reason, which it has when its band is not good. */
+export function outcomeOf(
+  key: OutcomeKey,
+  value: number,
+  unit: Outcome['unit'],
+  band: Band,
+  word: string,
+  why?: () => [text: string, move: string],
+): Outcome {
+  const reasons = band === 'good' || !why ? [] : [because(key, band, ...why())];
+  return { key, value, unit, band, word, reasons };
+}

@@ -95,6 +95,16 @@ function solidOf(shape: PieceShape, bulkDensityKgM3: number): Solid {
   }
 }
 
+/** Equivalent dimension of a body of volume V and area A whose half-thickness is R, held within slab and ball. */
+const dimensionOf = (areaM2: number, halfThicknessM: number, volumeM3: number): number =>
+  Math.min(3, Math.max(1, (areaM2 * halfThicknessM) / volumeM3));
+
+/** The same piece when heat has only `share` (0–1) of its half-thickness to cross: volume and area stay. */
+export function crossedTo(piece: PieceGeometry, share: number): PieceGeometry {
+  const halfThicknessM = piece.halfThicknessM * share;
+  return { ...piece, halfThicknessM, dimension: dimensionOf(piece.areaM2, halfThicknessM, piece.volumeM3) };
+}
+
 /** The hand holds a piece by its edge; a film longer than this drains as from this length. Common practice, no source. */
 const LONGEST_DRAIN_M = 0.08;
 
@@ -109,7 +119,7 @@ export function geometryOf(shape: PieceShape, bulkDensityKgM3: number): PieceGeo
     volumeM3,
     areaM2,
     halfThicknessM,
-    dimension: Math.min(3, Math.max(1, (areaM2 * halfThicknessM) / volumeM3)),
+    dimension: dimensionOf(areaM2, halfThicknessM, volumeM3),
     massG: volumeM3 * bulkDensityKgM3 * 1000,
     footprintM2,
     drainLengthM: Math.min(LONGEST_DRAIN_M, longestM),

@@ -5,7 +5,7 @@ const coat = [
   { portions: [{ ingredientId: 'egg', grams: 50 }] },
   { portions: [{ ingredientId: 'coarse-crumbs', grams: 60 }] },
 ];
-const how = { parchment: false, deepOil: false };
+const how = { parchment: false, deepOil: false, waterTray: false };
 
 describe('cautions', () => {
   test('meat starts with its safe minimum', () => {
@@ -20,7 +20,7 @@ describe('cautions', () => {
 
   test('oil mist and steam are always warned of, parchment when it is used', () => {
     const about = (parchment: boolean): string[] =>
-      cautionsFor(foodOf('okra'), coat, { parchment, deepOil: true }).map((c) => c.about);
+      cautionsFor(foodOf('okra'), coat, { parchment, deepOil: true, waterTray: false }).map((c) => c.about);
     expect(about(false)).toEqual(expect.arrayContaining(['oil-mist', 'steam', 'hot-oil', 'limits']));
     expect(about(false)).not.toContain('parchment');
     expect(about(true)).toContain('parchment');

@@ -25,7 +25,7 @@ const list = (words: readonly string[]): string =>
 export function cautionsFor(
   food: Food,
   layers: readonly LayerSpec[],
-  how: { parchment: boolean; deepOil: boolean },
+  how: { parchment: boolean; deepOil: boolean; waterTray: boolean },
 ): Caution[] {
   const cautions: Caution[] = [];
   const minimum = safeMinimum(food.food.safety);
@@ -59,6 +59,12 @@ export function cautionsFor(
     cautions.push({
       about: 'parchment',
       text: 'Parchment only under food, never in an empty fryer: the fan lifts it onto the heater.',
+    });
+  }
+  if (how.waterTray) {
+    cautions.push({
+      about: 'steam',
+      text: 'Boiling water in the basket: fill the tray where it stands, no more than half, and let it cool before you lift it out.',
     });
   }
   if (how.deepOil) {

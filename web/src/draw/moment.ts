@@ -65,7 +65,7 @@ function faceMoment(series: CookSeries, layers: readonly CoatLayer[], at: number
 /** Reads the piece at sample `at` out of a series with profiles. */
 export function momentOf(series: CookSeries, layers: readonly CoatLayer[], at: number): Moment {
   const { columns, profiles, half, timeS, sampleS } = series;
-  const inside = [...half.layer.keys()].filter((k) => half.layer[k] < 0).length;
+  const inside = [...half.layer.keys()].filter((k) => half.layer[k] === -1).length;
   const foodC: number[] = [];
   if (profiles) {
     const { cells, tempC } = profiles;

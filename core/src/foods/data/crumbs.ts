@@ -17,7 +17,7 @@ export const CRUMBS = [
     'crumb',
     ['finish'],
     [6.5, 13.3, 5.3, 67.5, 4.5, 2.9],
-    { grain: 'fine', bulkKgM3: 420, structure: 0.7, browning: 1.05, swellingGG: 1.6 },
+    { grain: 'fine', bulkKgM3: 420, structure: 0.7, browning: 1.05, startColour: 0.2, swellingGG: 1.6 },
     { cupG: 108, allergens: ['wheat'], densityKgM3: 1350 },
   ),
   dry(
@@ -26,7 +26,7 @@ export const CRUMBS = [
     'crumb',
     ['finish'],
     [36.0, 8.9, 3.2, 46.5, 2.7, 2.7],
-    { grain: 'coarse', bulkKgM3: 260, structure: 0.75, browning: 0.95, swellingGG: 1.2 },
+    { grain: 'coarse', bulkKgM3: 260, structure: 0.75, browning: 0.95, startColour: 0.05, swellingGG: 1.2 },
     { cupG: 45, allergens: ['wheat'], densityKgM3: 1300 },
   ),
   dry(
@@ -35,7 +35,7 @@ export const CRUMBS = [
     'crumb',
     ['finish'],
     [7.0, 6.0, 2.5, 79.5, 2.8, 2.2],
-    { grain: 'coarse', bulkKgM3: 320, structure: 0.8, browning: 0.85, swellingGG: 1.2 },
+    { grain: 'coarse', bulkKgM3: 320, structure: 0.8, browning: 0.85, startColour: 0.1, swellingGG: 1.2 },
     { cupG: 80, densityKgM3: 1400, source: LABEL, common: false },
   ),
   dry(
@@ -44,7 +44,7 @@ export const CRUMBS = [
     'crumb',
     ['finish'],
     [3.8, 7.5, 0.4, 83.0, 3.3, 2.0],
-    { grain: 'flake', bulkKgM3: 330, structure: 1.0, browning: 1.3, swellingGG: 0.9 },
+    { grain: 'flake', bulkKgM3: 330, structure: 1.0, browning: 1.3, startColour: 0.3, swellingGG: 0.9 },
     { cupG: 90, allergens: ['gluten'], densityKgM3: 1400 },
   ),
   dry(
@@ -53,7 +53,7 @@ export const CRUMBS = [
     'crumb',
     ['finish'],
     [3.0, 6.5, 0.5, 88.0, 1.0, 1.0],
-    { grain: 'flake', bulkKgM3: 220, structure: 0.95, browning: 0.8, swellingGG: 0.8 },
+    { grain: 'flake', bulkKgM3: 220, structure: 0.95, browning: 0.8, startColour: 0.05, light: 0.6, swellingGG: 0.8 },
     { cupG: 40, densityKgM3: 1400 },
   ),
   dry(
@@ -62,7 +62,7 @@ export const CRUMBS = [
     'crumb',
     ['finish'],
     [4.0, 9.0, 11.0, 70.0, 3.0, 3.0],
-    { grain: 'fine', bulkKgM3: 400, structure: 0.75, browning: 1.15, swellingGG: 1.2 },
+    { grain: 'fine', bulkKgM3: 400, structure: 0.75, browning: 1.15, startColour: 0.3, swellingGG: 1.2 },
     { cupG: 100, allergens: ['wheat'], densityKgM3: 1350 },
   ),
   dry(
@@ -71,7 +71,7 @@ export const CRUMBS = [
     'crumb',
     ['finish'],
     [3.0, 6.9, 64.5, 7.4, 16.3, 1.9],
-    { grain: 'coarse', bulkKgM3: 340, structure: 0.6, browning: 1.4, swellingGG: 0.5 },
+    { grain: 'coarse', bulkKgM3: 340, structure: 0.6, browning: 1.4, light: 0.8, swellingGG: 0.5 },
     { cupG: 85, allergens: ['coconut'], densityKgM3: 1100 },
   ),
   dry(
@@ -80,7 +80,7 @@ export const CRUMBS = [
     'crumb',
     ['finish'],
     [29.2, 35.8, 25.8, 3.2, 0, 6.0],
-    { grain: 'fine', bulkKgM3: 420, structure: 0.6, browning: 1.8, swellingGG: 0.1 },
+    { grain: 'fine', bulkKgM3: 420, structure: 0.6, browning: 1.8, startColour: 0.1, swellingGG: 0.1 },
     { cupG: 100, allergens: ['milk'], origin: 'milk', densityKgM3: 1150 },
   ),
   dry(
@@ -89,7 +89,7 @@ export const CRUMBS = [
     'crumb',
     ['finish'],
     [4.7, 17.7, 49.7, 11.6, 11.8, 4.5],
-    { grain: 'fine', bulkKgM3: 600, structure: 0.7, browning: 1.2, swellingGG: 0.1 },
+    { grain: 'fine', bulkKgM3: 600, structure: 0.7, browning: 1.2, startColour: 0.15, swellingGG: 0.1 },
     { cupG: 144, allergens: ['sesame'], densityKgM3: 1100 },
   ),
   dry(
@@ -98,7 +98,7 @@ export const CRUMBS = [
     'crumb',
     ['finish'],
     [5.3, 15.0, 60.8, 7.0, 9.7, 2.2],
-    { grain: 'fine', bulkKgM3: 500, structure: 0.7, browning: 1.3, swellingGG: 0.1 },
+    { grain: 'fine', bulkKgM3: 500, structure: 0.7, browning: 1.3, startColour: 0.3, swellingGG: 0.1 },
     { cupG: 115, allergens: ['nuts'], densityKgM3: 1050 },
   ),
   dry(
@@ -107,7 +107,7 @@ export const CRUMBS = [
     'crumb',
     ['finish'],
     [10.8, 13.2, 6.5, 57.6, 10.1, 1.8],
-    { grain: 'flake', bulkKgM3: 380, structure: 0.75, browning: 0.95, swellingGG: 1.2 },
+    { grain: 'flake', bulkKgM3: 380, structure: 0.75, browning: 0.95, startColour: 0.15, swellingGG: 1.2 },
     { cupG: 90, allergens: ['gluten'], densityKgM3: 1400 },
   ),
 ];

@@ -14,7 +14,7 @@ export const FLOURS = [
     'flour',
     FLOUR_ROLES,
     [12.0, 10.3, 1.0, 73.5, 2.7, 0.5],
-    { grain: 'powder', bulkKgM3: 560, structure: 0.4, browning: 0.8, swellingGG: 0.65 },
+    { grain: 'powder', bulkKgM3: 560, structure: 0.4, browning: 0.8, swellingGG: 0.65, gluten: 1 },
     { cupG: 125, allergens: ['wheat'] },
   ),
   dry(
@@ -23,7 +23,16 @@ export const FLOURS = [
     'flour',
     FLOUR_ROLES,
     [10.7, 13.2, 2.5, 61.3, 10.7, 1.6],
-    { grain: 'powder', bulkKgM3: 540, structure: 0.4, browning: 0.9, swellingGG: 0.78 },
+    {
+      grain: 'powder',
+      bulkKgM3: 540,
+      structure: 0.4,
+      browning: 0.9,
+      startColour: 0.12,
+      swellingGG: 0.78,
+      thickens: 0.15,
+      gluten: 0.7,
+    },
     { cupG: 120, allergens: ['wheat'] },
   ),
   dry(
@@ -32,7 +41,7 @@ export const FLOURS = [
     'flour',
     FLOUR_ROLES,
     [12.0, 13.0, 2.0, 65.0, 6.6, 1.4],
-    { grain: 'powder', bulkKgM3: 540, structure: 0.4, browning: 0.85, swellingGG: 0.62 },
+    { grain: 'powder', bulkKgM3: 540, structure: 0.4, browning: 0.85, swellingGG: 0.62, gluten: 0.7 },
     { cupG: 115, allergens: ['wheat'], common: false },
   ),
   dry(
@@ -41,7 +50,7 @@ export const FLOURS = [
     'flour',
     FLOUR_ROLES,
     [11.0, 9.9, 1.0, 71.5, 2.7, 3.9],
-    { grain: 'powder', bulkKgM3: 560, structure: 0.45, browning: 0.8, swellingGG: 0.65 },
+    { grain: 'powder', bulkKgM3: 560, structure: 0.45, browning: 0.8, swellingGG: 0.65, gluten: 0.9 },
     { cupG: 125, allergens: ['wheat'] },
   ),
   dry(
@@ -50,7 +59,15 @@ export const FLOURS = [
     'flour',
     FLOUR_ROLES,
     [10.3, 22.4, 6.7, 47.0, 10.8, 2.8],
-    { grain: 'powder', bulkKgM3: 450, structure: 0.5, browning: 1.0, swellingGG: 0.6 },
+    {
+      grain: 'powder',
+      bulkKgM3: 450,
+      structure: 0.5,
+      browning: 1.0,
+      startColour: 0.12,
+      swellingGG: 0.6,
+      thickens: 0.25,
+    },
     { cupG: 105 },
   ),
   dry(
@@ -59,7 +76,7 @@ export const FLOURS = [
     'flour',
     FLOUR_ROLES,
     [11.9, 6.0, 1.4, 77.7, 2.4, 0.6],
-    { grain: 'powder', bulkKgM3: 620, structure: 0.6, browning: 0.5, swellingGG: 0.5 },
+    { grain: 'powder', bulkKgM3: 620, structure: 0.6, browning: 0.5, swellingGG: 0.5, thickens: 0.03 },
     { cupG: 158 },
   ),
   dry(
@@ -68,7 +85,15 @@ export const FLOURS = [
     'flour',
     FLOUR_ROLES,
     [11.2, 12.6, 3.1, 60.6, 10.0, 2.5],
-    { grain: 'powder', bulkKgM3: 540, structure: 0.45, browning: 0.9, swellingGG: 0.7 },
+    {
+      grain: 'powder',
+      bulkKgM3: 540,
+      structure: 0.45,
+      browning: 0.9,
+      startColour: 0.1,
+      swellingGG: 0.7,
+      thickens: 0.15,
+    },
     { cupG: 120, common: false },
   ),
   dry(
@@ -77,7 +102,7 @@ export const FLOURS = [
     'flour',
     FLOUR_ROLES,
     [8.6, 14.7, 9.1, 59.2, 6.5, 1.9],
-    { grain: 'powder', bulkKgM3: 450, structure: 0.4, browning: 0.9, swellingGG: 0.85 },
+    { grain: 'powder', bulkKgM3: 450, structure: 0.4, browning: 0.9, swellingGG: 0.85, thickens: 0.25 },
     { cupG: 104, allergens: ['gluten'], common: false },
   ),
   dry(
@@ -86,7 +111,15 @@ export const FLOURS = [
     'flour',
     FLOUR_ROLES,
     [5.2, 37.8, 20.7, 22.3, 9.6, 4.4],
-    { grain: 'powder', bulkKgM3: 430, structure: 0.4, browning: 1.1, swellingGG: 0.9 },
+    {
+      grain: 'powder',
+      bulkKgM3: 430,
+      structure: 0.4,
+      browning: 1.1,
+      startColour: 0.1,
+      swellingGG: 0.9,
+      thickens: 0.15,
+    },
     { cupG: 85, allergens: ['soy'], common: false },
   ),
   dry(
@@ -95,7 +128,7 @@ export const FLOURS = [
     'flour',
     ['dust', 'finish'],
     [4.4, 21.2, 49.9, 9.9, 11.7, 2.9],
-    { grain: 'meal', bulkKgM3: 450, structure: 0.5, browning: 1.3, swellingGG: 0.3 },
+    { grain: 'meal', bulkKgM3: 450, structure: 0.5, browning: 1.3, startColour: 0.1, swellingGG: 0.3 },
     { cupG: 96, allergens: ['nuts'], densityKgM3: 1150 },
   ),
   dry(
@@ -104,7 +137,7 @@ export const FLOURS = [
     'flour',
     ['dust', 'finish'],
     [11.0, 7.8, 2.8, 71.0, 6.4, 1.0],
-    { grain: 'meal', bulkKgM3: 650, structure: 0.75, browning: 0.85, swellingGG: 0.4 },
+    { grain: 'meal', bulkKgM3: 650, structure: 0.75, browning: 0.85, startColour: 0.25, swellingGG: 0.4 },
     { cupG: 150 },
   ),
   dry(
@@ -113,7 +146,7 @@ export const FLOURS = [
     'flour',
     ['finish'],
     [11.5, 7.5, 1.8, 74.5, 4.1, 0.6],
-    { grain: 'fine', bulkKgM3: 650, structure: 0.8, browning: 0.8, swellingGG: 0.3 },
+    { grain: 'fine', bulkKgM3: 650, structure: 0.8, browning: 0.8, startColour: 0.25, swellingGG: 0.3 },
     { cupG: 160 },
   ),
   dry(
@@ -122,7 +155,15 @@ export const FLOURS = [
     'flour',
     FLOUR_ROLES,
     [9.0, 8.5, 3.7, 70.9, 6.4, 1.5],
-    { grain: 'powder', bulkKgM3: 520, structure: 0.65, browning: 0.8, swellingGG: 0.8 },
+    {
+      grain: 'powder',
+      bulkKgM3: 520,
+      structure: 0.65,
+      browning: 0.8,
+      startColour: 0.12,
+      swellingGG: 0.8,
+      thickens: 0.2,
+    },
     { cupG: 114, common: false },
   ),
   dry(
@@ -131,7 +172,7 @@ export const FLOURS = [
     'starch',
     STARCH_ROLES,
     [8.3, 0.3, 0.1, 90.4, 0.9, 0.1],
-    { grain: 'starch', bulkKgM3: 600, structure: 0.72, browning: 0.25, swellingGG: 0.35 },
+    { grain: 'starch', bulkKgM3: 600, structure: 0.72, browning: 0.25, swellingGG: 0.35, thickens: 0 },
     { cupG: 120, densityKgM3: 1500 },
   ),
   dry(
@@ -140,7 +181,7 @@ export const FLOURS = [
     'starch',
     STARCH_ROLES,
     [16.0, 0.1, 0.1, 83.4, 0.1, 0.3],
-    { grain: 'starch', bulkKgM3: 650, structure: 0.8, browning: 0.25, swellingGG: 0.4 },
+    { grain: 'starch', bulkKgM3: 650, structure: 0.8, browning: 0.25, swellingGG: 0.4, thickens: 0 },
     { cupG: 160, densityKgM3: 1500 },
   ),
   dry(
@@ -149,7 +190,7 @@ export const FLOURS = [
     'starch',
     STARCH_ROLES,
     [11.0, 0.2, 0.0, 87.7, 0.9, 0.2],
-    { grain: 'starch', bulkKgM3: 600, structure: 0.72, browning: 0.25, swellingGG: 0.35 },
+    { grain: 'starch', bulkKgM3: 600, structure: 0.72, browning: 0.25, swellingGG: 0.35, thickens: 0 },
     { cupG: 120, densityKgM3: 1500 },
   ),
   dry(
@@ -158,7 +199,7 @@ export const FLOURS = [
     'starch',
     STARCH_ROLES,
     [12.0, 0.4, 0.1, 86.8, 0.4, 0.3],
-    { grain: 'starch', bulkKgM3: 600, structure: 0.65, browning: 0.28, swellingGG: 0.4 },
+    { grain: 'starch', bulkKgM3: 600, structure: 0.65, browning: 0.28, swellingGG: 0.4, thickens: 0 },
     { cupG: 128, allergens: ['wheat'], densityKgM3: 1500, common: false },
   ),
 ];

@@ -2,9 +2,14 @@ import { food } from '../build.js';
 
 /** Vegetables, fruits and mushrooms under a coat. Porosity and softening: common practice, no source. */
 export const VEGETABLES = [
-  food('cauliflower', 'Cauliflower florets', [92.1, 1.9, 0.3, 3.0, 2.0, 0.7], { porosity: 0.3, skin: 'rough' }),
+  food('cauliflower', 'Cauliflower florets', [92.1, 1.9, 0.3, 3.0, 2.0, 0.7], {
+    porosity: 0.3,
+    throughShare: 0.65,
+    skin: 'rough',
+  }),
   food('broccoli', 'Broccoli florets', [89.3, 2.8, 0.4, 4.0, 2.6, 0.9], {
     porosity: 0.3,
+    throughShare: 0.6,
     skin: 'rough',
     softeningRate: 1.3,
   }),

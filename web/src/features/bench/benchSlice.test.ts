@@ -1,5 +1,6 @@
 import { configureStore } from '@reduxjs/toolkit';
-import { exampleConversion, type Chosen, type ConversionDocument } from '@yellowmist/contract';
+import { PLAIN_AIR } from '@yellowmist/core';
+import { CONVERSION_FORMAT, exampleConversion, type Chosen, type ConversionDocument } from '@yellowmist/contract';
 import {
   benchReducer,
   dishChanged,
@@ -16,7 +17,7 @@ import {
 const document: ConversionDocument = {
   ...exampleConversion(),
   id: 'a',
-  format: 1,
+  format: CONVERSION_FORMAT,
   version: 3,
   createdAt: '',
   updatedAt: '',
@@ -28,7 +29,8 @@ const chosen = (by: Chosen['by'], tempC: number): Chosen => ({
     layers: [{ portions: [{ ingredientId: 'egg', grams: 50 }] }],
     restMin: 5,
     oilGm2: 10,
-    settings: { tempC, minutes: 10, preheated: false, turnAtMin: null, under: 'basket' },
+    settings: { ...PLAIN_AIR, tempC, minutes: 10, preheated: false, turnAtMin: null, under: 'basket' },
+    second: null,
   },
 });
 

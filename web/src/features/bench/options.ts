@@ -9,6 +9,7 @@ const GROUPS: Record<Ingredient['group'], string> = {
   binder: 'Binders',
   liquid: 'Liquids',
   fat: 'Oils and fats',
+  sauce: 'Sauces',
   seasoning: 'Salt and spice',
   leavening: 'Leavening',
 };

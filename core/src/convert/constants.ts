@@ -1,0 +1,51 @@
+/** What a search tries, and what it prefers. Each: what it is, @unit, @range, @source. */
+
+/**
+ * Oil to try on the finished coat: hardly any, a fine spray, a generous one.
+ * @unit g/m²
+ * @range 0–40
+ * @source common practice, no source
+ */
+export const OILS_GM2 = [6, 18, 30] as const;
+/**
+ * Oil of the first round.
+ * @unit g/m²
+ * @range 10–25
+ * @source common practice, no source: about 7 g on a tray of strips
+ */
+export const FIRST_OIL_GM2 = 18;
+/**
+ * Temperatures between which it searches.
+ * @unit °C
+ * @range 150–210
+ * @source common practice, no source: 175–190 °C and longer, or 200–204 °C and watched
+ */
+export const SEARCHED_C = { from: 160, to: 205, leastStep: 5 } as const;
+/**
+ * Shortest cook that it proposes.
+ * @unit min
+ * @range 3–6
+ * @source our judgement
+ */
+export const SHORTEST_MIN = 4;
+/**
+ * Racks change places this often when a batch takes more than one.
+ * @unit min
+ * @range 4–7
+ * @source common practice, no source (C5)
+ */
+export const SWAP_EVERY_MIN = 5;
+/**
+ * What a minute and a g of oil per m² cost, in likeness.
+ * @unit share per min, share per g/m²
+ * @range 0.005–0.03, 0–0.002
+ * @source our judgement, so that C1, C2 and C7 come out at their practised minutes
+ */
+export const COST = { perMinute: 0.02, perOilGm2: 0.001 } as const;
+/**
+ * Water to flour of a batter that glues crumbs, and of one that stays where it is put.
+ * @unit g/g
+ * @range 1.1–1.4; 0.9–1.1
+ * @source common practice, no source
+ */
+export const HYDRATION = { glue: 1.25, staying: 1.05 } as const;

@@ -1,0 +1,125 @@
+import {
+  CROWDED_FROM,
+  CROWDED_LEAST,
+  CROWDING_LOSS,
+  FREE_FLANK,
+  FRYER_VAPOUR_PA,
+  FRYERS,
+  LEVELS,
+  LOAD_LAG_S,
+  LOADING_LOSS,
+  RECOVERY_S,
+  ROOM_C,
+  UNDER,
+  WATER_TRAY,
+  type FryerKind,
+  type Level,
+  type UnderFood,
+} from './appliances.js';
+import { SAMPLE_S } from './constants.js';
+import type { Medium, Surroundings } from './media.js';
+
+/** One cook in moving hot air. */
+export interface AirCook {
+  fryer: FryerKind;
+  tempC: number;
+  preheated: boolean;
+  /** Minutes after which the piece is turned; null = not turned. */
+  turnAtMin: number | null;
+  under: UnderFood;
+  /** How little of the lower half lies on it: 0 a slab … 1 a ball, which touches at one spot. */
+  roundness: number;
+  /** A little tray of boiling water in the basket. */
+  waterTray: boolean;
+  /** Minutes at which it is opened for anything but turning: a look, a touch-up, a swap of racks. */
+  opensAtMin: readonly number[];
+  /** Where the piece starts, and the minutes after which the racks change places; null = never. */
+  level: Level;
+  swapEveryMin: number | null;
+  /** Share of the basket's ground that food covers, 0–1. */
+  coverage: number;
+  /** Pieces that cook at the same time: their heat comes out of the same air. */
+  pieces: number;
+  /** Multiplies the air speed's coefficient for this one fryer. */
+  airFactor: number;
+  /** Added to the set temperature for this one fryer, K. */
+  offsetK: number;
+}
+
+/** Share of the air's coefficient that a basket covered to `coverage` (0–1) leaves. */
+export const crowdingShare = (coverage: number): number =>
+  Math.max(CROWDED_LEAST, 1 - CROWDING_LOSS * Math.max(0, coverage - CROWDED_FROM));
+
+/** What reaches the lower half: the flanks of a round piece stand in the moving air. */
+function underOf({ under, roundness }: AirCook): (typeof UNDER)[UnderFood] {
+  const flat = UNDER[under];
+  const free = FREE_FLANK * roundness;
+  const mixed = (share: number): number => share + (1 - share) * free;
+  return { hc: mixed(flat.hc), hr: mixed(flat.hr), vent: mixed(flat.vent) };
+}
+
+/** Whether the piece lies on the rack on which it did not start, `timeS` into the cook. */
+const swapped = (timeS: number, swapEveryMin: number | null): boolean =>
+  swapEveryMin !== null && Math.floor(timeS / (swapEveryMin * 60)) % 2 === 1;
+
+function levelAt(cook: AirCook, timeS: number): Level {
+  if (cook.level === 'only' || !swapped(timeS, cook.swapEveryMin)) return cook.level;
+  return cook.level === 'upper' ? 'lower' : 'upper';
+}
+
+/**
+ * Moving hot air that warms up, is cooled by its load and by every opening, and reaches the underside, a lower rack and
+ * a crowded basket less.
+ */
+export function airMedium(cook: AirCook): Medium {
+  const traits = FRYERS[cook.fryer];
+  const under = underOf(cook);
+  const hc = traits.hc * cook.airFactor * crowdingShare(cook.coverage);
+  const target = cook.tempC + cook.offsetK;
+  const tau = cook.preheated ? traits.warmPreheatedS : traits.warmColdS;
+  const startC = cook.preheated ? target - (target - ROOM_C) * LOADING_LOSS : ROOM_C;
+  const turnS = cook.turnAtMin === null ? Infinity : cook.turnAtMin * 60;
+  const opensS = [...cook.opensAtMin.map((m) => m * 60), turnS].filter(Number.isFinite);
+  const recoverS = Math.min(tau, RECOVERY_S);
+  const fallK = (target - ROOM_C) * traits.openingLoss;
+  let loadK = 0;
+  let loadW = 0;
+  let last = 0;
+
+  const scheduledC = (timeS: number): number => {
+    let airC = target - (target - startC) * Math.exp(-timeS / tau);
+    for (const openS of opensS) if (timeS >= openS) airC -= fallK * Math.exp(-(timeS - openS) / recoverS);
+    return Math.max(ROOM_C, airC);
+  };
+
+  return {
+    surround(timeS, _steam, out: Surroundings) {
+      // Air that passes the food is cooled by what the food takes; half of that fall is felt on the way.
+      const fallTo = (loadW * cook.pieces) / (2 * traits.streamWK);
+      loadK += (fallTo - loadK) * (1 - Math.exp((last - timeS) / LOAD_LAG_S));
+      last = timeS;
+      const steaming = cook.waterTray && timeS < WATER_TRAY.minutes * 60;
+      const airC = Math.max(ROOM_C, scheduledC(timeS) - loadK - (steaming ? WATER_TRAY.coolsK : 0));
+      const at = LEVELS[levelAt(cook, timeS)];
+      const turned = timeS >= turnS;
+      const [hcTop, hrTop] = [hc * at.hcUp, traits.hr * at.hrUp];
+      const [hcUnder, hrUnder] = [hc * under.hc * at.hcDown, traits.hr * under.hr * at.hrDown];
+      out.airC = airC;
+      out.wallC = airC;
+      out.ventUp = turned ? under.vent : 1;
+      out.ventDown = turned ? 1 : under.vent;
+      out.hcUp = turned ? hcUnder : hcTop;
+      out.hrUp = turned ? hrUnder : hrTop;
+      out.hcDown = turned ? hcTop : hcUnder;
+      out.hrDown = turned ? hrTop : hrUnder;
+      out.vapourPa = FRYER_VAPOUR_PA[steaming ? 'water-tray' : 'dry'];
+      out.oilUp = false;
+      out.oilDown = false;
+    },
+    give(heatJ, stepS) {
+      loadW = Math.max(0, heatJ / stepS);
+    },
+    stepS: () => 1,
+    sampleS: SAMPLE_S.air,
+  };
+}

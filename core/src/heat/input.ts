@@ -1,0 +1,47 @@
+import type { CoatLayer } from '../coat/index.js';
+import type { Food } from '../foods/index.js';
+import type { PieceGeometry } from '../piece/index.js';
+import type { Medium } from './media.js';
+import type { Place } from './room.js';
+
+/** A sauce on the cooked piece, and a second cook under it; either may be missing. */
+export interface SecondCook {
+  sauce: CoatLayer | null;
+  /** Minutes on a rack before it. */
+  coolMin: number;
+  medium: Medium;
+  minutes: number;
+}
+
+/** Everything that one simulation of one piece depends on. */
+export interface CookInput {
+  piece: PieceGeometry;
+  food: Food;
+  layers: readonly CoatLayer[];
+  /** °C of the food when it is coated; below −1 it is frozen. */
+  startC: number;
+  /** Firmness at the start, 1 raw … about 0.6 blanched. */
+  startFirmness: number;
+  /** Minutes that the finished coat rests before the cook. */
+  restMin: number;
+  /** Oil put on the finished coat, g per m² of skin. */
+  oilGm2: number;
+  medium: Medium;
+  minutes: number;
+  second?: SecondCook;
+}
+
+/** How the cooked piece waits for its eater: where, and under which sauce. */
+export interface Waiting {
+  place: Place;
+  sauce: CoatLayer | null;
+}
+
+export interface SimulateOptions {
+  /** Record every cell for the cutaway. Default false. */
+  profiles?: boolean;
+  /** Multiplies the cells and divides the step, to check that the answer does not depend on them. Default 1. */
+  fine?: number;
+  /** Go on for half an hour after the cook, once for each. Default none. */
+  waiting?: readonly Waiting[];
+}

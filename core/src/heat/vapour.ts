@@ -1,0 +1,117 @@
+import { FAT_DENSITY, type Body } from './body.js';
+import type { Work } from './conduct.js';
+import { AIR_DENSITY, LEAST_OPEN_SHARE, VAPOUR_DIFFUSIVITY_IN_PORES, WATER_HEAT, ZERO_C } from './constants.js';
+import type { Surroundings } from './media.js';
+import type { Flows } from './surface.js';
+import { activityAt, humidityRatio, latentHeat, massCoefficient, saturationAt } from './water.js';
+
+/** Gas constant of water vapour, J/(kg K). Handbook. */
+const VAPOUR_GAS = 461.5;
+const SLOPE_X = 0.01;
+const SLOPE_K = 0.5;
+/** The part of a cell's water that may leave it in one step. */
+const MOST_PER_STEP = 0.4;
+
+/** Workspace of the vapour solve. */
+export interface VapourWork {
+  /** Density of vapour over each cell as it is, and in its pores after the step, kg/m³. */
+  over: Float64Array;
+  pores: Float64Array;
+  /** What a cell takes up in the step per kg/m³ that its pores hold more than it, m³. */
+  uptake: Float64Array;
+  conductance: Float64Array;
+  sweep: Float64Array;
+}
+
+export const emptyVapour = (n: number): VapourWork => ({
+  over: new Float64Array(n),
+  pores: new Float64Array(n),
+  uptake: new Float64Array(n),
+  conductance: new Float64Array(n),
+  sweep: new Float64Array(n),
+});
+
+const vapourDensity = (activity: number, tempC: number): number =>
+  (activity * saturationAt(tempC)) / (VAPOUR_GAS * (tempC + ZERO_C));
+
+/** Open share of a cell, 0–1: what is neither solid, fat nor water. */
+export function openShare(body: Body, i: number): number {
+  const filled = body.water[i] * 1e-3 + body.fat[i] / FAT_DENSITY + body.solidsVolume[i];
+  return body.openness[i] * Math.max(LEAST_OPEN_SHARE, 1 - filled / body.volume[i]);
+}
+
+/**
+ * How readily each cell takes vapour up. Two things hold it back: water has to creep into the grain (its sorption time),
+ * and what condenses warms the cell, which raises the vapour over it.
+ */
+function readCells(
+  { from, to, tempC, water, solids, sorptionS }: Body,
+  work: Work,
+  v: VapourWork,
+  stepS: number,
+): void {
+  for (let i = from; i < to; i++) {
+    const x = water[i] / solids[i];
+    const t = tempC[i];
+    const activity = activityAt(x);
+    const over = vapourDensity(activity, t);
+    const wetter = (vapourDensity(activityAt(x + SLOPE_X), t) - over) / (SLOPE_X * solids[i]);
+    const warmer = ((vapourDensity(activity, t + SLOPE_K) - over) / SLOPE_K) * (latentHeat(t) / work.heat[i]);
+    v.over[i] = over;
+    v.uptake[i] = stepS / (wetter * sorptionS[i] + stepS * (wetter + warmer));
+  }
+}
+
+/** Conductance of the air outside a face for vapour, m³/s. */
+const outside = (body: Body, hc: number, airRatio: number): number =>
+  hc > 0 ? (body.faceM2 * massCoefficient(hc, airRatio)) / AIR_DENSITY : 0;
+
+/**
+ * Off the heat, vapour creeps from the hot, moist inside through the pores of the crust: some condenses there and
+ * softens it, the rest leaves. Pores store nothing, so that one implicit solve over their vapour gives what every cell
+ * takes up, with its latent heat, and what goes out.
+ */
+export function moveVapour(
+  body: Body,
+  work: Work,
+  v: VapourWork,
+  around: Surroundings,
+  stepS: number,
+  flows: Flows,
+): void {
+  const { from, to, dx, faceArea } = body;
+  const { over, pores, uptake, conductance, sweep } = v;
+  readCells(body, work, v, stepS);
+  for (let i = from; i < to - 1; i++) {
+    const way = dx[i] / openShare(body, i) + dx[i + 1] / openShare(body, i + 1);
+    conductance[i] = (2 * faceArea[i] * VAPOUR_DIFFUSIVITY_IN_PORES * stepS) / way;
+  }
+  const airRatio = humidityRatio(around.vapourPa);
+  const inAir = airRatio * AIR_DENSITY;
+  const outDown = outside(body, around.hcDown * around.ventDown, airRatio) * stepS;
+  const outUp = outside(body, around.hcUp * around.ventUp, airRatio) * stepS;
+  let left = 0;
+  let before = 0;
+  for (let i = from; i < to; i++) {
+    const right = i < to - 1 ? conductance[i] : 0;
+    const out = (i === from ? outDown : 0) + (i === to - 1 ? outUp : 0);
+    const pivot = 1 / (uptake[i] + left + right + out - left * before);
+    before = right * pivot;
+    sweep[i] = before;
+    pores[i] = (uptake[i] * over[i] + out * inAir + (i > from ? left * pores[i - 1] : 0)) * pivot;
+    left = right;
+  }
+  for (let i = to - 2; i >= from; i--) pores[i] += sweep[i] * pores[i + 1];
+  for (let i = from; i < to; i++) condense(body, work, i, uptake[i] * (pores[i] - over[i]), flows);
+}
+
+/** Lets `kg` of vapour condense in cell `i` (evaporate when negative). What all cells lose on balance has left. */
+function condense({ water, tempC }: Body, { heat }: Work, i: number, kg: number, flows: Flows): void {
+  const taken = Math.max(kg, -MOST_PER_STEP * water[i]);
+  const latent = latentHeat(tempC[i]);
+  flows.outKg -= taken;
+  flows.outJ -= taken * (latent + WATER_HEAT * tempC[i]);
+  heat[i] += taken * WATER_HEAT;
+  tempC[i] += (taken * latent) / heat[i];
+  water[i] += taken;
+}

@@ -1,0 +1,204 @@
+/** Bounds and weights of judgement. Each: what it is, @unit, @range in which it may be meant to lie, @source. */
+
+/**
+ * Share of the coat's foot that must have set for it to be called set.
+ * @unit share
+ * @range 0.8–0.95
+ * @source our judgement
+ */
+export const SET_LEVEL = 0.9;
+/**
+ * The golden band of browning B; 1 is golden.
+ * @unit B
+ * @range 0.5–2.2
+ * @source common practice, no source
+ */
+export const GOLDEN = { from: 0.55, to: 2 } as const;
+/**
+ * Browning from which a crust, or what browns fastest on it, is burnt.
+ * @unit B
+ * @range 2.8–3.6
+ * @source common practice, no source
+ */
+export const BURNS_AT = 3.2;
+/**
+ * Browning of ground spice and of sugar on the surface, against coarse crumbs.
+ * @unit share
+ * @range 2–4
+ * @source from memory, order of magnitude
+ */
+export const FAST_BROWNING = { spice: 2.4, sugar: 3 } as const;
+/**
+ * Least share of a finish from which its spice or sugar is seen.
+ * @unit share
+ * @range 0.005–0.03
+ * @source common practice, no source
+ */
+export const SEEN_SHARE = 0.015;
+/**
+ * A dry shell of this share of the finish crunches in full.
+ * @unit share
+ * @range 0.5–0.9
+ * @source common practice, no source
+ */
+export const FULL_SHARE = 0.7;
+/**
+ * Least and most dry shell that full crunch needs.
+ * @unit mm
+ * @range 0.2–1.5
+ * @source common practice, no source
+ */
+export const FULL_SHELL_MM = { least: 0.25, most: 1.1 } as const;
+/**
+ * Boiling in oil blows the crust up to a brittle foam: closes this share of the gap to full crunch.
+ * @unit share
+ * @range 0.3–0.6
+ * @source common practice, no source
+ */
+export const FOAMED_IN_OIL = 0.45;
+/**
+ * The worse face of two counts this much in the crispness: a soggy underside is what people remember.
+ * @unit share
+ * @range 0.5–0.8
+ * @source our judgement
+ */
+export const WORSE_FACE = 0.6;
+/**
+ * Crispness: very crisp, crisp, lightly crisp from here.
+ * @unit share
+ * @range 0–1
+ * @source our judgement
+ */
+export const CRISP = { very: 0.75, good: 0.5, fair: 0.25 } as const;
+/**
+ * A waiting piece counts as crisp while it has this share of the crispness it came out with.
+ * @unit share
+ * @range 0.5–0.8
+ * @source our judgement
+ */
+export const STILL_CRISP = 0.6;
+/**
+ * Minutes that it should stay crisp on a rack: good and fair from here.
+ * @unit min
+ * @range 3–15
+ * @source common practice, no source: "still crisp ten minutes later"
+ */
+export const CRISP_LIFE_MIN = { good: 8, fair: 3 } as const;
+/**
+ * Firmness from which a vegetable counts as done with a bite, tender, and mush.
+ * @unit share of raw
+ * @range done 0.45–0.6, tender 0.3–0.4, mush 0.05–0.12
+ * @source common practice, no source
+ */
+export const FIRMNESS = { done: 0.5, tender: 0.35, mush: 0.08, raw: 0.7 } as const;
+/**
+ * Share of its juice that meat or fish keeps: good and fair from here, and "juicy".
+ * @unit share
+ * @range 0.4–0.8
+ * @source chicken in crumbs is still juicy in the 80s °C: common practice, no source
+ */
+export const JUICE = { juicy: 0.7, good: 0.58, fair: 0.42 } as const;
+/**
+ * Juice squeezed out per kelvin above the temperature from which meat shrinks, and the most of it.
+ * @unit 1/K, °C, share
+ * @range 0.005–0.012 per K
+ * @source from memory, order of magnitude
+ */
+export const SQUEEZE = { perK: 0.008, fromC: 60, most: 0.3 } as const;
+/**
+ * How a skin holds a coat.
+ * @unit share
+ * @range 0.7–1.1
+ * @source common practice, no source
+ */
+export const SKIN_HOLD = { smooth: 0.8, normal: 1, rough: 1.1 } as const;
+/**
+ * What is left of the hold on a smooth skin without a dust.
+ * @unit share
+ * @range 0.6–0.9
+ * @source common practice, no source
+ */
+export const UNDUSTED_HOLD = 0.75;
+/**
+ * Rest from which the coat holds in full, and what is left without any.
+ * @unit min, share
+ * @range 5–10 min
+ * @source common practice, no source
+ */
+export const RESTED = { fullMin: 7, least: 0.85 } as const;
+/**
+ * Hold of a coat whose foot never set, and what pulls: steam that lifts it in full, and the most of it; a turn before it set.
+ * @unit share, g/m²
+ * @range 0–1
+ * @source common practice, no source
+ */
+export const PULL = { unset: 0.3, steamGm2: 8000, most: 0.35, torn: 0.35 } as const;
+/**
+ * A sauce slides a coat that did not cool this long, or that it drowns.
+ * @unit min, g/m², share
+ * @range 2–5 min, 250–400 g/m²
+ * @source common practice, no source
+ */
+export const SAUCE_PULL = { coolMin: 3, heavyGm2: 300, share: 0.3 } as const;
+/**
+ * Loose grains in moving air: what is carried off of the lightest without anything that holds it; what pressing and oil leave of that.
+ * @unit share, g/m²
+ * @range 0.3–0.6
+ * @source common practice, no source
+ */
+export const BLOWN = { most: 0.5, pressed: 0.35, oiled: 0.25, fullOilGm2: 15, onDry: 2 } as const;
+/**
+ * Chew of a wet layer: thickness of a fully worked batter that is tough, and of any coat that is.
+ * @unit mm
+ * @range 0.8–4
+ * @source common practice, no source
+ */
+export const TOUGH_MM = { worked: 1.1, any: 3.2 } as const;
+/**
+ * Browning of the upper rack over that of the lower: good and fair up to here.
+ * @unit ratio
+ * @range 1.2–2.5
+ * @source our judgement
+ */
+export const RACKS_APART = { good: 1.45, fair: 2 } as const;
+/**
+ * Of what ran off, the share that glues: dripping through a grid, and pooling between neighbours on parchment.
+ * @unit share
+ * @range 0–1
+ * @source common practice, no source
+ */
+export const GLUES = { grid: 0.6, parchment: 1.4, touchingFrom: 0.7, touching: 0.25 } as const;
+/**
+ * Oil that a piece keeps from the pot: what clings outside, the share of the coat's pores that fills when it is lifted out,
+ * the share of the lost water that oil takes the place of.
+ * @unit g/m², share, share, kg/m³
+ * @range 10–20 % of a breaded product's weight
+ * @source from memory, order of magnitude: water lost makes room for oil
+ */
+export const OIL_UPTAKE = { clingingGm2: 50, poresFilled: 0.45, waterReplaced: 0.3, densityKgM3: 915 } as const;
+/**
+ * Energy of fat.
+ * @unit kcal/g
+ * @range exact
+ * @source Atwater's general factors 4/4/9
+ */
+export const FAT_KCAL_G = 9;
+/**
+ * What an appliance takes for itself: to warm its metal from the room, and to hold it hot against the room.
+ * @unit J/K, W/K
+ * @range drawer 0.6–1.5 kJ/K, oven 8–20 kJ/K
+ * @source heater power over the time to warm up, from memory, order of magnitude
+ */
+export const OWN_HEAT = {
+  drawer: { metalJK: 900, lossWK: 1.6 },
+  'oven-type': { metalJK: 2500, lossWK: 3 },
+  'fan-oven': { metalJK: 12_000, lossWK: 5 },
+  'still-oven': { metalJK: 12_000, lossWK: 5 },
+} as const;
+/**
+ * A pot of oil: oil to food, its heat, what the pot loses at frying temperature, and what of a burner gets into it.
+ * @unit kg/kg, J/(kg K), W, share
+ * @range 5–10 kg/kg, 200–500 W, 0.4–0.85
+ * @source common practice, no source; efficiency of hobs from memory
+ */
+export const POT = { oilToFood: 8, oilHeatJKgK: 2200, lossW: 300, efficiency: 0.7 } as const;

@@ -1,0 +1,25 @@
+import { safeMinimum, foodOf } from '../src/index.js';
+import { HELD_OUT } from './heldOut.js';
+import { browningOf, goldenAtMin, inAir } from './predict.js';
+
+/** Common practice, no source; nothing was tuned on these. */
+describe('cooks that nothing was tuned on, at their practised middle time', () => {
+  test.each(HELD_OUT.map((p) => [p.what, p] as const))('%s', (_, practice) => {
+    const result = inAir(practice, practice.air!);
+    const browning = browningOf(result);
+    if (practice.stays === 'pale') {
+      expect(browning).toBeLessThan(0.8);
+    } else {
+      expect(browning).toBeGreaterThan(0.55);
+      expect(browning).toBeLessThan(2);
+      const ratio = goldenAtMin(practice, practice.air!) / practice.air!.settings.minutes;
+      expect(ratio).toBeGreaterThan(0.65);
+      expect(ratio).toBeLessThan(1.25);
+    }
+    const { food } = foodOf(practice.dish.foodId);
+    const minimum = safeMinimum(food.safety)?.tempC ?? 60;
+    // A home cook's middle time is safe, or within 3 K of it: the thermometer decides.
+    expect(result.outcomes.centre!.value).toBeGreaterThan(minimum - 3);
+    expect(result.outcomes.crispness!.value).toBeGreaterThan(0.25);
+  });
+});
