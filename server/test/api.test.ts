@@ -1,5 +1,11 @@
 import { request as httpRequest } from 'node:http';
-import { exampleConversion, type ConversionBody, type ConversionDocument, type Problem } from '@yellowmist/contract';
+import {
+  CONVERSION_FORMAT,
+  exampleConversion,
+  type ConversionBody,
+  type ConversionDocument,
+  type Problem,
+} from '@yellowmist/contract';
 import { RunningServer } from './running.js';
 
 const server = new RunningServer();
@@ -14,7 +20,7 @@ describe('conversions', () => {
   test('are created, listed, read and saved, each save raising the version', async () => {
     const made = await server.ask<ConversionDocument>('POST', '/conversions', body('Net loft fritters'));
     expect(made.status).toBe(201);
-    expect(made.body).toMatchObject({ name: 'Net loft fritters', version: 1, format: 1 });
+    expect(made.body).toMatchObject({ name: 'Net loft fritters', version: 1, format: CONVERSION_FORMAT });
     const saved = await server.ask<ConversionDocument>('PUT', `/conversions/${made.body.id}`, {
       ...body('Renamed'),
       version: 1,
@@ -149,7 +155,7 @@ describe('computing without a screen', () => {
         oilGm2: 15,
         restMin: 5,
       },
-      121,
+      61,
     ],
     ['deep oil', { medium: 'deep-oil', tempC: 180, minutes: 4 }, 49],
     ['a pan', { medium: 'pan-oil', tempC: 175, minutes: 5 }, 61],
@@ -158,6 +164,7 @@ describe('computing without a screen', () => {
       timeS: number[];
       columns: Record<string, number[]>;
       outcomes: Record<string, unknown>;
+      waiting: { place: string }[];
     }>('POST', '/simulate', { dish, layers: fried.layers, cook });
     expect(status).toBe(200);
     expect(run.timeS).toHaveLength(samples);
@@ -166,6 +173,7 @@ describe('computing without a screen', () => {
     }
     expect(run.columns.centreC.at(-1)).toBeGreaterThan(run.columns.centreC[0]);
     expect(run.outcomes).toHaveProperty('centre');
+    if (cook.medium === 'air') expect(run.waiting.map((w) => w.place)).toEqual(['rack', 'plate', 'hold', 'rack']);
   });
 
   test('a cook of 900 °C is refused at its field', async () => {

@@ -1,7 +1,16 @@
 import fc from 'fast-check';
 import type { Dish, FriedCook, Fryer } from '../dish/index.js';
 import { DIETS, fitsDiets, ingredient, type Diet } from '../foods/index.js';
-import { convertDish, convertInSteps, evaluateFried, temperaturesFor, type ConvertRequest } from './index.js';
+import {
+  convertDish,
+  evaluateFried,
+  familiesFor,
+  rankFound,
+  searchFamily,
+  simulationsFor,
+  temperaturesFor,
+  type ConvertRequest,
+} from './index.js';
 import { coatsFor } from './families.js';
 
 const fryer: Fryer = {
@@ -79,14 +88,22 @@ describe('converting beer-battered mushrooms', () => {
 });
 
 describe('the search', () => {
-  test('reports its progress up to the end', () => {
-    const steps = convertInSteps(request);
-    let last = { done: 0, of: 1 };
-    for (let next = steps.next(); !next.done; next = steps.next()) {
-      expect(next.value.done).toBeGreaterThanOrEqual(last.done);
-      last = next.value;
-    }
-    expect(last.done / last.of).toBeGreaterThan(0.8);
+  test('the families can be searched one by one, in any order, with the same result', () => {
+    const conversion = convertDish(request);
+    const fried = evaluateFried(request.dish, request.fried);
+    let simulations = 1;
+    const found = [...familiesFor(request)].reverse().map((family) => {
+      const search = searchFamily(request, family, fried);
+      let next = search.next();
+      for (; !next.done; next = search.next()) simulations += 1;
+      return next.value;
+    });
+    const ranked = rankFound(fried, found, simulations);
+    expect(ranked.alternatives.map((a) => a.family)).toEqual(conversion.alternatives.map((a) => a.family));
+    expect(ranked.alternatives.map((a) => a.plan)).toEqual(conversion.alternatives.map((a) => a.plan));
+    expect(simulations).toBe(conversion.simulations);
+    expect(simulations / simulationsFor(request)).toBeGreaterThan(0.8);
+    expect(simulations).toBeLessThanOrEqual(simulationsFor(request));
   });
 
   test('keeps to what the fryer can be set to', () => {

@@ -1,66 +1,57 @@
 import { evaluateFried } from './evaluate.js';
 import { againstOriginal, awardBadges } from './explain.js';
-import { coatsFor, type Coat } from './families.js';
-import { searchCoat, temperaturesFor } from './search.js';
-import type { Alternative, Conversion, ConvertRequest } from './types.js';
-
-export interface ConvertProgress {
-  done: number;
-  of: number;
-  /** Plans that are finished so far, unranked. */
-  found: Alternative[];
-}
-
-const SECOND_ROUND = 12;
+import { coatsFor } from './families.js';
+import { searchCoat, SECOND_ROUND, temperaturesFor } from './search.js';
+import type { Alternative, Conversion, ConvertRequest, Family, FriedResult } from './types.js';
 
 /** What works first; then the more like the original. */
 const byRank = (a: Alternative, b: Alternative): number => Number(b.works) - Number(a.works) || b.likeness - a.likeness;
 
-/**
- * The whole conversion as a generator: yields progress after every simulation and returns the ranked result, so that a
- * worker can report and a caller can stop between two simulations.
- * @throws RangeError for an unknown food or ingredient
- */
-export function* convertInSteps(request: ConvertRequest): Generator<ConvertProgress, Conversion, undefined> {
-  const fried = evaluateFried(request.dish, request.fried);
-  const coats = coatsFor(request);
-  const perCoat = temperaturesFor(request).length;
-  const of = 1 + coats.length * perCoat + (coats.length - 1) * SECOND_ROUND;
-  const found: Alternative[] = [];
-  let done = 1;
-  for (const coat of coats) {
-    const search = searchCoat(request, fried, coat);
-    let next = search.next();
-    while (!next.done) {
-      done += 1;
-      yield { done: Math.min(done, of), of, found };
-      next = search.next();
-    }
-    const alternative = asAlternative(coat, next.value);
-    alternative.against.push(...againstOriginal(alternative, fried));
-    found.push(alternative);
-  }
-  const original = found.find((a) => a.family === 'as-it-is')!;
-  const alternatives = found.filter((a) => a !== original).sort(byRank);
-  awardBadges(alternatives);
-  return { fried, alternatives, original, simulations: done };
+/** The families of coats that the cook's limits leave something of: each can be searched by itself. */
+export const familiesFor = (request: ConvertRequest): Family[] => coatsFor(request).map((c) => c.family);
+
+/** How many cooks a whole conversion will simulate. */
+export function simulationsFor(request: ConvertRequest): number {
+  const families = familiesFor(request).length;
+  return 1 + families * temperaturesFor(request).length + (families - 1) * SECOND_ROUND;
 }
 
-const asAlternative = (
-  coat: Coat,
-  result: Omit<Alternative, 'family' | 'badges' | 'idea' | 'against'>,
-): Alternative => ({
-  ...result,
-  family: coat.family,
-  idea: coat.idea,
-  badges: [],
-  against: [],
-});
+/**
+ * Searches one family of coats. A generator: yields after every simulation, so that a worker can report and a caller
+ * can stop between two of them.
+ * @throws RangeError for an unknown food or ingredient, or a family that the limits leave nothing of
+ */
+export function* searchFamily(
+  request: ConvertRequest,
+  family: Family,
+  fried: FriedResult = evaluateFried(request.dish, request.fried),
+): Generator<number, Alternative, undefined> {
+  const coat = coatsFor(request).find((c) => c.family === family);
+  if (!coat) throw new RangeError(`Nothing is left of "${family}" within these limits.`);
+  const result = yield* searchCoat(request, fried, coat);
+  const alternative: Alternative = { ...result, family, idea: coat.idea, badges: [], against: [] };
+  alternative.against.push(...againstOriginal(alternative, fried));
+  return alternative;
+}
+
+/** Ranks what the families found so far, and gives out the distinctions. `found` must hold the original as it is. */
+export function rankFound(fried: FriedResult, found: readonly Alternative[], simulations: number): Conversion {
+  const bare = found.map((a): Alternative => ({ ...a, badges: [] }));
+  const original = bare.find((a) => a.family === 'as-it-is')!;
+  const alternatives = bare.filter((a) => a !== original).sort(byRank);
+  awardBadges(alternatives);
+  return { fried, alternatives, original, simulations };
+}
 
 /** The whole conversion at once. @throws RangeError for an unknown food or ingredient */
 export function convertDish(request: ConvertRequest): Conversion {
-  const steps = convertInSteps(request);
-  let next = steps.next();
-  while (!next.done) next = steps.next();
-  return next.value;
+  const fried = evaluateFried(request.dish, request.fried);
+  let simulations = 1;
+  const found = familiesFor(request).map((family) => {
+    const search = searchFamily(request, family, fried);
+    let next = search.next();
+    for (; !next.done; next = search.next()) simulations += 1;
+    return next.value;
+  });
+  return rankFound(fried, found, simulations);
 }

@@ -18,6 +18,9 @@ export function temperaturesFor({ fryer, limits }: ConvertRequest): number[] {
   return temperatures.length > 0 ? temperatures : [Math.min(fryer.maxTempC, limits.maxTempC)];
 }
 
+/** Temperatures and turns of the second round: two temperatures, three oils, turned or not. */
+export const SECOND_ROUND = 12;
+
 interface Candidate {
   plan: AirPlan;
   score: number;

@@ -54,10 +54,10 @@ export function openingsOf({ minutes, looks, swapEveryMin }: AirSettings): numbe
 }
 
 const airOf = (piece: PieceGeometry, fryer: Fryer, settings: AirSettings, lies: InBasket): AirCook => ({
-  fryer: fryer.kind,
-  roundness: (piece.dimension - 1) / 2,
   ...settings,
   ...lies,
+  fryer: fryer.kind,
+  roundness: (piece.dimension - 1) / 2,
   swapEveryMin: lies.level === 'only' ? null : settings.swapEveryMin,
   opensAtMin: openingsOf(settings),
   airFactor: fryer.airFactor,

@@ -1,5 +1,5 @@
-import { convertInSteps, evaluateAir, evaluateFried, type Conversion, type ConvertRequest } from '@yellowmist/core';
-import type { AirPlan, AirResult, Dish, FriedCook, FriedResult, Fryer } from '@yellowmist/core';
+import { evaluateAir, evaluateFried, searchFamily, type Alternative, type ConvertRequest } from '@yellowmist/core';
+import type { AirPlan, AirResult, Dish, Family, FriedCook, FriedResult, Fryer } from '@yellowmist/core';
 import { expose } from 'comlink';
 
 /** What the bench shows of a dish: the fried original, and the chosen air version when there is one. */
@@ -10,6 +10,8 @@ export interface Question {
   plan: AirPlan | null;
   /** Record every cell, for the cutaways. */
   profiles: boolean;
+  /** Follow the cooked piece for half an hour: several times the work. */
+  waits: boolean;
 }
 
 export interface Answer {
@@ -17,43 +19,48 @@ export interface Answer {
   air: AirResult | null;
 }
 
-export interface Progress {
-  done: number;
-  of: number;
-  found: number;
-}
-
 const SLICE_MS = 40;
 
-/** Lets messages in: a newer question stops the search that runs. */
+/** Lets messages in: a call to stop is heard between two slices. */
 const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0));
 
-let newest = 0;
+/** Searches up to this one have been called off. */
+let stoppedUpTo = 0;
 
 const service = {
-  evaluate({ dish, fried, fryer, plan, profiles }: Question): Answer {
+  evaluate({ dish, fried, fryer, plan, profiles, waits }: Question): Answer {
     const friedResult = evaluateFried(dish, fried, { profiles });
-    return { fried: friedResult, air: plan ? evaluateAir(dish, plan, fryer, friedResult, { profiles }) : null };
+    return { fried: friedResult, air: plan ? evaluateAir(dish, plan, fryer, friedResult, { profiles, waits }) : null };
   },
 
-  /** The whole conversion; null when a newer one or `stop` overtook it. */
-  async convert(request: ConvertRequest, onProgress: (progress: Progress) => void): Promise<Conversion | null> {
-    const mine = ++newest;
-    const steps = convertInSteps(request);
+  /** Searches one family for search number `job`; tells how many cooks it simulated since it last told. Null when called off. */
+  async search(
+    job: number,
+    request: ConvertRequest,
+    family: Family,
+    onSimulated: (cooks: number) => void,
+  ): Promise<Alternative | null> {
+    const steps = searchFamily(request, family);
     let since = performance.now();
+    let cooks = 0;
     for (let next = steps.next(); ; next = steps.next()) {
-      if (next.done) return next.value;
+      if (job <= stoppedUpTo) return null;
+      if (next.done) {
+        onSimulated(cooks);
+        return next.value;
+      }
+      cooks += 1;
       if (performance.now() - since > SLICE_MS) {
-        onProgress({ done: next.value.done, of: next.value.of, found: next.value.found.length });
+        onSimulated(cooks);
+        cooks = 0;
         await breathe();
-        if (mine !== newest) return null;
         since = performance.now();
       }
     }
   },
 
-  stop(): void {
-    newest += 1;
+  stopUpTo(job: number): void {
+    stoppedUpTo = Math.max(stoppedUpTo, job);
   },
 };
 

@@ -36,7 +36,10 @@ export function useConversion(body: ConversionBody | null): Search {
     let current = true;
     const timer = setTimeout(() => {
       setProgress({ done: 0, of: 1, found: 0 });
-      convert(JSON.parse(key), (p) => current && setProgress(p))
+      convert(JSON.parse(key), {
+        onProgress: (p) => current && setProgress(p),
+        onFound: (found) => current && setConversion(found),
+      })
         .then((found) => {
           if (!current || !found) return;
           setConversion(found);
@@ -56,7 +59,7 @@ export function useConversion(body: ConversionBody | null): Search {
     return () => {
       current = false;
       clearTimeout(timer);
-      void stopConverting();
+      stopConverting();
     };
   }, [key, round, dispatch]);
 
@@ -68,7 +71,7 @@ export function useConversion(body: ConversionBody | null): Search {
     stop: () => {
       setProgress(null);
       setStoppedAt(asked);
-      void stopConverting();
+      stopConverting();
     },
     again: () => setRound((n) => n + 1),
   };

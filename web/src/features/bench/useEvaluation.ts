@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import type { ConversionBody } from '@yellowmist/contract';
 import { evaluate, type Answer, type Question } from '../../worker/core';
 
@@ -13,7 +13,11 @@ export const questionOf = ({ dish, fried, fryer, chosen }: ConversionBody): Ques
   fryer,
   plan: chosen?.plan ?? null,
   profiles: true,
+  waits: false,
 });
+
+/** Pause after which the cooked piece is followed through its waiting as well, ms: nobody is dragging any more. */
+const SETTLED_MS = 350;
 
 /** Simulates what is on the bench after every change; the newest question wins, the last answer stays until then. */
 export function useEvaluation(body: ConversionBody | null): { evaluated: Evaluated | null; error: string } {
@@ -23,25 +27,33 @@ export function useEvaluation(body: ConversionBody | null): { evaluated: Evaluat
   const running = useRef(false);
   const key = body ? JSON.stringify(questionOf(body)) : '';
 
-  useEffect(() => {
-    if (!key) return;
-    waiting.current = JSON.parse(key) as Question;
+  const ask = useCallback(async (): Promise<void> => {
     if (running.current) return;
     running.current = true;
-    void (async () => {
-      while (waiting.current) {
-        const question = waiting.current;
-        waiting.current = null;
-        try {
-          setEvaluated({ ...(await evaluate(question)), question });
-          setError('');
-        } catch (failure) {
-          setError(failure instanceof Error ? failure.message : String(failure));
-        }
+    while (waiting.current) {
+      const question = waiting.current;
+      waiting.current = null;
+      try {
+        setEvaluated({ ...(await evaluate(question)), question });
+        setError('');
+      } catch (failure) {
+        setError(failure instanceof Error ? failure.message : String(failure));
       }
-      running.current = false;
-    })();
-  }, [key]);
+    }
+    running.current = false;
+  }, []);
+
+  useEffect(() => {
+    if (!key) return;
+    const question = JSON.parse(key) as Question;
+    waiting.current = question;
+    void ask();
+    const settled = setTimeout(() => {
+      waiting.current = { ...question, waits: true };
+      void ask();
+    }, SETTLED_MS);
+    return () => clearTimeout(settled);
+  }, [key, ask]);
 
   return { evaluated, error };
 }
