@@ -40,8 +40,10 @@ test('by keyboard alone: from the sentence to another coat', async ({ page }) =>
   await expect(page.getByRole('button', { name: /^In use: / })).toBeVisible({ timeout: 30_000 });
   await page.getByRole('tab', { name: 'Air versions' }).focus();
   await page.keyboard.press('ArrowRight');
-  await expect(page.getByRole('tab', { name: 'Curves' })).toBeFocused();
+  await expect(page.getByRole('tab', { name: 'Bowls' })).toBeFocused();
   await page.keyboard.press('ArrowLeft');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('tabpanel', { name: 'Air versions' })).toBeVisible();
   const use = page.getByRole('button', { name: /^Use: (?!As you fry)/ }).first();
   const name = ((await use.getAttribute('aria-label')) ?? '').replace('Use: ', '');
   await use.focus();

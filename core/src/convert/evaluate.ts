@@ -174,7 +174,7 @@ function describe(dish: Dish, scene: AirScene, fried: FriedResult, judged: Judge
       deepOil: false,
       waterTray: plan.settings.waterTray,
     }),
-    likeness: likenessOf(outcomes, fried.outcomes),
+    likeness: likenessOf(outcomes, ready.layers, fried.outcomes, fried.layers),
     works: works(outcomes, staysPale(ready)) && load.fits,
   };
 }

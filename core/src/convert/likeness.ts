@@ -1,3 +1,4 @@
+import type { CoatLayer } from '../coat/index.js';
 import { FIRMNESS, JUICE, type Outcomes } from '../outcome/index.js';
 
 const value = (o: Outcomes, key: keyof Outcomes, otherwise: number): number => o[key]?.value ?? otherwise;
@@ -19,17 +20,32 @@ const evenness = (o: Outcomes): number => {
   return 1 - 0.35 * (Math.abs(a - b) / (a + b + 0.3));
 };
 
+/** 1 where two coats are of one thickness, falling slowly with their ratio. */
+function sameCoat(air: readonly CoatLayer[], fried: readonly CoatLayer[]): number {
+  const thickness = (coat: readonly CoatLayer[]): number => coat.reduce((sum, l) => sum + l.thicknessM, 0.1e-3);
+  const gap = Math.abs(Math.log(thickness(air) / thickness(fried)));
+  return Math.exp(-0.15 * Math.max(0, gap - 0.3));
+}
+
 /**
- * How like the fried original a cook comes out, 0–1: crispness and adhesion no worse, the same colour, as even, nothing
- * run off or floury. A product, so that one failure is not outweighed. Weights: our judgement, no source.
+ * How like the fried original a cook comes out, 0–1: crispness and adhesion no worse, the same colour, as even, a coat of
+ * that thickness, nothing run off, floury or tough. A product, so that one failure is not outweighed. Weights: our
+ * judgement, no source.
  */
-export function likenessOf(air: Outcomes, fried: Outcomes): number {
+export function likenessOf(
+  air: Outcomes,
+  airCoat: readonly CoatLayer[],
+  fried: Outcomes,
+  friedCoat: readonly CoatLayer[],
+): number {
   const crisp = reaches(value(air, 'crispness', 0), value(fried, 'crispness', 0)) ** 0.8;
   const hold = reaches(value(air, 'adhesion', 1), value(fried, 'adhesion', 1));
   const kept = 1 - 0.8 * value(air, 'runOff', 0);
   const floury = 1 - 0.8 * value(air, 'dryPatches', 0);
+  const tough = Math.exp(-0.25 * Math.max(0, value(air, 'chew', 0) - Math.max(0.8, value(fried, 'chew', 0))));
   const juicy = reaches(value(air, 'juice', 1), value(fried, 'juice', 1));
-  return crisp * hold * kept * floury * juicy * sameColour(colourOf(air), colourOf(fried)) * evenness(air);
+  const looks = sameColour(colourOf(air), colourOf(fried)) * evenness(air) * sameCoat(airCoat, friedCoat);
+  return crisp * hold * kept * floury * tough * juicy * looks;
 }
 
 /** Penalty of a cook that is not right yet: 0 when the centre is right and the colour golden, more the farther off. */

@@ -50,7 +50,10 @@ function bestMinute(
       ? shortfall({ ...outcomes, colourTop: undefined, colourUnder: undefined })
       : shortfall(outcomes);
     const score =
-      likenessOf(outcomes, fried.outcomes) - missing - COST.perMinute * minutes - COST.perOilGm2 * plan.oilGm2;
+      likenessOf(outcomes, ready.layers, fried.outcomes, fried.layers) -
+      missing -
+      COST.perMinute * minutes -
+      COST.perOilGm2 * plan.oilGm2;
     if (score > best.score) best = { plan: { ...plan, settings }, score };
   }
   return best;

@@ -1,7 +1,8 @@
 import { Moon, Sun } from 'lucide-react';
 import { useEffect } from 'react';
 import { Link, Outlet } from 'react-router';
-import { Toaster } from 'sonner';
+import { toast, Toaster } from 'sonner';
+import { onCrash } from '../worker/core';
 import { themeSet, unitsSwitched, type Theme } from './settings';
 import { useAppDispatch, useAppSelector } from './store';
 
@@ -15,6 +16,7 @@ export function Layout() {
   useEffect(() => {
     document.documentElement.dataset.theme = shown;
   }, [shown]);
+  useEffect(() => onCrash(() => toast('A computation broke off and was begun again. Nothing is lost.')), []);
   return (
     <div className="flex min-h-dvh flex-col">
       <a className="btn btn-primary sr-only focus:not-sr-only focus:absolute focus:z-50" href="#main">

@@ -1,12 +1,12 @@
 import { configureStore } from '@reduxjs/toolkit';
 import { useDispatch, useSelector } from 'react-redux';
-import { benchReducer } from '../features/bench/benchSlice';
+import { benchReducer, dragMiddleware } from '../features/bench/benchSlice';
 import { api } from './api';
 import { rememberSettings, settingsSlice } from './settings';
 
 export const store = configureStore({
   reducer: { settings: settingsSlice.reducer, bench: benchReducer, [api.reducerPath]: api.reducer },
-  middleware: (defaults) => defaults().concat(api.middleware),
+  middleware: (defaults) => defaults().concat(dragMiddleware, api.middleware),
 });
 
 store.subscribe(() => rememberSettings(store.getState().settings));

@@ -1,6 +1,7 @@
 import { area, curveMonotoneX, line, max, scaleLinear } from 'd3';
-import type { PointerEvent } from 'react';
+import { useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { CookSeries } from '@yellowmist/core';
+import { sampleAt } from './moment';
 import { crustCss } from './palette';
 
 export interface Mark {
@@ -15,32 +16,35 @@ export interface CurvesProps {
   /** Where the scrubber stands, min. */
   minutes: number;
   onScrub: (minutes: number) => void;
-  /** Set coat, safe centre: what happened when. */
+  /** Set coat, safe centre, turn: what happened when. */
   marks: readonly Mark[];
   /** Reads a temperature in the cook's unit. */
   say: (value: number, quantity: 'temperature') => string;
   title: string;
+  /** What the curves read at a sample, in words. */
+  read: (at: number) => string;
 }
 
-const WIDTH = 600;
-const HEIGHT = 214;
-const EDGE = { left: 50, right: 92, top: 16, bottom: 40 };
+const WIDTH = 320;
+const HEIGHT = 178;
+const EDGE = { left: 38, right: 52, top: 14, bottom: 32 };
 const HOTTEST_C = 220;
-const STRIP = 9;
+const STRIP = 8;
 const GOLDEN = { from: 0.55, to: 2 } as const;
+const LETTER_PX = 5.2;
 
 const LINES = [
-  { key: 'surfaceUpC', label: 'surface', width: 1.4, dash: '' },
-  { key: 'footUpC', label: 'coat foot', width: 2, dash: '6 4' },
-  { key: 'centreC', label: 'centre', width: 3, dash: '' },
+  { key: 'surfaceUpC', label: 'surface', width: 1.2, dash: '' },
+  { key: 'footUpC', label: 'coat foot', width: 1.7, dash: '5 3' },
+  { key: 'centreC', label: 'centre', width: 2.6, dash: '' },
 ] as const;
 
-/** End labels that do not overlap, top first. */
-function spread(ys: readonly number[]): number[] {
+/** Positions as near as possible to `ys`, each at least `gap` below the one above. */
+function spread(ys: readonly number[], gap: number): number[] {
   const order = [...ys.keys()].sort((a, b) => ys[a] - ys[b]);
   const out = [...ys];
   order.forEach((i, k) => {
-    if (k > 0) out[i] = Math.max(out[i], out[order[k - 1]] + 14);
+    if (k > 0) out[i] = Math.max(out[i], out[order[k - 1]] + gap);
   });
   return out;
 }
@@ -53,8 +57,12 @@ function goldenWindow(timeS: Float64Array, b: Float32Array): [number, number] | 
   return [timeS[from] / 60, timeS[past < 0 ? b.length - 1 : past] / 60];
 }
 
-/** Temperatures and the coat's water through one cook, its colour as a strip of real colours, and what happened when. */
-export function Curves({ series, longestMin, minutes, onScrub, marks, say, title }: CurvesProps) {
+/**
+ * Temperatures and the coat's water through one cook, its colour as a strip of real colours, and what happened when. A
+ * slider: pointer and arrow keys move the time; hovering reads a moment without moving it.
+ */
+export function Curves({ series, longestMin, minutes, onScrub, marks, say, title, read }: CurvesProps) {
+  const [hover, setHover] = useState<number | null>(null);
   const { timeS, columns } = series;
   const x = scaleLinear([0, longestMin], [EDGE.left, WIDTH - EDGE.right]);
   const y = scaleLinear([0, HOTTEST_C], [HEIGHT - EDGE.bottom, EDGE.top]);
@@ -66,72 +74,81 @@ export function Curves({ series, longestMin, minutes, onScrub, marks, say, title
       .x((i) => x(timeS[i] / 60))
       .y((i) => y(values[i]))
       .curve(curveMonotoneX)(samples) ?? '';
-  const waterPath = area<number>()
-    .x((i) => x(timeS[i] / 60))
-    .y0(water(0))
-    .y1((i) => water(columns.coatWaterGm2[i]))(samples);
-  const ends = spread(LINES.map(({ key }) => y(columns[key][timeS.length - 1])));
+  const waterPath =
+    area<number>()
+      .x((i) => x(timeS[i] / 60))
+      .y0(water(0))
+      .y1((i) => water(columns.coatWaterGm2[i]))(samples) ?? '';
+  const last = timeS.length - 1;
+  const labels = [...LINES.map(({ label }) => label), 'coat water'];
+  const ends = spread([...LINES.map(({ key }) => y(columns[key][last])), water(columns.coatWaterGm2[last])], 11);
   const golden = goldenWindow(timeS, columns.colourUp);
-  const scrub = (event: PointerEvent<SVGSVGElement>): void => {
+  const minutesAt = (event: PointerEvent<SVGSVGElement>): number => {
     const box = event.currentTarget.getBoundingClientRect();
     const at = x.invert(((event.clientX - box.left) / box.width) * WIDTH);
-    onScrub(Math.min(longestMin, Math.max(0, at)));
+    return Math.min(longestMin, Math.max(0, at));
   };
-  const stripY = HEIGHT - EDGE.bottom + 4;
+  const step = (event: KeyboardEvent): void => {
+    const by = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1, PageDown: -6, PageUp: 6 }[event.key];
+    const to = event.key === 'Home' ? 0 : event.key === 'End' ? longestMin : null;
+    if (by === undefined && to === null) return;
+    event.preventDefault();
+    onScrub(to ?? Math.min(longestMin, Math.max(0, minutes + ((by ?? 0) * series.sampleS) / 60)));
+  };
+  const stripY = HEIGHT - EDGE.bottom + 3;
+  const shown = hover ?? minutes;
   return (
     <svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       className="w-full cursor-ew-resize touch-none fill-current"
-      role="img"
+      role="slider"
+      tabIndex={0}
       aria-label={title}
-      fontSize={11.5}
-      onPointerDown={scrub}
-      onPointerMove={(e) => e.buttons > 0 && scrub(e)}
+      aria-valuemin={0}
+      aria-valuemax={Number(longestMin.toFixed(1))}
+      aria-valuenow={Number(minutes.toFixed(1))}
+      aria-valuetext={read(sampleAt(series, minutes))}
+      fontSize={9.5}
+      onKeyDown={step}
+      onPointerDown={(e) => onScrub(minutesAt(e))}
+      onPointerMove={(e) => {
+        const at = minutesAt(e);
+        setHover(at);
+        if (e.buttons > 0) onScrub(at);
+      }}
+      onPointerLeave={() => setHover(null)}
     >
-      {waterPath && (
-        <>
-          <path d={waterPath} className="fill-info" fillOpacity={0.25} />
-          <text x={EDGE.left + 6} y={water(0) - 6}>
-            water in the coat
-          </text>
-        </>
-      )}
-      {[0, 50, 100, 150, 200].map((t) => (
+      <path d={waterPath} className="fill-info" fillOpacity={0.25} />
+      {[0, 100, 200].map((t) => (
         <g key={t}>
           <path d={`M${EDGE.left} ${y(t)} H${x(longestMin)}`} stroke="currentColor" strokeOpacity={0.18} />
-          <text x={EDGE.left - 6} y={y(t) + 4} textAnchor="end">
+          <text x={EDGE.left - 4} y={y(t) + 3} textAnchor="end">
             {say(t, 'temperature')}
           </text>
         </g>
       ))}
-      {x.ticks(6).map((t) => (
-        <text key={t} x={x(t)} y={HEIGHT - 10} textAnchor="middle">
+      {x.ticks(5).map((t) => (
+        <text key={t} x={x(t)} y={HEIGHT - 6} textAnchor="middle">
           {t} min
         </text>
       ))}
-      {marks.map(({ minutes: at, label }, i) => (
-        <g key={label}>
-          <path d={`M${x(at)} ${EDGE.top - 2} V${y(0)}`} stroke="currentColor" strokeDasharray="2 3" />
-          <text
-            x={x(at) + 4}
-            y={EDGE.top + 8 + i * 14}
-            fontWeight={650}
-            className="fill-current"
-            stroke="var(--color-base-200)"
-            strokeWidth={3}
-            paintOrder="stroke"
-          >
-            {label}
-          </text>
-        </g>
-      ))}
-      {LINES.map(({ key, label, width, dash }, i) => (
+      <Marks marks={marks} x={x} foot={y(0)} />
+      {LINES.map(({ key, width, dash }) => (
         <g key={key}>
           <path d={path(columns[key])} fill="none" stroke="currentColor" strokeWidth={width} strokeDasharray={dash} />
-          <text x={x(endMin) + 6} y={ends[i] + 4} stroke="var(--color-base-200)" strokeWidth={3} paintOrder="stroke">
-            {label}
-          </text>
         </g>
+      ))}
+      {labels.map((label, i) => (
+        <text
+          key={label}
+          x={x(endMin) + 4}
+          y={ends[i] + 3}
+          stroke="var(--color-base-100)"
+          strokeWidth={3}
+          paintOrder="stroke"
+        >
+          {label}
+        </text>
       ))}
       <g>
         {samples.slice(0, -1).map((i) => (
@@ -146,18 +163,83 @@ export function Curves({ series, longestMin, minutes, onScrub, marks, say, title
         ))}
         {golden && (
           <path
-            d={`M${x(golden[0])} ${stripY + STRIP + 5} v-4 M${x(golden[0])} ${stripY + STRIP + 3} H${x(golden[1])} m0 2 v-4`}
+            d={`M${x(golden[0])} ${stripY + STRIP + 4} v-3.5 M${x(golden[0])} ${stripY + STRIP + 2.5} H${x(golden[1])} m0 1.5 v-3.5`}
             stroke="currentColor"
-            strokeWidth={1.6}
+            strokeWidth={1.4}
             fill="none"
           />
         )}
-        <text x={x(endMin) + 6} y={stripY + STRIP}>
-          {golden ? 'top, golden' : 'top'}
+        <text x={x(endMin) + 4} y={stripY + STRIP - 0.5}>
+          {golden ? 'golden' : 'top'}
         </text>
       </g>
-      <path d={`M${x(minutes)} ${EDGE.top - 6} V${stripY + STRIP + 5}`} stroke="currentColor" strokeWidth={1.6} />
-      <circle cx={x(minutes)} cy={EDGE.top - 6} r={4} className="fill-primary" stroke="currentColor" />
+      <path
+        d={`M${x(shown)} ${EDGE.top - 6} V${stripY + STRIP + 4}`}
+        stroke="currentColor"
+        strokeWidth={hover === null ? 1.4 : 0.8}
+      />
+      {hover !== null && (
+        <Readings series={series} at={sampleAt(series, hover)} x={x(Math.min(endMin, hover))} y={y} say={say} />
+      )}
+      <circle cx={x(minutes)} cy={EDGE.top - 7} r={4} className="fill-primary" stroke="currentColor" />
     </svg>
   );
+}
+
+/** What happened when, each label on a row of its own and on the side where it has room. */
+function Marks({ marks, x, foot }: { marks: readonly Mark[]; x: (minutes: number) => number; foot: number }) {
+  return marks.map(({ minutes, label }, i) => {
+    const right = x(minutes) + 4 + label.length * LETTER_PX < WIDTH;
+    return (
+      <g key={label}>
+        <path d={`M${x(minutes)} ${EDGE.top} V${foot}`} stroke="currentColor" strokeDasharray="2 3" />
+        <text
+          x={x(minutes) + (right ? 3 : -3)}
+          y={EDGE.top + 6 + i * 11}
+          textAnchor={right ? 'start' : 'end'}
+          fontWeight={650}
+          stroke="var(--color-base-100)"
+          strokeWidth={3}
+          paintOrder="stroke"
+        >
+          {label}
+        </text>
+      </g>
+    );
+  });
+}
+
+/** A dot on every curve under the pointer, with its value. */
+function Readings({
+  series,
+  at,
+  x,
+  y,
+  say,
+}: {
+  series: CookSeries;
+  at: number;
+  x: number;
+  y: (tempC: number) => number;
+  say: CurvesProps['say'];
+}) {
+  const values = LINES.map(({ key }) => series.columns[key][at]);
+  const ys = spread(values.map(y), 11);
+  const right = x < WIDTH - 90;
+  return values.map((value, i) => (
+    <g key={LINES[i].key}>
+      <circle cx={x} cy={y(value)} r={2.6} />
+      <text
+        x={x + (right ? 6 : -6)}
+        y={ys[i] + 3}
+        textAnchor={right ? 'start' : 'end'}
+        fontWeight={700}
+        stroke="var(--color-base-100)"
+        strokeWidth={3.5}
+        paintOrder="stroke"
+      >
+        {say(value, 'temperature')}
+      </text>
+    </g>
+  ));
 }

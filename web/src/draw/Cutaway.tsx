@@ -3,7 +3,7 @@ import { colourWord, type Food } from '@yellowmist/core';
 import { Grains } from './Grains';
 import type { FaceMoment, Moment } from './moment';
 import { bandPath, curvePath, dome, type Curve } from './outline';
-import { crustCss, insideCss, rawLayerCss } from './palette';
+import { crustCss, insideCss, rawLayerCss, sauceCss } from './palette';
 import { scatter } from './random';
 
 export interface CutawayProps {
@@ -15,8 +15,8 @@ export interface CutawayProps {
   onParchment?: boolean;
   /** Pixels for a millimetre of coat; the same for two that stand side by side. */
   coatScale: number;
-  /** The coat peels: a corner lifts. */
-  lifts?: boolean;
+  /** How far a corner of the coat has come off, 0–1. */
+  lift?: number;
   /** Names of layers and scale bars beside it. */
   labelled?: boolean;
   /** Reads a temperature and a length in the cook's units. */
@@ -28,6 +28,8 @@ const LEFT = 8;
 const RIGHT = 196;
 const MIDDLE = 128;
 const DOME = 13;
+/** How high a corner that came off stands, px. */
+const LIFT_PX = 13;
 const FOOD_PX = { least: 56, most: 112 };
 
 /** Food is drawn at 5 px a mm within what fits. */
@@ -55,11 +57,11 @@ function bandsOf(face: FaceMoment, skin: Curve, outward: 1 | -1, scale: number):
 
 function Layers({ bands, outward, id }: { bands: Band[]; outward: 1 | -1; id: string }) {
   return bands.map(({ name, inner, outer, face, index }) => {
-    const { layer, wetness, mm } = face.layers[index];
+    const { layer, wetness, mm, finish, sauce } = face.layers[index];
     const last = index === bands.length - 1;
-    const raw = rawLayerCss(layer, wetness);
-    const crust = crustCss(face.browning * (last ? 1 : 0.45));
-    const dryShare = last ? Math.min(1, face.shellMm / Math.max(0.05, mm)) : wetness < 0.15 ? 1 : 0;
+    const raw = sauce ? sauceCss(layer, wetness) : rawLayerCss(layer, wetness);
+    const crust = sauce ? raw : crustCss(face.browning * (finish ? 1 : 0.45));
+    const dryShare = finish ? Math.min(1, face.shellMm / Math.max(0.05, mm)) : wetness < 0.15 ? 1 : 0;
     const split: Curve = (x) => outer(x) + (inner(x) - outer(x)) * dryShare;
     const base = bandPath(LEFT, RIGHT, inner, outer);
     return (
@@ -73,7 +75,7 @@ function Layers({ bands, outward, id }: { bands: Band[]; outward: 1 | -1; id: st
           to={RIGHT}
           inner={inner}
           outer={outer}
-          fill={last && face.browning > 0.02 ? crust : rawLayerCss(layer, wetness * 0.6)}
+          fill={finish && face.browning > 0.02 ? crust : rawLayerCss(layer, wetness * 0.6)}
           outward={outward}
           last={last}
         />
@@ -241,7 +243,8 @@ function Drips({ bottom, lost, onParchment }: { bottom: number; lost: number; on
 
 const stateWord = (face: FaceMoment, index: number): string => {
   const { layer, wetness } = face.layers[index];
-  if (index === face.layers.length - 1 && face.browning >= 0.25) return colourWord(face.browning);
+  if (face.layers[index].sauce) return wetness < 0.3 ? 'set to a glaze' : 'wet';
+  if (face.layers[index].finish && face.browning >= 0.25) return colourWord(face.browning);
   if (wetness < 0.17) return 'dry';
   if (!layer.wet) return wetness > 0.45 ? 'moist' : 'just moist';
   return face.set > 0.5 ? 'set' : 'wet';
@@ -328,7 +331,7 @@ export function Cutaway({
   medium,
   onParchment = false,
   coatScale,
-  lifts = false,
+  lift = 0,
   labelled = true,
   say,
   title,
@@ -337,7 +340,7 @@ export function Cutaway({
   const half = foodPx(foodMm) / 2;
   const upperSkin: Curve = (x) => MIDDLE - half - dome(LEFT, RIGHT, DOME)(x) + DOME * 0.4;
   const lowerSkin: Curve = (x) => MIDDLE + half + dome(LEFT, RIGHT, DOME * 0.35)(x);
-  const lifted: Curve = lifts ? (x) => upperSkin(x) - 9 * Math.max(0, 1 - (x - LEFT) / 70) ** 2 : upperSkin;
+  const lifted: Curve = (x) => upperSkin(x) - LIFT_PX * lift * Math.max(0, 1 - (x - LEFT) / 90) ** 2;
   const up = bandsOf(moment.up, lifted, -1, coatScale);
   const down = bandsOf(moment.down, lowerSkin, 1, coatScale);
   const bottom = Math.max(lowerSkin(100), down.at(-1)?.outer(100) ?? 0);

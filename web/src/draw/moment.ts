@@ -3,6 +3,9 @@ import type { CoatLayer, CookSeries } from '@yellowmist/core';
 /** One coat layer on one face at one moment. */
 export interface LayerMoment {
   layer: CoatLayer;
+  /** The last layer of the coat, which browns; a sauce may lie on it. */
+  finish: boolean;
+  sauce: boolean;
   mm: number;
   /** Water against what it came with or took up, 0–1. */
   wetness: number;
@@ -36,24 +39,36 @@ export const sampleAt = (series: CookSeries, minutes: number): number =>
 /** Kilograms of water per kilogram of solids at which a layer counts as fully wet in the picture. */
 const WET_X = 0.9;
 
-function faceMoment(series: CookSeries, layers: readonly CoatLayer[], at: number, up: boolean): FaceMoment {
+function faceMoment(
+  series: CookSeries,
+  layers: readonly CoatLayer[],
+  coatLayers: number,
+  at: number,
+  up: boolean,
+): FaceMoment {
   const { columns, profiles, half } = series;
   const name = up ? 'Up' : 'Down';
   const film = columns.filmShare[at];
   const cells = profiles?.cells ?? 0;
   const read = (values: Float32Array | undefined, k: number): number =>
     values ? values[at * cells + (up ? cells / 2 + k : cells / 2 - 1 - k)] : 0;
-  const moments = layers.map((layer, index): LayerMoment => {
-    const own = [...half.layer.keys()].filter((k) => half.layer[k] === index);
-    const mean = (of: (k: number) => number): number => own.reduce((s, k) => s + of(k), 0) / Math.max(1, own.length);
-    const runs = layer.wet && index === layers.length - 1;
-    return {
-      layer,
-      mm: layer.thicknessM * 1000 * (runs ? film : 1),
-      wetness: mean((k) => read(profiles?.waterX, k)) / WET_X,
-      tempC: mean((k) => read(profiles?.tempC, k)),
-    };
-  });
+  const here = (index: number): boolean =>
+    index < coatLayers || [...half.layer.keys()].some((k) => half.layer[k] === index && read(profiles?.waterX, k) > 0);
+  const moments = layers
+    .filter((_, index) => here(index))
+    .map((layer, index): LayerMoment => {
+      const own = [...half.layer.keys()].filter((k) => half.layer[k] === index);
+      const mean = (of: (k: number) => number): number => own.reduce((s, k) => s + of(k), 0) / Math.max(1, own.length);
+      const runs = layer.wet && index === coatLayers - 1;
+      return {
+        layer,
+        finish: index === coatLayers - 1,
+        sauce: index >= coatLayers,
+        mm: layer.thicknessM * 1000 * (runs ? film : 1),
+        wetness: mean((k) => read(profiles?.waterX, k)) / WET_X,
+        tempC: mean((k) => read(profiles?.tempC, k)),
+      };
+    });
   return {
     layers: moments,
     browning: columns[`colour${name}`][at],
@@ -62,8 +77,14 @@ function faceMoment(series: CookSeries, layers: readonly CoatLayer[], at: number
   };
 }
 
-/** Reads the piece at sample `at` out of a series with profiles. */
-export function momentOf(series: CookSeries, layers: readonly CoatLayer[], at: number): Moment {
+/** Reads the piece at sample `at` out of a series with profiles; the sauce stands on it from when it was brushed on. */
+export function momentOf(
+  series: CookSeries,
+  coat: readonly CoatLayer[],
+  at: number,
+  sauce: CoatLayer | null = null,
+): Moment {
+  const layers = sauce ? [...coat, sauce] : coat;
   const { columns, profiles, half, timeS, sampleS } = series;
   const inside = [...half.layer.keys()].filter((k) => half.layer[k] === -1).length;
   const foodC: number[] = [];
@@ -74,8 +95,8 @@ export function momentOf(series: CookSeries, layers: readonly CoatLayer[], at: n
   const before = Math.max(0, at - 1);
   return {
     minutes: timeS[at] / 60,
-    up: faceMoment(series, layers, at, true),
-    down: faceMoment(series, layers, at, false),
+    up: faceMoment(series, layers, coat.length, at, true),
+    down: faceMoment(series, layers, coat.length, at, false),
     foodC,
     centreC: columns.centreC[at],
     steamGm2S: at === before ? 0 : Math.max(0, (columns.steamGm2[at] - columns.steamGm2[before]) / sampleS),

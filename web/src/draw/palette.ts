@@ -35,3 +35,19 @@ export function rawLayerCss(layer: CoatLayer, wetness: number): string {
   const wet = layer.batter ? '#f3e7c3' : layer.wet ? '#f2c868' : '#e3d3a2';
   return interpolateRgb(dry, wet)(Math.min(1, Math.max(0, wetness)));
 }
+
+const SAUCES: Record<string, string> = {
+  'tomato-ketchup': '#ad2d1f',
+  'barbecue-sauce': '#6b2a17',
+  'sweet-chilli-sauce': '#cf5a26',
+  'soy-honey-glaze': '#6f3c17',
+  'chilli-butter-sauce': '#d4692f',
+  'tomato-sauce': '#b93c27',
+};
+const ANY_SAUCE = '#a8432a';
+
+/** Colour of a sauce: it darkens as it dries to a glaze. */
+export function sauceCss(sauce: CoatLayer, wetness: number): string {
+  const wet = SAUCES[sauce.portions[0]?.ingredientId ?? ''] ?? ANY_SAUCE;
+  return interpolateRgb('#3f190d', wet)(0.55 + 0.45 * Math.min(1, Math.max(0, wetness)));
+}

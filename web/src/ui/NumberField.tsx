@@ -13,6 +13,8 @@ interface Props {
   whole?: boolean;
   hideLabel?: boolean;
   className?: string;
+  /** A slider under the field, over this part of the range: for what is tried out by dragging. */
+  drag?: { min: number; max: number; step: number; onDrag: (dragging: boolean) => void };
 }
 
 /** "from 3 to 300 mm", in the cook's unit, rounded inward. */
@@ -33,6 +35,7 @@ export function NumberField({
   whole = false,
   hideLabel,
   className,
+  drag,
 }: Props) {
   const { system } = useUnits();
   const id = useId();
@@ -92,6 +95,25 @@ export function NumberField({
           {unit}
         </span>
       </span>
+      {drag && (
+        <input
+          type="range"
+          aria-label={`${label}, by dragging`}
+          aria-valuetext={`${settled} ${unit}`}
+          className="block h-6 w-full cursor-ew-resize accent-base-content"
+          min={Math.max(range.min, drag.min)}
+          max={Math.min(range.max, drag.max)}
+          step={drag.step}
+          value={value}
+          onPointerDown={() => drag.onDrag(true)}
+          onPointerUp={() => drag.onDrag(false)}
+          onPointerCancel={() => drag.onDrag(false)}
+          onChange={(e) => {
+            setDraft(null);
+            onChange(Number(e.target.value));
+          }}
+        />
+      )}
       {error && (
         <span id={`${id}-error`} role="alert" className="mt-0.5 block rounded-xs bg-base-100 px-1 text-xs text-error">
           {error}. {settled} {unit} stays in force.

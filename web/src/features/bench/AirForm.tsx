@@ -2,9 +2,12 @@ import { COMMON_FRYERS, RANGES, type ConversionBody } from '@yellowmist/contract
 import type { AirPlan, AirSettings, Fryer } from '@yellowmist/core';
 import { useConversionsQuery } from '../../app/api';
 import { useAppDispatch } from '../../app/store';
+import { Check } from '../../ui/Check';
 import { Choice } from '../../ui/Choice';
 import { NumberField } from '../../ui/NumberField';
 import { fryerChanged, planChanged, settingsChanged } from './benchSlice';
+import { SecondForm } from './SecondForm';
+import { useDrag } from './useDrag';
 
 const UNDER = [
   { value: 'basket', label: 'Basket' },
@@ -29,10 +32,7 @@ export function AirForm({ body, plan }: { body: ConversionBody; plan: AirPlan })
   const fryers = useFryers(fryer);
   const { settings } = plan;
   const set = (part: Partial<AirSettings>): void => void dispatch(settingsChanged(part));
-  const temperatures = {
-    min: Math.max(RANGES.airTempC.min, fryer.minTempC),
-    max: Math.min(RANGES.airTempC.max, fryer.maxTempC),
-  };
+  const temperatures = temperaturesOf(fryer);
   const { basket } = fryer;
   const size = (part: Record<string, number>): void =>
     void dispatch(fryerChanged({ ...fryer, basket: { ...basket, ...part } as Fryer['basket'] }));
@@ -71,23 +71,6 @@ export function AirForm({ body, plan }: { body: ConversionBody; plan: AirPlan })
         </div>
       )}
       <NumberField
-        label="Set to"
-        value={settings.tempC}
-        quantity="temperature"
-        range={temperatures}
-        step={fryer.stepC}
-        onChange={(tempC) => set({ tempC })}
-      />
-      <NumberField
-        label="For"
-        value={settings.minutes}
-        quantity="minutes"
-        range={RANGES.airMinutes}
-        onChange={(minutes) =>
-          set({ minutes, turnAtMin: settings.turnAtMin === null ? null : Math.min(settings.turnAtMin, minutes) })
-        }
-      />
-      <NumberField
         label="Oil on all sides, per m²"
         value={plan.oilGm2}
         quantity="mass"
@@ -119,20 +102,72 @@ export function AirForm({ body, plan }: { body: ConversionBody; plan: AirPlan })
         onChange={(on) => set({ turnAtMin: on ? Math.round(settings.minutes * 0.55) : null })}
       />
       <Check label="Preheated" checked={settings.preheated} onChange={(preheated) => set({ preheated })} />
+      <Check label="Tray of boiling water" checked={settings.waterTray} onChange={(waterTray) => set({ waterTray })} />
+      <NumberField
+        label="Opened to look, times"
+        value={settings.looks}
+        quantity="plain"
+        range={RANGES.looks}
+        whole
+        onChange={(looks) => set({ looks })}
+      />
+      {fryer.racks > 1 && (
+        <>
+          <Check
+            label="Racks swapped"
+            checked={settings.swapEveryMin !== null}
+            onChange={(on) => set({ swapEveryMin: on ? 5 : null })}
+          />
+          {settings.swapEveryMin === null ? (
+            <span />
+          ) : (
+            <NumberField
+              label="Every"
+              value={settings.swapEveryMin}
+              quantity="minutes"
+              range={RANGES.swapEveryMin}
+              onChange={(swapEveryMin) => set({ swapEveryMin })}
+            />
+          )}
+        </>
+      )}
+      <SecondForm plan={plan} temperatures={temperatures} />
     </section>
   );
 }
 
-function Check({ label, checked, onChange }: { label: string; checked: boolean; onChange: (on: boolean) => void }) {
+const temperaturesOf = (fryer: Fryer): { min: number; max: number } => ({
+  min: Math.max(RANGES.airTempC.min, fryer.minTempC),
+  max: Math.min(RANGES.airTempC.max, fryer.maxTempC),
+});
+
+/** How hot and how long it is cooked in air: what is tried out most. */
+export function AirHeat({ fryer, settings }: { fryer: Fryer; settings: AirSettings }) {
+  const dispatch = useAppDispatch();
+  const drag = useDrag();
+  const set = (part: Partial<AirSettings>): void => void dispatch(settingsChanged(part));
+  const temperatures = temperaturesOf(fryer);
   return (
-    <label className="flex min-h-11 items-center gap-2 text-sm">
-      <input
-        type="checkbox"
-        className="checkbox checkbox-sm"
-        checked={checked}
-        onChange={(e) => onChange(e.target.checked)}
+    <section aria-label="Heat of the air fryer" className="grid grid-cols-2 gap-x-2">
+      <NumberField
+        label="Set to"
+        value={settings.tempC}
+        quantity="temperature"
+        range={temperatures}
+        step={fryer.stepC}
+        drag={drag(150, 220, 1)}
+        onChange={(tempC) => set({ tempC })}
       />
-      {label}
-    </label>
+      <NumberField
+        label="For"
+        value={settings.minutes}
+        quantity="minutes"
+        range={RANGES.airMinutes}
+        drag={drag(3, 35, 0.5)}
+        onChange={(minutes) =>
+          set({ minutes, turnAtMin: settings.turnAtMin === null ? null : Math.min(settings.turnAtMin, minutes) })
+        }
+      />
+    </section>
   );
 }

@@ -8,47 +8,48 @@ import { picked, sideTurned } from './benchSlice';
 import type { Search } from './useConversion';
 import { BADGE_WORDS, FAMILY_NAMES, likenessWord } from './words';
 
+/** How the search stands: progress that can be stopped, what broke off, or what it simulated. */
+function SearchState({ search }: { search: Search }) {
+  const { conversion, progress, error, stopped } = search;
+  if (progress) {
+    return (
+      <>
+        <progress className="progress w-28" value={progress.done} max={progress.of} aria-label="Search" />
+        <span>
+          {progress.done} of about {progress.of} cooks simulated
+        </span>
+        <button type="button" className="btn btn-sm h-9" onClick={search.stop}>
+          Stop
+        </button>
+      </>
+    );
+  }
+  if (stopped || error) {
+    return (
+      <>
+        {error ? (
+          <span role="alert" className="text-error">
+            The search broke off: {error}
+          </span>
+        ) : (
+          <span>Stopped. What you see is from before.</span>
+        )}
+        <button type="button" className="btn btn-sm h-9" onClick={search.again}>
+          {error ? 'Try again' : 'Search again'}
+        </button>
+      </>
+    );
+  }
+  return conversion && <span>{conversion.simulations} cooks simulated for this dish and fryer, best first.</span>;
+}
+
 /** The original put in as it is, with why it fails, then what the search found, best first. */
 export function Alternatives({ search, chosen }: { search: Search; chosen: Chosen | null }) {
-  const { conversion, progress, error, stopped } = search;
+  const { conversion } = search;
   return (
     <div>
       <div className="flex min-h-9 flex-wrap items-center gap-3 text-sm" aria-live="polite">
-        {progress && (
-          <>
-            <progress className="progress w-40" value={progress.done} max={progress.of} aria-label="Search" />
-            <span>
-              {progress.done} of about {progress.of} cooks simulated
-            </span>
-            <button type="button" className="btn btn-sm h-9" onClick={search.stop}>
-              Stop
-            </button>
-          </>
-        )}
-        {stopped && (
-          <>
-            <span>Stopped. What you see is from before.</span>
-            <button type="button" className="btn btn-sm h-9" onClick={search.again}>
-              Search again
-            </button>
-          </>
-        )}
-        {error && (
-          <>
-            <span role="alert" className="text-error">
-              The search broke off: {error}
-            </span>
-            <button type="button" className="btn btn-sm h-9" onClick={search.again}>
-              Try again
-            </button>
-          </>
-        )}
-        {!progress && !stopped && !error && conversion && (
-          <span>
-            {conversion.simulations} cooks simulated for this dish and fryer. Best first; pick one and it goes on the
-            bench.
-          </span>
-        )}
+        <SearchState search={search} />
       </div>
       {conversion && (
         <ol className="flex snap-x gap-0 overflow-x-auto pb-1" aria-label="Air versions">
@@ -57,6 +58,50 @@ export function Alternatives({ search, chosen }: { search: Search; chosen: Chose
           ))}
         </ol>
       )}
+    </div>
+  );
+}
+
+/** The same in one line: what there is to choose from, always in sight. */
+export function AlternativesInLine({ search, chosen }: { search: Search; chosen: Chosen | null }) {
+  const dispatch = useAppDispatch();
+  const { say } = useUnits();
+  const { conversion } = search;
+  const choices = conversion ? [conversion.original, ...conversion.alternatives] : [];
+  return (
+    <div className="flex items-center gap-2 overflow-x-auto border-b border-base-content/20 px-3 py-1">
+      {choices.map((a) => {
+        const taken = chosen?.family === a.family;
+        const { tempC, minutes } = a.plan.settings;
+        return (
+          <button
+            key={a.family}
+            type="button"
+            aria-pressed={taken}
+            aria-label={`${taken ? 'In use' : 'Use'}: ${FAMILY_NAMES[a.family]}`}
+            className={`flex min-h-12 shrink-0 items-center gap-2 rounded-field border px-2 text-left ${taken ? 'border-base-content bg-primary text-primary-content' : 'border-base-content/30 bg-base-100'}`}
+            onClick={() => {
+              dispatch(picked({ family: a.family, by: 'cook', plan: a.plan }));
+              dispatch(sideTurned('air'));
+            }}
+          >
+            <span
+              aria-hidden
+              className="h-8 w-3 rounded-xs border border-base-content/40"
+              style={{ background: crustCss(a.outcomes.colourTop?.value ?? 0) }}
+            />
+            <span className="leading-tight">
+              <span className="block text-sm font-semibold whitespace-nowrap">{FAMILY_NAMES[a.family]}</span>
+              <span className="block text-xs whitespace-nowrap">
+                {say(tempC, 'temperature')}, {say(minutes, 'minutes')}, {a.works ? a.outcomes.crispness?.word : 'fails'}
+              </span>
+            </span>
+          </button>
+        );
+      })}
+      <span className="flex shrink-0 items-center gap-2 text-sm" aria-live="polite">
+        <SearchState search={search} />
+      </span>
     </div>
   );
 }

@@ -3,8 +3,8 @@ import { readyPiece } from '@yellowmist/core';
 import { api } from '../../app/api';
 import { useAppDispatch, useAppSelector } from '../../app/store';
 import { useUnits } from '../../ui/useUnits';
-import { AirForm } from './AirForm';
-import { Alternatives } from './Alternatives';
+import { AirForm, AirHeat } from './AirForm';
+import { Alternatives, AlternativesInLine } from './Alternatives';
 import { BenchBar } from './BenchBar';
 import { laidOut, sideTurned, type Side } from './benchSlice';
 import { Bowls } from './Bowls';
@@ -13,12 +13,13 @@ import { CurvesBoard } from './CurvesBoard';
 import { Cutaways } from './Cutaways';
 import { Kitchen } from './Kitchen';
 import { PieceForm } from './PieceForm';
-import { PotForm } from './PotForm';
+import { PotForm, PotHeat } from './PotForm';
 import { Reasons } from './Reasons';
 import { Shelf } from './Shelf';
 import { useAutosave } from './useAutosave';
 import { useConversion } from './useConversion';
 import { useEvaluation } from './useEvaluation';
+import { longestOf } from './clock';
 import { FAMILY_NAMES } from './words';
 
 /** One dish: its coat as a stack, the two cutaways, the reasons, and the shelf with other coats, bowls and steps. */
@@ -27,7 +28,7 @@ export function Bench() {
   const body = useAppSelector((s) => s.bench.dish.present);
   const { id, side } = useAppSelector((s) => s.bench.desk);
   const save = useAutosave();
-  const { evaluated, error } = useEvaluation(body);
+  const { evaluated, error } = useEvaluation(body, true);
   const search = useConversion(body);
   const { tell, say } = useUnits();
   const [share, setShare] = useState(1);
@@ -39,7 +40,7 @@ export function Bench() {
 
   if (!body) return null;
   const plan = body.chosen?.plan;
-  const longestMin = Math.max(body.fried.minutes, plan?.settings.minutes ?? 0);
+  const longestMin = longestOf(body.fried, plan ?? null);
   const turn = (to: Side): void => void dispatch(sideTurned(to));
   const takeTheirs = async (): Promise<void> => {
     const fresh = await dispatch(
@@ -75,12 +76,12 @@ export function Bench() {
           {save.problem} Your changes stay here; it is tried again.
         </p>
       )}
-      <div className="grid min-h-0 grow lg:grid-cols-[20rem_minmax(0,1fr)_18.5rem]">
+      <div className="grid min-h-0 grow lg:h-[calc(100dvh-9.6rem)] lg:grid-cols-[20rem_minmax(0,1fr)_18.5rem]">
         <div
           role="region"
           aria-label="Coat and cut"
           tabIndex={0}
-          className="space-y-2 border-base-300 px-3 py-2 lg:max-h-[calc(100dvh-22.5rem)] lg:overflow-y-auto lg:border-r"
+          className="min-h-0 space-y-2 border-base-300 px-3 py-2 lg:overflow-y-auto lg:border-r"
         >
           <div
             role="group"
@@ -100,6 +101,11 @@ export function Bench() {
               </button>
             ))}
           </div>
+          {side === 'pot' || !plan ? (
+            <PotHeat fried={body.fried} />
+          ) : (
+            <AirHeat fryer={body.fryer} settings={plan.settings} />
+          )}
           {side === 'air' && body.chosen && <p className="text-sm">{FAMILY_NAMES[body.chosen.family]}</p>}
           <div>
             <CoatStack side={side} specs={side === 'pot' ? body.fried.layers : (plan?.layers ?? [])} layers={layers} />
@@ -107,14 +113,22 @@ export function Bench() {
           </div>
           {side === 'pot' || !plan ? <PotForm fried={body.fried} /> : <AirForm body={body} plan={plan} />}
         </div>
-        <div className="order-first min-w-0 px-4 py-2 lg:order-none">
+        <div className="order-first min-h-0 min-w-0 px-4 py-1 lg:order-none lg:overflow-y-auto">
           {error && (
             <p role="alert" className="text-error">
               The simulation broke off: {error}. Change something, or reload the page; what is saved is safe.
             </p>
           )}
           {evaluated ? (
-            <Cutaways evaluated={evaluated} share={share} onScrub={setShare} onSide={turn} />
+            <>
+              <Cutaways evaluated={evaluated} share={share} onScrub={setShare} onSide={turn} />
+              <CurvesBoard
+                evaluated={evaluated}
+                longestMin={longestMin}
+                minutes={share * longestMin}
+                onScrub={(m) => setShare(m / longestMin)}
+              />
+            </>
           ) : (
             <p className="p-8">Simulating the first cook…</p>
           )}
@@ -123,26 +137,25 @@ export function Bench() {
           role="region"
           aria-label="Why"
           tabIndex={0}
-          className="border-base-300 px-3 py-2 lg:max-h-[calc(100dvh-22.5rem)] lg:overflow-y-auto lg:border-l"
+          className="min-h-0 border-base-300 px-3 py-2 lg:overflow-y-auto lg:border-l"
         >
           {evaluated?.air && (
-            <Reasons air={evaluated.air} conversion={search.conversion} family={body.chosen?.family ?? 'own'} />
+            <Reasons
+              air={evaluated.air}
+              dishCount={body.dish.count}
+              conversion={search.conversion}
+              family={body.chosen?.family ?? 'own'}
+            />
           )}
         </div>
       </div>
       <Shelf
         boards={[
-          { id: 'others', label: 'Air versions', content: <Alternatives search={search} chosen={body.chosen} /> },
           {
-            id: 'curves',
-            label: 'Curves',
-            content: evaluated && (
-              <CurvesBoard
-                evaluated={evaluated}
-                minutes={share * longestMin}
-                onScrub={(m) => setShare(m / longestMin)}
-              />
-            ),
+            id: 'others',
+            label: 'Air versions',
+            peek: <AlternativesInLine search={search} chosen={body.chosen} />,
+            content: <Alternatives search={search} chosen={body.chosen} />,
           },
           {
             id: 'bowls',

@@ -64,7 +64,7 @@ export function CoatStack({ side, specs, layers }: Props) {
                   <span className="block leading-tight font-semibold">{layer?.name ?? 'Empty'}</span>
                   <span className="block text-xs opacity-85">
                     {layer && `${Math.round(layer.pickUpGm2)} g/m², ${say(layer.thicknessM * 1000, 'film')}`}
-                    {layer?.batter && `, ${consistencyOf(flowOf(layer.portions)).word}`}
+                    {layer?.batter && `, ${consistencyOf(flowOf(layer.portions, specs[at].standMin)).word}`}
                   </span>
                 </button>
                 <span className="flex items-center">

@@ -1,10 +1,10 @@
 import { useMemo } from 'react';
-import { foodOf, readyPiece } from '@yellowmist/core';
+import { foodOf, readyPiece, type AirResult } from '@yellowmist/core';
 import { Cutaway } from '../../draw/Cutaway';
 import { momentOf, sampleAt } from '../../draw/moment';
 import { useUnits } from '../../ui/useUnits';
 import type { Side } from './benchSlice';
-import { clock } from './clock';
+import { airMinutes, clock, longestOf } from './clock';
 import type { Evaluated } from './useEvaluation';
 import { Verdicts } from './Verdicts';
 
@@ -20,14 +20,24 @@ interface Props {
   onSide: (side: Side) => void;
 }
 
+/** From which adhesion on nothing lifts, and how late in a cook steam has lifted what it lifts. */
+const HOLDS = 0.65;
+const LIFTED_BY = 0.7;
+
+/** How far a corner of the coat has lifted, 0–1, at a share of the cook: what holds badly comes up as the steam pushes. */
+function liftAt({ outcomes }: AirResult, share: number): number {
+  const missing = Math.max(0, HOLDS - (outcomes.adhesion?.value ?? 1)) / HOLDS;
+  return Math.min(1, 1.4 * missing) * Math.min(1, Math.max(0, share / LIFTED_BY));
+}
+
 /** The fried original and the air version beside each other, under one scrubber through both cooks. */
 export function Cutaways({ evaluated, share, onScrub, onSide }: Props) {
   const { say } = useUnits();
   const { fried, air, question } = evaluated;
   const { dish, plan } = question;
   const friedMin = question.fried.minutes;
-  const airMin = plan?.settings.minutes ?? 0;
-  const longest = Math.max(friedMin, airMin);
+  const airMin = plan ? airMinutes(plan) : 0;
+  const longest = longestOf(question.fried, plan);
   const minutes = share * longest;
   const food = foodOf(dish.foodId);
   const foodMm = useMemo(() => readyPiece(dish, []).piece.heightM * 1000, [dish]);
@@ -37,7 +47,7 @@ export function Cutaways({ evaluated, share, onScrub, onSide }: Props) {
     COAT_PX / Math.max(coatMm(fried.layers), air ? coatMm(air.layers) : 0, 0.2),
   );
   const friedMoment = momentOf(fried.series, fried.layers, sampleAt(fried.series, minutes));
-  const airMoment = air ? momentOf(air.series, air.layers, sampleAt(air.series, minutes)) : null;
+  const airMoment = air ? momentOf(air.series, air.layers, sampleAt(air.series, minutes), air.sauce) : null;
   const turned = plan?.settings.turnAtMin ?? Infinity;
   return (
     <section aria-label="Cutaways" className="flex min-h-0 flex-col">
@@ -85,7 +95,7 @@ export function Cutaways({ evaluated, share, onScrub, onSide }: Props) {
                 moment={airMoment}
                 medium="air"
                 onParchment={plan?.settings.under === 'parchment'}
-                lifts={air.outcomes.adhesion?.band === 'poor' && share > 0.5}
+                lift={liftAt(air, minutes / Math.max(0.1, airMin))}
                 coatScale={coatScale}
                 say={say}
                 title={`Air: ${food.name} after ${clock(Math.min(minutes, airMin))}, centre ${say(airMoment.centreC, 'temperature')}`}
@@ -99,7 +109,7 @@ export function Cutaways({ evaluated, share, onScrub, onSide }: Props) {
           )}
         </figure>
       </div>
-      <div className="mt-2 flex items-center gap-3">
+      <div className="mt-1 flex items-center gap-3">
         <label htmlFor="scrubber" className="text-sm whitespace-nowrap">
           Through the cook
         </label>
@@ -114,10 +124,11 @@ export function Cutaways({ evaluated, share, onScrub, onSide }: Props) {
           onChange={(e) => onScrub(Number(e.target.value))}
           aria-valuetext={`${clock(minutes)} of ${clock(longest)}`}
         />
-        <output htmlFor="scrubber" className="w-44 text-sm">
+        <output htmlFor="scrubber" className="min-h-10 w-48 text-sm leading-5">
           <b>{clock(minutes)}</b> of {clock(longest)}
           {minutes > friedMin && ', pot done'}
           {minutes >= turned && ', turned'}
+          {plan?.second && minutes > plan.settings.minutes && ', second cook'}
         </output>
       </div>
     </section>

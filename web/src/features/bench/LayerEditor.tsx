@@ -1,6 +1,7 @@
 import { Trash2 } from 'lucide-react';
 import { RANGES } from '@yellowmist/contract';
 import { consistencyOf, flowOf, ingredient, type CoatLayer, type LayerSpec } from '@yellowmist/core';
+import { Check } from '../../ui/Check';
 import { Choice } from '../../ui/Choice';
 import { NumberField } from '../../ui/NumberField';
 import { withLayer, withNewPortion, withoutPortion, withPortion } from './layerEdits';
@@ -58,6 +59,16 @@ export function LayerEditor({ layers, at, layer, onChange }: Props) {
       >
         Add an ingredient
       </button>
+      {layer?.batter && (
+        <>
+          <p className="text-xs">{consistencyOf(flowOf(layer.portions, spec.standMin)).forkTest}</p>
+          <Check
+            label="Beaten smooth, not folded"
+            checked={spec.beaten ?? false}
+            onChange={(beaten) => onChange(withLayer(layers, at, { beaten }))}
+          />
+        </>
+      )}
       {wet ? (
         <div className="flex items-end gap-2">
           <NumberField
@@ -68,20 +79,23 @@ export function LayerEditor({ layers, at, layer, onChange }: Props) {
             range={RANGES.drainS}
             onChange={(drainS) => onChange(withLayer(layers, at, { drainS }))}
           />
-          {layer && <p className="pb-1 text-xs">{consistencyOf(flowOf(layer.portions)).forkTest}</p>}
+          {layer?.batter && (
+            <NumberField
+              className="w-28"
+              label="Has stood for"
+              value={spec.standMin ?? 0}
+              quantity="minutes"
+              range={RANGES.standMin}
+              onChange={(standMin) => onChange(withLayer(layers, at, { standMin }))}
+            />
+          )}
         </div>
       ) : (
-        <label className="flex min-h-11 items-center gap-2 text-sm">
-          <input
-            type="checkbox"
-            className="checkbox checkbox-sm"
-            checked={Boolean(powdery ? spec.clumped : spec.pressed)}
-            onChange={(e) =>
-              onChange(withLayer(layers, at, powdery ? { clumped: e.target.checked } : { pressed: e.target.checked }))
-            }
-          />
-          {powdery ? 'Left to clump in its bowl' : 'Pressed on with the palm'}
-        </label>
+        <Check
+          label={powdery ? 'Left to clump in its bowl' : 'Pressed on with the palm'}
+          checked={Boolean(powdery ? spec.clumped : spec.pressed)}
+          onChange={(on) => onChange(withLayer(layers, at, powdery ? { clumped: on } : { pressed: on }))}
+        />
       )}
     </div>
   );

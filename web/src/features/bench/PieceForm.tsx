@@ -6,6 +6,7 @@ import { NumberField } from '../../ui/NumberField';
 import { useUnits } from '../../ui/useUnits';
 import { dishChanged } from './benchSlice';
 import { FOODS, SHAPES, USUAL_SHAPE } from './options';
+import { useDrag } from './useDrag';
 
 interface Dimension {
   key: string;
@@ -35,6 +36,16 @@ const DIMENSIONS: Record<PieceShape['kind'], readonly Dimension[]> = {
   irregular: [THICKNESS, { key: 'longestMm', label: 'Longest way', range: 'lengthMm' }],
 };
 
+/** The dimension that heat has to cross: the one to drag. */
+const THROUGH: Record<PieceShape['kind'], string> = {
+  slab: 'thicknessMm',
+  disc: 'thicknessMm',
+  rod: 'diameterMm',
+  ring: 'thicknessMm',
+  ball: 'diameterMm',
+  irregular: 'thicknessMm',
+};
+
 const SKINS = [
   { value: 'dry', label: 'Dry' },
   { value: 'damp', label: 'Patted' },
@@ -59,6 +70,7 @@ const rangeOf = (shape: PieceShape, { key, range }: Dimension): { min: number; m
 export function PieceForm({ dish }: { dish: Dish }) {
   const dispatch = useAppDispatch();
   const { say } = useUnits();
+  const drag = useDrag();
   const { shape } = dish;
   const food = foodOf(dish.foodId);
   const { massG } = geometryOf(shape, food.densityKgM3 * (1 - food.food.porosity));
@@ -84,6 +96,7 @@ export function PieceForm({ dish }: { dish: Dish }) {
             value={values[d.key]}
             quantity="length"
             range={rangeOf(shape, d)}
+            drag={d.key === THROUGH[shape.kind] ? drag(4, 50, 0.5) : undefined}
             onChange={(v) => change({ shape: { ...shape, [d.key]: v } as PieceShape })}
           />
         ))}

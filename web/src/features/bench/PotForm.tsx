@@ -5,6 +5,7 @@ import { Choice } from '../../ui/Choice';
 import { NumberField } from '../../ui/NumberField';
 import { friedChanged } from './benchSlice';
 import { OILS } from './options';
+import { useDrag } from './useDrag';
 
 const MEDIA = [
   { value: 'deep-oil', label: 'Deep oil' },
@@ -19,12 +20,24 @@ export function PotForm({ fried }: { fried: FriedCook }) {
     <section aria-label="In the pot today" className="grid grid-cols-2 gap-x-2 gap-y-1">
       <Choice label="Fried in" value={fried.medium} options={MEDIA} onChange={(medium) => change({ medium })} />
       <Choice label="Oil" value={fried.oilId} options={OILS} onChange={(oilId) => change({ oilId })} />
+    </section>
+  );
+}
+
+/** How hot and how long it is fried: what is tried out most. */
+export function PotHeat({ fried }: { fried: FriedCook }) {
+  const dispatch = useAppDispatch();
+  const drag = useDrag();
+  const change = (part: Partial<Omit<FriedCook, 'layers'>>): void => void dispatch(friedChanged(part));
+  return (
+    <section aria-label="Heat of the pot" className="grid grid-cols-2 gap-x-2">
       <NumberField
         label="Oil at"
         value={fried.tempC}
         quantity="temperature"
         range={RANGES.oilTempC}
         step={5}
+        drag={drag(150, 200, 1)}
         onChange={(tempC) => change({ tempC })}
       />
       <NumberField
@@ -33,6 +46,7 @@ export function PotForm({ fried }: { fried: FriedCook }) {
         quantity="minutes"
         range={RANGES.oilMinutes}
         step={0.5}
+        drag={drag(1, 10, 0.25)}
         onChange={(minutes) => change({ minutes })}
       />
     </section>

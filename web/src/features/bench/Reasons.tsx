@@ -1,4 +1,4 @@
-import type { AirResult, Alternative, Conversion, Reason } from '@yellowmist/core';
+import type { AirResult, Alternative, Conversion, Place, Reason } from '@yellowmist/core';
 import { useUnits } from '../../ui/useUnits';
 
 const TONES: Record<Reason['weight'], { border: string; word: string }> = {
@@ -21,10 +21,12 @@ function merged(reasons: readonly Reason[]): Reason[] {
 /** Why it comes out as it does, worst first, each with the move that would change it. */
 export function Reasons({
   air,
+  dishCount,
   conversion,
   family,
 }: {
   air: AirResult;
+  dishCount: number;
   conversion: Conversion | null;
   family: string;
 }) {
@@ -59,7 +61,54 @@ export function Reasons({
           One coated piece is larger than this basket. Cut it smaller, or choose another fryer.
         </p>
       )}
+      <AfterTheHeat air={air} />
+      <AgainstThePot air={air} count={dishCount} />
       {conversion && family !== 'as-it-is' && <AsItIs original={conversion.original} />}
+    </section>
+  );
+}
+
+const PLACE_WORDS: Record<Place, string> = {
+  rack: 'on a rack',
+  plate: 'on a plate',
+  hold: 'in the switched-off fryer',
+};
+
+const HALF_AN_HOUR = 30;
+
+/** How long it stays crisp where, and under a sauce. */
+function AfterTheHeat({ air }: { air: AirResult }) {
+  if (air.waiting.length === 0) return null;
+  return (
+    <section aria-label="After the heat">
+      <h2 className="mt-3 text-base">Stays crisp</h2>
+      <dl className="grid grid-cols-[1fr_auto] gap-x-2 text-sm leading-snug">
+        {air.waiting.map(({ place, sauced, crispMin }) => (
+          <div key={`${place}${sauced}`} className="contents">
+            <dt>{sauced ? 'once it is sauced' : PLACE_WORDS[place]}</dt>
+            <dd className="text-right font-semibold">
+              {crispMin === null
+                ? `over ${HALF_AN_HOUR} min`
+                : `${crispMin < 2 ? crispMin.toFixed(1) : Math.round(crispMin)} min`}
+            </dd>
+          </div>
+        ))}
+      </dl>
+    </section>
+  );
+}
+
+/** Electricity and the oil's energy for the whole dish, air against pot. */
+function AgainstThePot({ air, count }: { air: AirResult; count: number }) {
+  const { airKwh, potKwh, airOilKcal, potOilKcal } = air.energy;
+  return (
+    <section aria-label="Against the pot">
+      <h2 className="mt-3 text-base">Against the pot, for {count === 1 ? 'the piece' : `all ${count}`}</h2>
+      <p className="text-sm leading-snug">
+        About {airKwh.toFixed(1)} kWh instead of {potKwh.toFixed(1)}, and {Math.round(airOilKcal / 10) * 10} kcal of
+        cooking oil instead of {Math.round(potOilKcal / 10) * 10}. Estimates, within a factor of one and a half; no
+        dietary advice.
+      </p>
     </section>
   );
 }

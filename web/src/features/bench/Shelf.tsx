@@ -1,45 +1,31 @@
+import { ChevronDown, ChevronUp } from 'lucide-react';
 import { useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
 
 export interface Board {
   id: string;
   label: string;
   content: ReactNode;
+  /** What stands over the tabs while this board is not pulled up. */
+  peek?: ReactNode;
 }
 
-/** The shelf along the bottom: boards that are pulled forward one at a time, by hand or with the arrow keys. */
+/** The shelf along the bottom: boards that are pulled up over the bench one at a time, by hand or with the keyboard. */
 export function Shelf({ boards }: { boards: readonly Board[] }) {
-  const [open, setOpen] = useState(boards[0].id);
+  const [open, setOpen] = useState<string | null>(null);
+  const [near, setNear] = useState(boards[0].id);
   const tabs = useRef(new Map<string, HTMLButtonElement>());
-  const step = (event: KeyboardEvent): void => {
+  const turn = (event: KeyboardEvent): void => {
+    if (event.key === 'Escape') return setOpen(null);
     const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
     if (by === 0) return;
-    const at = boards.findIndex((b) => b.id === open);
+    const at = boards.findIndex((b) => b.id === near);
     const next = boards[(at + by + boards.length) % boards.length];
-    setOpen(next.id);
+    setNear(next.id);
+    if (open !== null) setOpen(next.id);
     tabs.current.get(next.id)?.focus();
   };
   return (
-    <section aria-label="Shelf" className="border-t-2 border-base-content/70 bg-base-200">
-      <div role="tablist" aria-label="Shelf" className="flex overflow-x-auto px-2" onKeyDown={step}>
-        {boards.map((board) => (
-          <button
-            key={board.id}
-            ref={(el) => {
-              if (el) tabs.current.set(board.id, el);
-            }}
-            type="button"
-            role="tab"
-            id={`tab-${board.id}`}
-            aria-selected={open === board.id}
-            aria-controls={`board-${board.id}`}
-            tabIndex={open === board.id ? 0 : -1}
-            className={`min-h-11 px-3 font-display whitespace-nowrap ${open === board.id ? 'border-b-4 border-primary font-bold' : 'border-b-4 border-transparent'}`}
-            onClick={() => setOpen(board.id)}
-          >
-            {board.label}
-          </button>
-        ))}
-      </div>
+    <section aria-label="Shelf" className="relative z-20 border-t-2 border-base-content/70 bg-base-200">
       {boards.map((board) => (
         <div
           key={board.id}
@@ -48,11 +34,39 @@ export function Shelf({ boards }: { boards: readonly Board[] }) {
           id={`board-${board.id}`}
           aria-labelledby={`tab-${board.id}`}
           hidden={open !== board.id}
-          className="px-3 pt-1 pb-3 lg:h-64 lg:overflow-y-auto"
+          className="max-h-[45dvh] overflow-y-auto border-b border-base-content/30 bg-base-200 px-3 pt-1 pb-3 lg:absolute lg:right-0 lg:bottom-full lg:left-0 lg:border-t-2 lg:border-t-base-content/70"
         >
-          {board.content}
+          {open === board.id && board.content}
         </div>
       ))}
+      {boards.map((board) => board.peek && open !== board.id && <div key={board.id}>{board.peek}</div>)}
+      <div role="tablist" aria-label="Shelf" className="flex overflow-x-auto px-2" onKeyDown={turn}>
+        {boards.map((board) => {
+          const shown = open === board.id;
+          return (
+            <button
+              key={board.id}
+              ref={(el) => {
+                if (el) tabs.current.set(board.id, el);
+              }}
+              type="button"
+              role="tab"
+              id={`tab-${board.id}`}
+              aria-selected={shown}
+              aria-controls={`board-${board.id}`}
+              tabIndex={near === board.id ? 0 : -1}
+              className={`flex min-h-11 items-center gap-1 px-3 font-display whitespace-nowrap ${shown ? 'border-b-4 border-primary font-bold' : 'border-b-4 border-transparent'}`}
+              onClick={() => {
+                setNear(board.id);
+                setOpen(shown ? null : board.id);
+              }}
+            >
+              {board.label}
+              {shown ? <ChevronDown aria-hidden className="size-4" /> : <ChevronUp aria-hidden className="size-4" />}
+            </button>
+          );
+        })}
+      </div>
     </section>
   );
 }

@@ -1,5 +1,5 @@
 import { combineReducers, createAction, createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import type { UnknownAction } from '@reduxjs/toolkit';
+import type { Middleware, UnknownAction } from '@reduxjs/toolkit';
 import undoable, { ActionCreators, excludeAction, newHistory, type StateWithHistory } from 'redux-undo';
 import type { Chosen, ConversionBody, ConversionDocument } from '@yellowmist/contract';
 import type { AirPlan, AirSettings, Alternative, Dish, FriedCook, Fryer, LayerSpec, Limits } from '@yellowmist/core';
@@ -66,7 +66,7 @@ const dishSlice = createSlice({
       if (payload.side === 'pot') state.fried.layers = payload.layers;
       else ownPlan(state, (plan) => void (plan.layers = payload.layers));
     },
-    planChanged: (state, { payload }: PayloadAction<Partial<Pick<AirPlan, 'oilGm2' | 'restMin'>>>) => {
+    planChanged: (state, { payload }: PayloadAction<Partial<Pick<AirPlan, 'oilGm2' | 'restMin' | 'second'>>>) => {
       if (state) ownPlan(state, (plan) => void Object.assign(plan, payload));
     },
     settingsChanged: (state, { payload }: PayloadAction<Partial<AirSettings>>) => {
@@ -93,11 +93,14 @@ export interface Desk {
   /** The very body that the server has; another one on the bench is not saved yet. */
   saved: ConversionBody | null;
   side: Side;
+  /** Number of the drag that goes on, so that all of it is one step to undo; null while nothing is dragged. */
+  drag: number | null;
+  drags: number;
 }
 
 const deskSlice = createSlice({
   name: 'bench/desk',
-  initialState: { id: '', version: 0, saved: null, side: 'pot' } as Desk,
+  initialState: { id: '', version: 0, saved: null, side: 'pot', drag: null, drags: 0 } as Desk,
   reducers: {
     stored: (state, { payload }: PayloadAction<{ version: number; body: ConversionBody }>) => {
       state.version = payload.version;
@@ -105,6 +108,10 @@ const deskSlice = createSlice({
     },
     sideTurned: (state, { payload }: PayloadAction<Side>) => {
       state.side = payload;
+    },
+    dragged: (state, { payload }: PayloadAction<boolean>) => {
+      if (payload) state.drags += 1;
+      state.drag = payload ? state.drags : null;
     },
   },
   extraReducers: (builder) => {
@@ -118,10 +125,21 @@ const deskSlice = createSlice({
 
 const STEPS_KEPT = 200;
 
+/** An action of the bench that belongs to a drag. */
+type Dragged = UnknownAction & { meta?: { drag?: number } };
+
+/** Marks what is changed while something is dragged, so that one drag is one step to undo. */
+export const dragMiddleware: Middleware<object, { bench: { desk: Desk } }> = (store) => (next) => (action) => {
+  const { drag } = store.getState().bench.desk;
+  const ours = drag !== null && (action as UnknownAction).type?.startsWith(dishSlice.name);
+  return next(ours ? { ...(action as UnknownAction), meta: { drag } } : action);
+};
+
 const stepwise = undoable(dishSlice.reducer, {
   limit: STEPS_KEPT,
   filter: excludeAction([dishSlice.actions.searchFound.type]),
   syncFilter: true,
+  groupBy: (action: Dragged) => action.meta?.drag ?? null,
 });
 
 type DishHistory = StateWithHistory<ConversionBody | null>;
@@ -145,5 +163,5 @@ export const {
   picked,
   searchFound,
 } = dishSlice.actions;
-export const { stored, sideTurned } = deskSlice.actions;
+export const { stored, sideTurned, dragged } = deskSlice.actions;
 export const { undo, redo } = ActionCreators;

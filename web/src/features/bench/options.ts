@@ -40,6 +40,11 @@ export const OILS: readonly Option<string>[] = PANTRY.filter((i) => i.roles.incl
   label: i.name,
 }));
 
+export const SAUCES: readonly Option<string>[] = PANTRY.filter((i) => i.roles.includes('sauce')).map((i) => ({
+  value: i.id,
+  label: i.name,
+}));
+
 export const SHAPES: readonly Option<ShapeKind>[] = [
   { value: 'slab', label: 'Slab' },
   { value: 'disc', label: 'Round slice' },

@@ -19,8 +19,14 @@ export const questionOf = ({ dish, fried, fryer, chosen }: ConversionBody): Ques
 /** Pause after which the cooked piece is followed through its waiting as well, ms: nobody is dragging any more. */
 const SETTLED_MS = 350;
 
-/** Simulates what is on the bench after every change; the newest question wins, the last answer stays until then. */
-export function useEvaluation(body: ConversionBody | null): { evaluated: Evaluated | null; error: string } {
+/**
+ * Simulates what is on the bench after every change; the newest question wins, the last answer stays until then.
+ * @param waits follow the cooked piece through its waiting, too, once nothing changes any more
+ */
+export function useEvaluation(
+  body: ConversionBody | null,
+  waits = false,
+): { evaluated: Evaluated | null; error: string } {
   const [evaluated, setEvaluated] = useState<Evaluated | null>(null);
   const [error, setError] = useState('');
   const waiting = useRef<Question | null>(null);
@@ -48,12 +54,13 @@ export function useEvaluation(body: ConversionBody | null): { evaluated: Evaluat
     const question = JSON.parse(key) as Question;
     waiting.current = question;
     void ask();
+    if (!waits) return;
     const settled = setTimeout(() => {
       waiting.current = { ...question, waits: true };
       void ask();
     }, SETTLED_MS);
     return () => clearTimeout(settled);
-  }, [key, ask]);
+  }, [key, waits, ask]);
 
   return { evaluated, error };
 }

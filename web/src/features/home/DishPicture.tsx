@@ -26,7 +26,7 @@ export function DishPicture({
   const { layers, series } = result;
   const coatMm = layers.reduce((sum, l) => sum + l.thicknessM * 1000, 0);
   const food = foodOf(question.dish.foodId);
-  const moment = momentOf(series, layers, series.timeS.length - 1);
+  const moment = momentOf(series, layers, series.timeS.length - 1, result.sauce);
   return (
     <Cutaway
       food={food}
