@@ -1,45 +1,7 @@
-import { airMedium, buildCoat, convertDish, foodOf, geometryOf, simulate } from '@yellowmist/core';
+import { Worker } from 'node:worker_threads';
+import { convertDish } from '@yellowmist/core';
 import { exampleConversion } from '@yellowmist/contract';
-
-const part = (ingredientId, grams) => ({ ingredientId, grams });
-const food = foodOf('aubergine');
-const piece = geometryOf({ kind: 'slab', lengthMm: 100, widthMm: 70, thicknessMm: 12 }, food.densityKgM3 * 0.7);
-const layers = buildCoat(
-  [{ portions: [part('wheat-flour', 60)] }, { portions: [part('egg', 50)] }, { portions: [part('coarse-crumbs', 60)] }],
-  'damp',
-  piece.drainLengthM,
-);
-
-const cook = (minutes, fine = 1) =>
-  simulate(
-    {
-      piece,
-      food,
-      layers,
-      startC: 12,
-      startFirmness: 1,
-      restMin: 5,
-      oilGm2: 18,
-      minutes,
-      medium: airMedium({
-        fryer: 'drawer',
-        tempC: 190,
-        preheated: false,
-        turnAtMin: 7,
-        under: 'basket',
-        coverage: 0.5,
-        airFactor: 1,
-        offsetK: 0,
-        roundness: 0,
-        waterTray: false,
-        opensAtMin: [],
-        level: 'only',
-        swapEveryMin: null,
-        pieces: 8,
-      }),
-    },
-    { fine },
-  );
+import { benchCook } from './bench-cook.mjs';
 
 /** A tridiagonal solve (Thomas) of `n` unknowns and nothing else, `steps` times. */
 function bareSolve(n, steps) {
@@ -70,25 +32,50 @@ function median(times, work) {
   return taken.sort((a, b) => a - b)[times >> 1];
 }
 
-for (let i = 0; i < 40; i++) cook(15);
-const cells = cook(1).half.layer.length * 2;
-const one = median(60, () => cook(15));
-for (let i = 0; i < 40; i++) bareSolve(cells, 960);
+/** Seconds that `workers` warm threads take for `count` cooks between them. */
+async function spread(workers, count) {
+  const threads = Array.from({ length: workers }, () => new Worker(new URL('./bench-worker.mjs', import.meta.url)));
+  const heard = (thread) => new Promise((resolve) => thread.once('message', resolve));
+  await Promise.all(threads.map(heard));
+  const start = performance.now();
+  await Promise.all(
+    threads.map((thread) => {
+      thread.postMessage(count / workers);
+      return heard(thread);
+    }),
+  );
+  const seconds = (performance.now() - start) / 1000;
+  await Promise.all(threads.map((thread) => thread.terminate()));
+  return seconds;
+}
+
+for (let i = 0; i < 60; i++) benchCook(15);
+const { half } = benchCook(1);
+const cells = half.layer.filter((layer) => layer > -2).length * 2;
+const one = median(60, () => benchCook(15));
+for (let i = 0; i < 60; i++) bareSolve(cells, 960);
 const bare = median(60, () => bareSolve(cells, 960));
 console.log(
   `One cook of 15 min, ${cells} cells: ${one.toFixed(2)} ms (median), ${(one / bare).toFixed(1)} × a bare tridiagonal solve of the same cells and steps (${bare.toFixed(2)} ms)`,
 );
 
-const minutes = [5, 10, 20, 40].map((m) => [m, median(20, () => cook(m))]);
+const minutes = [5, 10, 20, 40].map((m) => [m, median(20, () => benchCook(m))]);
 console.log(
   'Against minutes (1.0 = as at 5 min, per minute):',
   minutes.map(([m, t]) => `${m} min ${(t / m / (minutes[0][1] / 5)).toFixed(2)}`).join(', '),
 );
-const sizes = [1, 2, 3].map((f) => [f, median(10, () => cook(10, f))]);
+const sizes = [1, 2, 3].map((f) => [f, median(12, () => benchCook(10, f))]);
 console.log(
   'Against cells (fine multiplies cells and steps; 1.0 = linear in both):',
   sizes.map(([f, t]) => `×${f} ${(t / sizes[0][1] / (f * f)).toFixed(2)}`).join(', '),
 );
+
+const COOKS = 1000;
+const [alone, two] = [await spread(1, COOKS), await spread(2, COOKS)];
+console.log(
+  `${COOKS} cooks: ${alone.toFixed(2)} s on one worker, ${two.toFixed(2)} s on two (${(alone / two).toFixed(2)} × as fast)`,
+);
+
 const request = exampleConversion();
 convertDish(request);
 const whole = median(3, () => convertDish(request));

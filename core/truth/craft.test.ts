@@ -131,7 +131,7 @@ describe('the converter’s own proposal for the coat that is practised, within 
     ['C3', C3, 'thick-batter-parchment', C3.air!],
     ['C5', C5, 'kept-finish', C5.air!],
     ['C6 in its oven', C6, 'kept-finish', C6.oven!],
-    ['C7', C7, 'dust-egg-crumbs', C7.air!],
+    ['C7', C7, 'kept-finish', C7.air!],
   ];
   const propose = (practice: Practice, how: AirPractice) =>
     convertDish({

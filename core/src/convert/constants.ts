@@ -41,7 +41,7 @@ export const SWAP_EVERY_MIN = 5;
  * @range 0.005–0.03, 0–0.002
  * @source our judgement, so that C1, C2 and C7 come out at their practised minutes
  */
-export const COST = { perMinute: 0.02, perOilGm2: 0.001 } as const;
+export const COST = { perMinute: 0.016, perOilGm2: 0.001 } as const;
 /**
  * Water to flour of a batter that glues crumbs, and of one that stays where it is put.
  * @unit g/g

@@ -10,6 +10,8 @@ import {
   LOADING_LOSS,
   RECOVERY_S,
   ROOM_C,
+  ROOM_HUMIDITY,
+  STEAMS_UP_S,
   UNDER,
   WATER_TRAY,
   type FryerKind,
@@ -18,6 +20,10 @@ import {
 } from './appliances.js';
 import { SAMPLE_S } from './constants.js';
 import type { Medium, Surroundings } from './media.js';
+import { saturationPa } from './water.js';
+
+/** Vapour of the room's air, Pa. */
+const ROOM_PA = ROOM_HUMIDITY * saturationPa(ROOM_C);
 
 /** One cook in moving hot air. */
 export interface AirCook {
@@ -94,6 +100,7 @@ export function airMedium(cook: AirCook): Medium {
 
   return {
     surround(timeS, _steam, out: Surroundings) {
+      if (timeS <= 0) loadK = loadW = last = 0;
       // Air that passes the food is cooled by what the food takes; half of that fall is felt on the way.
       const fallTo = (loadW * cook.pieces) / (2 * traits.streamWK);
       loadK += (fallTo - loadK) * (1 - Math.exp((last - timeS) / LOAD_LAG_S));
@@ -102,8 +109,10 @@ export function airMedium(cook: AirCook): Medium {
       const airC = Math.max(ROOM_C, scheduledC(timeS) - loadK - (steaming ? WATER_TRAY.coolsK : 0));
       const at = LEVELS[levelAt(cook, timeS)];
       const turned = timeS >= turnS;
-      const [hcTop, hrTop] = [hc * at.hcUp, traits.hr * at.hrUp];
-      const [hcUnder, hrUnder] = [hc * under.hc * at.hcDown, traits.hr * under.hr * at.hrDown];
+      const hcTop = hc * at.hcUp;
+      const hrTop = traits.hr * at.hrUp;
+      const hcUnder = hc * under.hc * at.hcDown;
+      const hrUnder = traits.hr * under.hr * at.hrDown;
       out.airC = airC;
       out.wallC = airC;
       out.ventUp = turned ? under.vent : 1;
@@ -112,7 +121,8 @@ export function airMedium(cook: AirCook): Medium {
       out.hrUp = turned ? hrUnder : hrTop;
       out.hcDown = turned ? hcTop : hcUnder;
       out.hrDown = turned ? hrTop : hrUnder;
-      out.vapourPa = FRYER_VAPOUR_PA[steaming ? 'water-tray' : 'dry'];
+      const steamy = FRYER_VAPOUR_PA[steaming ? 'water-tray' : 'dry'];
+      out.vapourPa = steamy + (ROOM_PA - steamy) * Math.exp(-timeS / (steaming ? WATER_TRAY.steamsUpS : STEAMS_UP_S));
       out.oilUp = false;
       out.oilDown = false;
     },

@@ -106,12 +106,19 @@ export const ROOM_HUMIDITY = 0.5;
  */
 export const FRYER_VAPOUR_PA = { dry: 6000, 'water-tray': 13_000 } as const;
 /**
- * Time for which a little tray of boiling water steams, and what its boiling takes from the air.
- * @unit min, K
+ * Time constant with which the food's steam takes the place of the room's air in a closed fryer.
+ * @unit s
+ * @range 60–180
+ * @source common practice, no source
+ */
+export const STEAMS_UP_S = 100;
+/**
+ * Time for which a little tray of boiling water steams, what its boiling takes from the air, and how fast it fills it with vapour.
+ * @unit min, K, s
  * @range 8–15 min, 3–8 K
  * @source common practice, no source
  */
-export const WATER_TRAY = { minutes: 12, coolsK: 5 } as const;
+export const WATER_TRAY = { minutes: 12, coolsK: 5, steamsUpS: 20 } as const;
 /**
  * Share of its distance from the room that the air has lost when a preheated fryer has been opened and loaded.
  * @unit share

@@ -110,7 +110,7 @@ function matterOf(food: Food, piece: PieceGeometry, layers: readonly CoatLayer[]
 
 function matterOfLayer(layer: CoatLayer, index: number): Matter {
   const thicknessM = Math.max(THINNEST_LAYER_M, layer.thicknessM);
-  const wanted = Math.round(thicknessM / COAT_CELL_M);
+  const wanted = Math.round(thicknessM / COAT_CELL_M[layer.wet ? 'wet' : 'dry']);
   return {
     thicknessM,
     cells: Math.min(COAT_CELLS_MOST, Math.max(COAT_CELLS_LEAST, wanted)),

@@ -11,6 +11,10 @@ export interface Work {
   sweep: Float64Array;
   target: Float64Array;
   flow: Float64Array;
+  mobility: Float64Array;
+  /** What the ends add to single cells in a step: to the diagonal, W/K, and to the known side, W. */
+  extra: Float64Array;
+  source: Float64Array;
 }
 
 export const makeWork = (n: number): Work => ({
@@ -20,6 +24,9 @@ export const makeWork = (n: number): Work => ({
   sweep: new Float64Array(n),
   target: new Float64Array(n),
   flow: new Float64Array(n),
+  mobility: new Float64Array(n),
+  extra: new Float64Array(n),
+  source: new Float64Array(n),
 });
 
 /** What leaves or enters at one end of the chain in a step: a conductance W/K to `envC`, and evaporation in cell `wetCell`. */
@@ -78,42 +85,44 @@ export function updateHeatCapacity(body: Body, work: Work): void {
   for (let i = from; i < to; i++) work.heat[i] = dryHeat[i] + water[i] * WATER_HEAT - ice[i] * (WATER_HEAT - ICE_HEAT);
 }
 
-/** One implicit step of conduction along the chain: solves the tridiagonal system in place. `down` acts on cell 0, `up` on cell n−1. */
+/** Adds what an end does to its outer and its wet cell. */
+function putEnd({ extra, source }: Work, end: End, outer: number): void {
+  extra[outer] += end.conductance;
+  source[outer] += end.conductance * end.envC;
+  extra[end.wetCell] += end.evaporationSlope;
+  source[end.wetCell] += end.evaporationSlope * end.wetC - end.evaporationW;
+}
+
+/** One implicit step of conduction along the chain: solves the tridiagonal system in place. `down` acts on the first cell, `up` on the last. */
 export function conductStep(body: Body, work: Work, down: End, up: End, stepS: number): void {
   const { from, to, tempC } = body;
-  const { heat, conductance, sweep, target } = work;
+  const { heat, conductance, sweep, target, extra, source } = work;
   const perS = 1 / stepS;
+  const last = to - 1;
+  extra.fill(0, from, to);
+  source.fill(0, from, to);
+  putEnd(work, down, from);
+  putEnd(work, up, last);
   let left = 0;
   let before = 0;
-  for (let i = from; i < to; i++) {
-    const right = i < to - 1 ? conductance[i] : 0;
+  let above = 0;
+  for (let i = from; i < last; i++) {
+    const right = conductance[i];
     const store = heat[i] * perS;
-    let diagonal = store + left + right;
-    let known = store * tempC[i];
-    if (i === from) {
-      diagonal += down.conductance;
-      known += down.conductance * down.envC;
-    }
-    if (i === to - 1) {
-      diagonal += up.conductance;
-      known += up.conductance * up.envC;
-    }
-    if (i === down.wetCell) {
-      diagonal += down.evaporationSlope;
-      known += down.evaporationSlope * down.wetC - down.evaporationW;
-    }
-    if (i === up.wetCell) {
-      diagonal += up.evaporationSlope;
-      known += up.evaporationSlope * up.wetC - up.evaporationW;
-    }
-    const pivot = 1 / (diagonal - left * before);
+    const pivot = 1 / (store + left + right + extra[i] - left * before);
     before = right * pivot;
     sweep[i] = before;
-    target[i] = (known + (i > from ? left * target[i - 1] : 0)) * pivot;
+    above = (store * tempC[i] + source[i] + left * above) * pivot;
+    target[i] = above;
     left = right;
   }
-  tempC[to - 1] = target[to - 1];
-  for (let i = to - 2; i >= from; i--) tempC[i] = target[i] + sweep[i] * tempC[i + 1];
+  const store = heat[last] * perS;
+  above = (store * tempC[last] + source[last] + left * above) / (store + left + extra[last] - left * before);
+  tempC[last] = above;
+  for (let i = last - 1; i >= from; i--) {
+    above = target[i] + sweep[i] * above;
+    tempC[i] = above;
+  }
 }
 
 /**
@@ -127,7 +136,8 @@ export function evenOutAround(body: Body, work: Work, stepS: number): void {
   for (let up = foodTo - 1, down = foodFrom; down < n / 2; up--, down++) {
     const diffusivity = (work.conductivity[up] * volume[up]) / work.heat[up];
     const keep = Math.exp((-(dimension - 1) * diffusivity * stepS) / (radius[up] * radius[up]));
-    const [hu, hd] = [work.heat[up], work.heat[down]];
+    const hu = work.heat[up];
+    const hd = work.heat[down];
     const mean = (hu * tempC[up] + hd * tempC[down]) / (hu + hd);
     tempC[up] = mean + (tempC[up] - mean) * keep;
     tempC[down] = mean + (tempC[down] - mean) * keep;

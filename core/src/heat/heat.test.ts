@@ -124,11 +124,20 @@ describe('balances', () => {
 });
 
 describe('the answer does not hang on cells and steps', () => {
-  test('twice the cells and half the step move a breaded piece by less than 1 K and 5 %% of its colour', () => {
-    const make = () => input({ air: { turnAtMin: 5 } });
-    const [coarse, fine] = [end(make()), end(make(), { fine: 2 })];
-    expect(Math.abs(coarse.at('centreC') - fine.at('centreC'))).toBeLessThan(1);
-    expect(Math.abs(coarse.at('colourUp') / fine.at('colourUp') - 1)).toBeLessThan(0.05);
+  test.each(COOKS)(
+    '%s: twice the cells and half the step move its centre by < 1 K and its colour by < 5 %%',
+    (_, cook) => {
+      const [coarse, fine] = [end(cook), end(cook, { fine: 2 })];
+      expect(Math.abs(coarse.at('centreC') - fine.at('centreC'))).toBeLessThan(1);
+      for (const face of ['colourUp', 'colourDown'] as const) {
+        expect(Math.abs(coarse.at(face) - fine.at(face))).toBeLessThan(0.05 * fine.at(face) + 0.01);
+      }
+    },
+  );
+
+  test('the same cook twice is the same, to the last digit', () => {
+    const [, cook] = COOKS[0];
+    expect(end(cook).series.columns).toEqual(end(cook).series.columns);
   });
 });
 
@@ -177,7 +186,9 @@ describe('properties of every cook', () => {
         const centre = (cook: typeof base): number => Math.min(94, cook.at('centreC'));
         expect(centre(hotter)).toBeGreaterThanOrEqual(centre(base) - 0.6);
         expect(centre(thicker)).toBeLessThanOrEqual(centre(base) + 0.6);
-        expect(oilier.at('colourUp')).toBeGreaterThanOrEqual(base.at('colourUp') * 0.99 - 0.01);
+        // Without a coat there is no crumb: there oil only closes the pores that dry.
+        if (COATS[c.coat].length > 0)
+          expect(oilier.at('colourUp')).toBeGreaterThanOrEqual(base.at('colourUp') * 0.99 - 0.01);
       }),
       { numRuns: 40, seed: SEED },
     );

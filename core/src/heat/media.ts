@@ -15,7 +15,7 @@ export interface Surroundings {
   oilDown: boolean;
 }
 
-/** Something to cook in: knows only what surrounds the food at a time, and that heat was taken from it. */
+/** Something to cook in: knows only what surrounds the food at a time, and that heat was taken from it. Time 0 begins it anew. */
 export interface Medium {
   /** Writes the surroundings at `timeS` since the food went in; `steamKgM2S` is what bubbles out now. */
   surround(timeS: number, steamKgM2S: number, out: Surroundings): void;

@@ -27,19 +27,23 @@ export const waterDiffusivity = (tempC: number): number => (tempC <= 0 ? 0 : tha
 const wetted = (saturation: number): number =>
   saturation >= LIQUID_JOINED_FROM ? 1 : LIQUID_APART + ((1 - LIQUID_APART) * saturation) / LIQUID_JOINED_FROM;
 
+/** Keeps two frozen neighbours from dividing nothing by nothing. */
+const NO_MOBILITY = 1e-30;
+
 /**
  * Liquid water moves by capillary diffusion down the degree of saturation (water held over water the cell can hold),
  * which is equal on both sides of a contact. One implicit step; water is conserved, and takes its heat along.
  */
 export function moveWater(body: Body, work: Work, stepS: number): void {
   const { from, to, water, capacity, volume, dx, faceArea, contact, tempC } = body;
-  const { flow, sweep, target, heat } = work;
+  const { flow, sweep, target, heat, mobility } = work;
+  for (let i = from; i < to; i++) {
+    mobility[i] =
+      ((capacity[i] / volume[i]) * waterDiffusivity(tempC[i]) * wetted(water[i] / capacity[i])) / dx[i] + NO_MOBILITY;
+  }
   for (let i = from; i < to - 1; i++) {
-    const here = (capacity[i] / volume[i]) * waterDiffusivity(tempC[i]) * wetted(water[i] / capacity[i]);
-    const there =
-      (capacity[i + 1] / volume[i + 1]) * waterDiffusivity(tempC[i + 1]) * wetted(water[i + 1] / capacity[i + 1]);
-    const resistance = here > 0 && there > 0 ? dx[i] / here + dx[i + 1] / there : Infinity;
-    flow[i] = 1 / (resistance / (2 * faceArea[i]) + contact[i]);
+    const conductance = (2 * faceArea[i] * mobility[i] * mobility[i + 1]) / (mobility[i] + mobility[i + 1]);
+    flow[i] = contact[i] > 0 ? conductance / (1 + conductance * contact[i]) : conductance;
   }
   const perS = 1 / stepS;
   let left = 0;

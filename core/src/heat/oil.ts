@@ -20,6 +20,10 @@ export function deepOil(cook: OilCook): Medium {
   let last = 0;
   return {
     surround(timeS, steamKgM2S, out) {
+      if (timeS <= 0) {
+        oilC = cook.tempC;
+        last = 0;
+      }
       oilC += (cook.tempC - oilC) * (1 - Math.exp(-(timeS - last) / BURNER_TAU_S));
       last = timeS;
       const h = oilH(timeS, steamKgM2S);

@@ -4,7 +4,7 @@ import { EDGE_FOOT, VAPOUR_DIFFUSIVITY_IN_PORES, WATER_HEAT } from './constants.
 import type { Face } from './face.js';
 import type { Surroundings } from './media.js';
 import { openShare } from './vapour.js';
-import { activityAt, humidityRatio, latentHeat, massCoefficient, saturationAt } from './water.js';
+import { activityAt, humidityRatio, latentHeat, massCoefficient, saturationAt, vapourDrive } from './water.js';
 
 /** What crossed the piece's skin since the cook began: heat in, heat out with vapour and drips, J; water out, kg. */
 export interface Flows {
@@ -19,14 +19,16 @@ const WET_AW = 0.95;
 const PORE_AIR_DENSITY = 0.95;
 /** The slope is that of a fall by so much, K: just below boiling the curve is too steep for a tangent. */
 const SLOPE_K = 4;
+/** A hot surface that is drier than the air draws no dew: it is only dry. */
+const DEW_BELOW_C = 60;
 /** The part of a cell's water that one step may take, so that it never falls below nothing. */
 const MOST_PER_STEP = 0.8;
 /** Vapour leaves by diffusion up to here; hotter cells boil, °C. */
 const HOTTEST_DIFFUSION_C = 98;
 
-/** Humidity ratio of the air over a cell of this water activity and temperature. */
-const vapourRatio = (activity: number, tempC: number): number =>
-  humidityRatio(activity * saturationAt(tempC < HOTTEST_DIFFUSION_C ? tempC : HOTTEST_DIFFUSION_C));
+/** What drives vapour out of a cell of this water activity and temperature, as `vapourDrive`. */
+const driveOf = (activity: number, tempC: number): number =>
+  vapourDrive(activity * saturationAt(tempC < HOTTEST_DIFFUSION_C ? tempC : HOTTEST_DIFFUSION_C));
 
 /**
  * Finds the drying front of a face: the cell from which most vapour gets out through the pores of what has dried
@@ -38,6 +40,10 @@ export function findFront(body: Body, face: Face, vent: number, around: Surround
   face.frontResistance = 0;
   if (vent <= 0) return;
   const airRatio = humidityRatio(around.vapourPa);
+  const airDrive = vapourDrive(around.vapourPa);
+  // A surface below the dew point of the air draws dew, and draws it outermost.
+  const outermost = driveOf(activityAt(body.water[outer] / body.solids[outer]), body.tempC[outer]);
+  if (body.tempC[outer] < DEW_BELOW_C && outermost < airDrive) return;
   const layer = 1 / massCoefficient(vent, airRatio);
   const pastCentre = (body.n >> 1) - (inward > 0 ? 0 : 1);
   let most = -Infinity;
@@ -46,8 +52,9 @@ export function findFront(body: Body, face: Face, vent: number, around: Surround
     const activity = activityAt(body.water[i] / body.solids[i]);
     const across = body.dx[i] / (VAPOUR_DIFFUSIVITY_IN_PORES * PORE_AIR_DENSITY * openShare(body, i));
     // A cell that is half dry is dry in its outer half: vapour from it has that way to go as well.
-    const own = dried + 0.5 * (1 - activity) * across;
-    const flux = (vapourRatio(activity, body.tempC[i]) - airRatio) / (layer + own);
+    const dry = 1 - body.water[i] / body.capacity[i];
+    const own = dry > 0 ? dried + dry * across : dried;
+    const flux = (driveOf(activity, body.tempC[i]) - airDrive) / (layer + own);
     if (flux > most) {
       most = flux;
       face.front = i;
@@ -80,15 +87,16 @@ export function setEnd(
   end.evaporationSlope = 0;
   if (inOil || vent <= 0) return;
   const airRatio = humidityRatio(around.vapourPa);
+  const airDrive = vapourDrive(around.vapourPa);
   const resistance = 1 / massCoefficient(vent, airRatio) + face.frontResistance;
   const t = body.tempC[front];
   const activity = activityAt(body.water[front] / body.solids[front]);
   const latent = latentHeat(t);
-  const perRatio = (latent * body.faceM2) / resistance;
-  const ratio = vapourRatio(activity, t);
+  const perDrive = (latent * body.faceM2) / resistance;
+  const drive = driveOf(activity, t);
   end.wetC = t;
-  end.evaporationW = perRatio * (ratio - airRatio);
-  end.evaporationSlope = Math.max(0, (perRatio * (ratio - vapourRatio(activity, t - SLOPE_K))) / SLOPE_K);
+  end.evaporationW = perDrive * (drive - airDrive);
+  end.evaporationSlope = Math.max(0, (perDrive * (drive - driveOf(activity, t - SLOPE_K))) / SLOPE_K);
 }
 
 /**

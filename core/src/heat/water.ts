@@ -52,6 +52,13 @@ export function humidityRatio(vapourPa: number): number {
   return (0.622 * p) / (PRESSURE_PA - p);
 }
 
+/**
+ * What drives vapour through air: ln(1/(1−p/P)) times the ratio of molar masses. The vapour that streams out carries
+ * more along (Stefan flow); where there is little of it this is the humidity ratio. Held below boiling.
+ */
+const driving = tabulated((share) => -0.622 * Math.log(1 - share), 0, 0.985, 0.0025);
+export const vapourDrive = (vapourPa: number): number => driving(vapourPa / PRESSURE_PA);
+
 /** Mass transfer coefficient for humidity ratio, kg/(m² s), beside a heat transfer coefficient (W/m²K), by Lewis' relation. */
 export const massCoefficient = (hc: number, airHumidityRatio: number): number =>
   hc / ((AIR_HEAT + airHumidityRatio * VAPOUR_HEAT) * LEWIS_TWO_THIRDS);
