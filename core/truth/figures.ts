@@ -96,13 +96,13 @@ function racksApart(): string {
   const [still, swapped] = [on(null), on(4.5)];
   const top = (series: CookSeries): [number, number][] => pointsOf(series, (i) => series.columns.colourUp[i]);
   return chart(
-    'Upper rack of an oven-type fryer, with and without swapping',
+    'Upper rack of an oven-type fryer, swapped every 4.5 min or never',
     'browning of the top, 1 = golden',
     3,
     0.5,
     [
       { label: 'never swapped', colour: INK.fourth, points: top(still) },
-      { label: 'swapped every 4.5 min', colour: INK.air, points: top(swapped) },
+      { label: 'swapped', colour: INK.air, points: top(swapped) },
     ],
   );
 }

@@ -7,9 +7,8 @@ export function againstOriginal(air: Alternative, fried: FriedResult): string[] 
   const saved = fried.oilPerPieceG - air.oilPerPieceG;
   if (saved > 0.05) {
     const share = Math.round((100 * saved) / fried.oilPerPieceG);
-    out.push(
-      `Keeps about ${air.oilPerPieceG.toFixed(1)} g of oil a piece instead of ${fried.oilPerPieceG.toFixed(1)} g, ${share} % less (estimate).`,
-    );
+    const kept = air.oilPerPieceG < 0.1 ? 'under 0.1 g' : `about ${air.oilPerPieceG.toFixed(1)} g`;
+    out.push(`Keeps ${kept} of oil a piece instead of ${fried.oilPerPieceG.toFixed(1)} g, ${share} % less (estimate).`);
   }
   const [a, f] = [air.outcomes.crispness, fried.outcomes.crispness];
   if (a && f) out.push(a.word === f.word ? `As ${a.word} as from the pot.` : `From the pot ${f.word}, here ${a.word}.`);

@@ -1,5 +1,5 @@
 import type { CoatLayer } from '../coat/index.js';
-import { FIRMNESS, JUICE, type Outcomes } from '../outcome/index.js';
+import { FIRMNESS, JUICE, RICH_FROM, type Outcomes } from '../outcome/index.js';
 
 const value = (o: Outcomes, key: keyof Outcomes, otherwise: number): number => o[key]?.value ?? otherwise;
 
@@ -43,9 +43,10 @@ export function likenessOf(
   const kept = 1 - 0.8 * value(air, 'runOff', 0);
   const floury = 1 - 0.8 * value(air, 'dryPatches', 0);
   const tough = Math.exp(-0.25 * Math.max(0, value(air, 'chew', 0) - Math.max(0.8, value(fried, 'chew', 0))));
+  const rich = 1 - 2 * Math.max(0, RICH_FROM - value(air, 'bite', RICH_FROM));
   const juicy = reaches(value(air, 'juice', 1), value(fried, 'juice', 1));
   const looks = sameColour(colourOf(air), colourOf(fried)) * evenness(air) * sameCoat(airCoat, friedCoat);
-  return crisp * hold * kept * floury * tough * juicy * looks;
+  return crisp * hold * kept * floury * tough * rich * juicy * looks;
 }
 
 /** Penalty of a cook that is not right yet: 0 when the centre is right and the colour golden, more the farther off. */

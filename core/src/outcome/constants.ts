@@ -177,6 +177,13 @@ export const GLUES = { grid: 0.6, parchment: 1.4, touchingFrom: 0.7, touching: 0
  */
 export const OIL_UPTAKE = { clingingGm2: 50, poresFilled: 0.45, waterReplaced: 0.3, densityKgM3: 915 } as const;
 /**
+ * Fat of a dry crust, of its mass, from which it no longer eats dry.
+ * @unit share
+ * @range 0.04–0.08
+ * @source common practice, no source: 1 tbsp of oil to a cup of crumbs, or a thin coat sprayed on all sides
+ */
+export const RICH_FROM = 0.06;
+/**
  * Energy of fat.
  * @unit kcal/g
  * @range exact

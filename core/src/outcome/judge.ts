@@ -1,6 +1,6 @@
 import { crispLife, crispness } from './crisp.js';
 import { burning, colours, dryPatches, racks } from './crust.js';
-import { oil } from './fat.js';
+import { bite, oil } from './fat.js';
 import { adhesion, setTime } from './hold.js';
 import { centre, doneness, juice } from './inside.js';
 import { blowOff, chew, runOff, stick } from './loose.js';
@@ -21,6 +21,7 @@ export function judge(j: Judged): Outcomes {
     ...colours(j),
     racks(j),
     dryPatches(j),
+    bite(j),
     blowOff(j),
     burning(j),
     chew(j),

@@ -96,6 +96,12 @@ describe('what goes wrong, and what mends it', () => {
     failing('dryPatches', dusty, mended, /neither water nor oil.*oil it/);
   });
 
+  test('tastes of cooked crumbs: too little fat', () => {
+    failing('bite', judge(dish('cod'), plan({ oilGm2: 2 })), judge(dish('cod'), plan()), /eats dry.*Spray both sides/);
+    const oiled = [BREADED[0], BREADED[1], layer(['coarse-crumbs', 60], ['rapeseed-oil', 14])];
+    expect(judge(dish('cod'), plan({ layers: oiled, oilGm2: 0 })).outcomes.bite!.band).toBe('good');
+  });
+
   test('bald patches: crumbs on a dry skin without a binder', () => {
     const bald = judge(dish('cod', { skin: 'dry' }), plan({ layers: [layer(['coarse-crumbs', 60])] }));
     failing('adhesion', bald, judge(dish('cod'), plan()), /binder/);

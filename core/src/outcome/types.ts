@@ -14,6 +14,7 @@ export const OUTCOMES = [
   'colourUnder',
   'racks',
   'dryPatches',
+  'bite',
   'blowOff',
   'burning',
   'chew',

@@ -2,6 +2,9 @@ import { colourWord, safeMinimum, type CookResult, type Food } from '@yellowmist
 import { crustCss } from '../../draw/palette';
 import { useUnits } from '../../ui/useUnits';
 
+const oilWord = (grams: number): string =>
+  grams < 0.1 ? 'under 0.1 g a piece' : `about ${grams < 1 ? grams.toFixed(1) : Math.round(grams)} g a piece`;
+
 /** Set, colour, centre, crunch and oil of one cook at its end, in words and numbers. */
 export function Verdicts({ result, food }: { result: CookResult; food: Food }) {
   const { say } = useUnits();
@@ -16,10 +19,7 @@ export function Verdicts({ result, food }: { result: CookResult; food: Food }) {
     ['Colour', <Colours key="c" top={colourTop?.value ?? 0} under={colourUnder?.value ?? 0} />],
     ['Centre', `${centre ? say(centre.value, 'temperature') : ''}, ${doneness?.word ?? centre?.word ?? ''}${safeFrom}`],
     ['Crunch', crispness?.word ?? ''],
-    [
-      'Oil kept',
-      `about ${result.oilPerPieceG < 1 ? result.oilPerPieceG.toFixed(1) : Math.round(result.oilPerPieceG)} g a piece`,
-    ],
+    ['Oil kept', oilWord(result.oilPerPieceG)],
   ];
   return (
     <dl className="grid grid-cols-[auto_1fr] gap-x-2 text-sm leading-snug">
