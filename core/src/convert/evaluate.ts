@@ -34,12 +34,13 @@ export interface EvaluateOptions extends Omit<SimulateOptions, 'waiting'> {
   waits?: boolean;
 }
 
-/** A sauce to try a piece under when its plan has none, and its amount, g/m²: common practice, no source. */
+/** A sauce that waits at the table, 150 g/m²: common practice, no source. */
 const TYPICAL_SAUCE: CoatLayer = buildSauce({ portions: [{ ingredientId: 'tomato-sauce', grams: 100 }] }, 150);
 
+/** The places as it is, and under a sauce at the table when it has none yet. */
 const waitingsOf = (sauce: CoatLayer | null): Waiting[] => [
   ...PLACES.map((place): Waiting => ({ place, sauce: null })),
-  { place: 'rack', sauce: sauce ?? TYPICAL_SAUCE },
+  ...(sauce ? [] : [{ place: 'rack', sauce: TYPICAL_SAUCE } as const]),
 ];
 
 const simulation = (ready: ReadyPiece, { waits, ...rest }: EvaluateOptions = {}): SimulateOptions => ({
@@ -109,7 +110,14 @@ export const judgedAir = (
   restMin: plan.restMin,
   oilGm2: plan.oilGm2,
   friedFootMin,
-  air: { fryer: fryer.kind, under: plan.settings.under, coverage: load.coverage, second: plan.second, lower },
+  air: {
+    fryer: fryer.kind,
+    under: plan.settings.under,
+    coverage: load.coverage,
+    second: plan.second,
+    swapEveryMin: plan.settings.swapEveryMin,
+    lower,
+  },
 });
 
 /** How the dish lies in the fryer's basket with this coat. */

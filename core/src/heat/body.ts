@@ -257,8 +257,12 @@ export function soakInOil(body: Body, share: number): void {
 /** Cells a side of a sauce. */
 export const SAUCE_CELLS = 2;
 
-/** Brings the sauce on, as the outermost layer `index` of both faces, at `tempC`. The body must have kept cells for it. */
+/**
+ * Brings the sauce on, as the outermost layer `index` of both faces, at `tempC`. The body must have kept cells for it.
+ * @throws RangeError when there is one already
+ */
 export function addSauce(body: Body, sauce: CoatLayer, index: number, tempC: number): void {
+  if (body.from < SAUCE_CELLS) throw new RangeError('There is a sauce on it already.');
   const half = body.n / 2;
   const first = body.to - half;
   const width = Math.max(THINNEST_LAYER_M, sauce.thicknessM) / SAUCE_CELLS;

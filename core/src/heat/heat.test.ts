@@ -219,6 +219,10 @@ describe('after the heat', () => {
     expect(kept).toEqual([...kept].sort((a, b) => b - a));
   });
 
+  test('a second sauce on a sauced piece is refused and not guessed at', () => {
+    expect(() => end(input({ second: again() }), { waiting: [{ place: 'rack', sauce: SAUCE }] })).toThrow(RangeError);
+  });
+
   test('a sauced piece that is cooked again is drier than one that is only sauced', () => {
     const cookedOn = end(input({ second: again() }));
     const shortly = end(input({ second: { ...again(), minutes: 1 } }));

@@ -78,7 +78,7 @@ export function racks(j: Judged): Outcome | undefined {
   const word = words === other ? `${words} on both racks` : `${words} above, ${other} below`;
   return outcomeOf('racks', value, 'ratio', smallIsGood(value, RACKS_APART), word, () => [
     `The upper rack is ${words} when the lower is ${other}: it sees the heater, and shades what lies below.`,
-    'Swap the racks every few minutes.',
+    j.air?.swapEveryMin ? 'Swap the racks more often, or a last time at the end.' : 'Swap the racks every few minutes.',
   ]);
 }
 

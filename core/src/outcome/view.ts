@@ -9,6 +9,7 @@ export interface InAir {
   /** Share of the ground that food covers, 0–1. */
   coverage: number;
   second: SecondPlan | null;
+  swapEveryMin: number | null;
   /** The same cook on the lower rack, where a batch takes more than one; null otherwise. */
   lower: CookSeries | null;
 }

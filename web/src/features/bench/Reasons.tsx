@@ -85,7 +85,7 @@ function AfterTheHeat({ air }: { air: AirResult }) {
       <dl className="grid grid-cols-[1fr_auto] gap-x-2 text-sm leading-snug">
         {air.waiting.map(({ place, sauced, crispMin }) => (
           <div key={`${place}${sauced}`} className="contents">
-            <dt>{sauced ? 'once it is sauced' : PLACE_WORDS[place]}</dt>
+            <dt>{sauced ? 'with sauce at the table' : PLACE_WORDS[place]}</dt>
             <dd className="text-right font-semibold">
               {crispMin === null
                 ? `over ${HALF_AN_HOUR} min`
