@@ -19,13 +19,14 @@ import {
   WATER_HEAT,
 } from './constants.js';
 import { ageFace, makeFace, sauceOn, type Face } from './face.js';
+import type { Flows } from './flows.js';
 import type { CookInput } from './input.js';
 import { softeningRate } from './kinetics.js';
 import { emptySurroundings, type Medium, type Surroundings } from './media.js';
 import { moveWater, rememberWettest } from './moisture.js';
 import { boil, noSteam, thaw, type Steam } from './phase.js';
 import { drainedTo, runningOf, thinLayer, type Running } from './runoff.js';
-import { evaporate, findFront, readSurface, setEnd, type Flows } from './surface.js';
+import { evaporate, findFront, readSurface, setEnd } from './surface.js';
 import { emptyVapour, moveVapour, type VapourWork } from './vapour.js';
 
 /** One face with the end of the chain that belongs to it. */

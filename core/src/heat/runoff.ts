@@ -2,7 +2,7 @@ import type { CoatLayer } from '../coat/index.js';
 import type { Body } from './body.js';
 import { LAST_FILM_M, OIL_DENSITY_HOT, VISCOSITY_FALL_PER_K, YIELD_FALL_PER_K } from './constants.js';
 import type { Face } from './face.js';
-import type { Flows } from './surface.js';
+import type { Flows } from './flows.js';
 
 const GRAVITY = 9.81;
 /** Share of the film's lower edge that its mean is: ∫√ over the face (Jeffreys' film). */

@@ -2,16 +2,10 @@ import type { Body } from './body.js';
 import type { End, Work } from './conduct.js';
 import { EDGE_FOOT, VAPOUR_DIFFUSIVITY_IN_PORES, WATER_HEAT } from './constants.js';
 import type { Face } from './face.js';
+import type { Flows } from './flows.js';
 import type { Surroundings } from './media.js';
 import { openShare } from './vapour.js';
 import { activityAt, humidityRatio, latentHeat, massCoefficient, saturationAt, vapourDrive } from './water.js';
-
-/** What crossed the piece's skin since the cook began: heat in, heat out with vapour and drips, J; water out, kg. */
-export interface Flows {
-  inJ: number;
-  outJ: number;
-  outKg: number;
-}
 
 /** Behind a cell as wet as this no deeper one can give more: it is as moist, cooler and farther in. */
 const WET_AW = 0.95;
