@@ -163,6 +163,31 @@ test('a worker that dies under a question is replaced, and the cook is told', as
   await expect(page.getByRole('region', { name: 'After the heat' })).toBeVisible();
 });
 
+test('a wrong coat is repaired by its one-touch repairs', async ({ page }) => {
+  await begin(page, 'Halloumi', 'flour, egg and coarse crumbs');
+  await page.getByRole('button', { name: 'Use: Dust, binder, crumbs' }).click();
+  for (const layer of ['Egg, beaten', 'Plain wheat flour'])
+    await page.getByRole('button', { name: `Remove ${layer}` }).click();
+  const coat = page.getByRole('region', { name: 'Coat in the air' });
+  await expect(coat).toContainText('straight on the skin: most of it falls off');
+  await coat.getByRole('button', { name: 'Repair it' }).first().click();
+  await expect(coat.getByRole('button', { name: 'Repair it' })).toHaveCount(0);
+  await expect(coat.getByRole('listitem')).toHaveCount(3);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(coat.getByRole('listitem')).toHaveCount(1);
+});
+
+test('the fork says the batter is too thick, and the bowl says what to stir in', async ({ page }) => {
+  await begin(page, 'Oyster mushrooms', 'beer batter');
+  await page.getByRole('button', { name: /se: Batter under crumbs/ }).click();
+  await page.getByRole('tab', { name: 'Bowls' }).click();
+  const fork = page.getByLabel(/^The fork should say: covers it/);
+  await fork.selectOption('falls in clumps');
+  await expect(page.getByText(/^Stir in \d+\s?g of beer \(\d+ ml\), a little at a time\.$/)).toBeVisible();
+  await fork.selectOption('coats it lightly');
+  await expect(page.getByText(/^Stir in \d+\s?g of plain wheat flour, a little at a time\.$/)).toBeVisible();
+});
+
 test('a diet changes what is offered', async ({ page }) => {
   await begin(page, 'Oyster mushrooms', 'beer batter');
   await page.getByRole('tab', { name: 'Who eats, how hot' }).click();

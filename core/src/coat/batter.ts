@@ -6,6 +6,7 @@ import {
   BATTER_YIELD_PA,
   BATTER_YIELD_STEEPNESS,
   DOUGH_SHARE,
+  FORK_VISCOSITY,
   GRAVITY,
   SERUM_FACTOR,
   STANDING_TAU_MIN,
@@ -80,8 +81,8 @@ export type Consistency = 'thick' | 'medium' | 'pancake' | 'thin' | 'liquid';
 export function consistencyOf(flow: Flow): { word: Consistency; forkTest: string } {
   const v = flow.viscosityPaS;
   if (flow.phi === 0) return { word: 'liquid', forkTest: 'drips from the fork like beaten egg' };
-  if (v >= 10) return { word: 'thick', forkTest: 'falls from the fork in clumps' };
-  if (v >= 0.95) return { word: 'medium', forkTest: 'covers the fork; the tines show slowly' };
-  if (v >= 0.15) return { word: 'pancake', forkTest: 'runs off in a ribbon and leaves a film' };
+  if (v >= FORK_VISCOSITY.thick.from) return { word: 'thick', forkTest: 'falls from the fork in clumps' };
+  if (v >= FORK_VISCOSITY.medium.from) return { word: 'medium', forkTest: 'covers the fork; the tines show slowly' };
+  if (v >= FORK_VISCOSITY.pancake.from) return { word: 'pancake', forkTest: 'runs off in a ribbon and leaves a film' };
   return { word: 'thin', forkTest: 'coats the fork lightly' };
 }

@@ -1,5 +1,14 @@
 import fc from 'fast-check';
-import { bowlsFor, buildCoat, consistencyOf, drainedFilmM, flowOf, grammarNotes, type LayerSpec } from './index.js';
+import {
+  bowlsFor,
+  buildCoat,
+  consistencyOf,
+  correctionFor,
+  drainedFilmM,
+  flowOf,
+  grammarNotes,
+  type LayerSpec,
+} from './index.js';
 
 const layer = (...parts: [string, number][]): LayerSpec => ({
   portions: parts.map(([ingredientId, grams]) => ({ ingredientId, grams })),
@@ -60,6 +69,41 @@ describe('batter', () => {
     expect(thicker('chickpea-flour')).toBeGreaterThan(thicker('wheat-flour'));
     expect(thicker('wheat-flour')).toBeGreaterThan(1.05);
     expect(thicker('rice-flour')).toBeLessThan(thicker('wheat-flour'));
+  });
+
+  test.each(['thick', 'medium', 'pancake', 'thin'] as const)('what the fork asks for makes any bowl %s', (wanted) => {
+    for (const liquid of [85, 110, 130, 180, 240]) {
+      const { portions } = batter('wheat-flour', liquid);
+      const bowlG = 350;
+      const add = correctionFor(portions, bowlG, wanted);
+      if (!add) {
+        expect(consistencyOf(flowOf(portions)).word).toBe(wanted);
+        continue;
+      }
+      const share = bowlG / (100 + liquid);
+      const mixed = [
+        ...portions.map((p) => ({ ...p, grams: p.grams * share })),
+        { ingredientId: add.ingredientId, grams: add.grams },
+      ];
+      expect(consistencyOf(flowOf(mixed)).word).toBe(wanted);
+    }
+  });
+
+  test('too thick asks for its liquid in ml, too thin for its flour in g', () => {
+    const thick = correctionFor(batter('chickpea-flour', 95).portions, 300, 'medium')!;
+    expect(thick.ingredientId).toBe('water');
+    expect(thick.ml).toBeGreaterThan(10);
+    const thin = correctionFor(batter('chickpea-flour', 230).portions, 300, 'medium')!;
+    expect(thin.ingredientId).toBe('chickpea-flour');
+    expect(thin.ml).toBeNull();
+    expect(thin.grams).toBeGreaterThan(20);
+  });
+
+  test('what stands in the bowl is judged, not the recipe: a bowl that behaves thicker wants more', () => {
+    const { portions } = batter('wheat-flour', 125);
+    expect(correctionFor(portions, 300, 'medium')).toBeNull();
+    expect(correctionFor(portions, 300, 'medium', 0, 'thick')!.ingredientId).toBe('water');
+    expect(correctionFor(portions, 300, 'medium', 0, 'pancake')!.ingredientId).toBe('wheat-flour');
   });
 
   test('egg counts with its water, about three quarters of its weight', () => {

@@ -122,6 +122,18 @@ export const BATTER_YIELD_AT_PHI = 0.71;
  */
 export const BATTER_YIELD_STEEPNESS = 7;
 /**
+ * Viscosity from which the fork says a word, and the middle of that word.
+ * @unit Pa s
+ * @range 0.05–100
+ * @source the practised ratios of liquid to flour, common practice, no source
+ */
+export const FORK_VISCOSITY = {
+  thick: { from: 10, middle: 30 },
+  medium: { from: 0.95, middle: 3 },
+  pancake: { from: 0.15, middle: 0.4 },
+  thin: { from: 0, middle: 0.08 },
+} as const;
+/**
  * Time constant with which a standing batter thickens.
  * @unit min
  * @range 5–20

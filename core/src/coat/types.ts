@@ -55,7 +55,14 @@ export interface CoatLayer {
 /** A complaint of the coat's grammar, about the layer at `at` (0 = next to the skin). */
 export interface GrammarNote {
   at: number;
-  rule: 'dry-on-dry' | 'wet-last' | 'crumbs-on-dry-skin' | 'wet-over-crumbs' | 'no-binder';
+  rule:
+    | 'dry-on-dry'
+    | 'wet-last'
+    | 'crumbs-on-dry-skin'
+    | 'wet-over-crumbs'
+    | 'no-binder'
+    | 'dry-starch'
+    | 'burns-in-finish';
   text: string;
   repair: string;
 }

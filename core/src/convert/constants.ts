@@ -49,3 +49,17 @@ export const COST = { perMinute: 0.016, perOilGm2: 0.001 } as const;
  * @source common practice, no source
  */
 export const HYDRATION = { glue: 1.25, staying: 1.05 } as const;
+/**
+ * Oil that a starch shell needs on all sides so that no white shows.
+ * @unit g/m²
+ * @range 20–40
+ * @source common practice, no source
+ */
+export const STARCH_OIL_GM2 = 25;
+/**
+ * A finish that burns: the share of it, the sugar or the browning speed that counts, and the temperature that it bears.
+ * @unit share, g per 100 g, –, °C
+ * @range 0.1–0.3; 185–195 °C
+ * @source common practice, no source: cheese and coconut brown early
+ */
+export const BURNING_FINISH = { share: 0.15, sugarG: 20, browning: 1.35, aboveC: 190 } as const;

@@ -1,5 +1,5 @@
 import { loadOf, type Load } from '../basket/index.js';
-import { bowlsFor, buildSauce, grammarNotes, type CoatLayer } from '../coat/index.js';
+import { bowlsFor, buildSauce, type CoatLayer } from '../coat/index.js';
 import {
   cookInAir,
   fryInOil,
@@ -25,6 +25,7 @@ import {
 } from '../outcome/index.js';
 import { cautionsFor } from '../safety/index.js';
 import { likenessOf, works } from './likeness.js';
+import { planNotes } from './planNotes.js';
 import { stepsFor } from './steps.js';
 import type { AirResult, FriedResult, WaitingResult } from './types.js';
 
@@ -171,7 +172,7 @@ function describe(dish: Dish, scene: AirScene, fried: FriedResult, judged: Judge
   return {
     ...judgedResult(judged, outcomes),
     plan,
-    grammar: grammarNotes(ready.layers),
+    grammar: planNotes(plan, ready.layers),
     bowls,
     load,
     sprayOilG,

@@ -23,9 +23,10 @@ const allowed = (id: string, limits: Limits): boolean => {
 };
 
 /** The first of several that the cook eats and has; undefined when there is none. */
-const choose = (limits: Limits, ...ids: string[]): string | undefined => ids.find((id) => allowed(id, limits));
+export const choose = (limits: Limits, ...ids: string[]): string | undefined => ids.find((id) => allowed(id, limits));
 
-const layer = (portions: [string, number][], extra: Partial<LayerSpec> = {}): LayerSpec => ({
+/** A layer of ingredients and grams. */
+export const layer = (portions: [string, number][], extra: Partial<LayerSpec> = {}): LayerSpec => ({
   portions: portions.map(([ingredientId, grams]) => ({ ingredientId, grams })),
   ...extra,
 });
@@ -59,7 +60,8 @@ export function substituteFor(id: string, limits: Limits): string | undefined {
   return undefined;
 }
 
-const crumbsFor = (limits: Limits): string | undefined =>
+/** Crumbs of what the cook eats and has. */
+export const crumbsFor = (limits: Limits): string | undefined =>
   choose(limits, 'coarse-crumbs', 'gluten-free-crumbs', 'cornflakes', 'puffed-rice', 'polenta');
 
 const thickened = (l: LayerSpec): boolean => isWetLayer(l) && l.portions.some((p) => ingredient(p.ingredientId).dry);
@@ -113,20 +115,25 @@ function batterUnderCrumbs(request: ConvertRequest): Coat | undefined {
   };
 }
 
+/** A dip that glues: beaten egg, or a plant one that starch thickens. */
+export function gluingLayer(limits: Limits): LayerSpec | undefined {
+  const binder = choose(limits, 'egg', 'soured-soy-milk', 'aquafaba');
+  if (!binder) return undefined;
+  const starch = choose(limits, 'corn-starch', 'potato-starch') ?? 'rice-flour';
+  return binder === 'egg'
+    ? layer([['egg', 50]])
+    : layer([
+        [binder, 100],
+        [starch, 10],
+      ]);
+}
+
 function dustEggCrumbs(request: ConvertRequest): Coat | undefined {
   const { limits } = request;
   const flour = choose(limits, 'wheat-flour', 'rice-flour', 'chickpea-flour', 'corn-starch');
   const crumbs = crumbsFor(limits);
-  const binder = choose(limits, 'egg', 'soured-soy-milk', 'aquafaba');
-  if (!flour || !crumbs || !binder) return undefined;
-  const starch = choose(limits, 'corn-starch', 'potato-starch') ?? 'rice-flour';
-  const glue =
-    binder === 'egg'
-      ? layer([['egg', 50]])
-      : layer([
-          [binder, 100],
-          [starch, 10],
-        ]);
+  const glue = gluingLayer(limits);
+  if (!flour || !crumbs || !glue) return undefined;
   return {
     family: 'dust-egg-crumbs',
     layers: [layer([[flour, 60], SALT]), glue, layer([[crumbs, 60]], { pressed: true })],

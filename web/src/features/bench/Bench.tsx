@@ -108,7 +108,12 @@ export function Bench() {
           )}
           {side === 'air' && body.chosen && <p className="text-sm">{FAMILY_NAMES[body.chosen.family]}</p>}
           <div>
-            <CoatStack side={side} specs={side === 'pot' ? body.fried.layers : (plan?.layers ?? [])} layers={layers} />
+            <CoatStack
+              side={side}
+              air={side === 'air' && plan ? { plan, limits: body.limits } : null}
+              specs={side === 'pot' ? body.fried.layers : (plan?.layers ?? [])}
+              layers={layers}
+            />
             <PieceForm dish={body.dish} />
           </div>
           {side === 'pot' || !plan ? <PotForm fried={body.fried} /> : <AirForm body={body} plan={plan} />}

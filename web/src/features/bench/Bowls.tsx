@@ -2,6 +2,7 @@ import type { AirResult } from '@yellowmist/core';
 import { BowlPicture } from '../../draw/BowlPicture';
 import { oilAmount, partAmount } from '../../ui/units';
 import { useUnits } from '../../ui/useUnits';
+import { ForkTest } from './ForkTest';
 
 /** The bowls in the order of dipping, left to right up to the tray, with what to measure into each. */
 export function Bowls({ air, count }: { air: AirResult; count: number }) {
@@ -32,6 +33,7 @@ export function Bowls({ air, count }: { air: AirResult; count: number }) {
                 {layer.wet ? 'Wet hand.' : 'Dry hand.'} {say(bowl.onFoodG, 'mass')} stay on the food; the rest is what a
                 bowl needs to be worked in.
               </p>
+              {layer.batter && <ForkTest bowl={bowl} standMin={air.plan.layers[bowl.layerAt]?.standMin ?? 0} />}
             </div>
           </li>
         );

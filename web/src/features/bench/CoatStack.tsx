@@ -1,16 +1,28 @@
 import { ChevronDown, ChevronUp, Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { RANGES } from '@yellowmist/contract';
-import { consistencyOf, flowOf, grammarNotes, type CoatLayer, type LayerSpec } from '@yellowmist/core';
+import {
+  consistencyOf,
+  flowOf,
+  planNotes,
+  repairPlan,
+  type AirPlan,
+  type CoatLayer,
+  type GrammarNote,
+  type LayerSpec,
+  type Limits,
+} from '@yellowmist/core';
 import { useAppDispatch } from '../../app/store';
 import { Swatch } from '../../draw/Swatch';
 import { useUnits } from '../../ui/useUnits';
-import { layersChanged, type Side } from './benchSlice';
+import { layersChanged, picked, type Side } from './benchSlice';
 import { LayerEditor } from './LayerEditor';
 import { movedLayer, withNewLayer, withoutLayer } from './layerEdits';
 
 interface Props {
   side: Side;
+  /** The air plan whose coat it is, and what the cook will not have; null for the pot, which forgives. */
+  air: { plan: AirPlan; limits: Limits } | null;
   specs: readonly LayerSpec[];
   layers: readonly CoatLayer[];
 }
@@ -19,12 +31,15 @@ interface Props {
 const bandHeight = (mm: number): number => Math.round(44 + Math.min(18, mm * 7));
 
 /** The coat as it stands on the food: the air above, the skin at the bottom, each layer a band as thick as it is. */
-export function CoatStack({ side, specs, layers }: Props) {
+export function CoatStack({ side, air, specs, layers }: Props) {
   const dispatch = useAppDispatch();
-  const { say } = useUnits();
+  const { say, tell } = useUnits();
   const [open, setOpen] = useState<number | null>(null);
   const change = (next: LayerSpec[]): void => void dispatch(layersChanged({ side, layers: next }));
-  const notes = side === 'air' ? grammarNotes(layers) : [];
+  const notes = air ? planNotes(air.plan, layers) : [];
+  const repair = (note: GrammarNote): void => {
+    if (air) dispatch(picked({ family: 'own', by: 'cook', plan: repairPlan(air.plan, note, air.limits) }));
+  };
   const outermostFirst = [...specs.keys()].reverse();
   const full = specs.length >= RANGES.layers.max;
   return (
@@ -50,7 +65,7 @@ export function CoatStack({ side, specs, layers }: Props) {
       >
         {outermostFirst.map((at) => {
           const layer = layers[at];
-          const note = notes.find((n) => n.at === at);
+          const ownNotes = notes.filter((n) => n.at === at);
           return (
             <li key={at} className="border-b border-base-content/25 last:border-b-0">
               <div className="flex items-stretch" style={{ minHeight: bandHeight((layer?.thicknessM ?? 0) * 1000) }}>
@@ -94,11 +109,16 @@ export function CoatStack({ side, specs, layers }: Props) {
                   </IconButton>
                 </span>
               </div>
-              {note && (
-                <p className="border-l-4 border-warning bg-warning/15 px-2 py-1 text-xs">
-                  {note.text} {note.repair}
-                </p>
-              )}
+              {ownNotes.map((note) => (
+                <div key={note.rule} className="border-l-4 border-warning bg-warning/15 px-2 py-1 text-xs">
+                  <p>
+                    {tell(note.text)} {tell(note.repair)}
+                  </p>
+                  <button type="button" className="btn btn-sm mt-1 h-9" onClick={() => repair(note)}>
+                    Repair it
+                  </button>
+                </div>
+              ))}
               {open === at && <LayerEditor layers={specs} at={at} layer={layer} onChange={change} />}
             </li>
           );

@@ -1,0 +1,71 @@
+import { ingredient, massMean, totalGrams, type Portion } from '../foods/index.js';
+import { consistencyOf, flowOf, type Consistency } from './batter.js';
+import { FORK_VISCOSITY } from './constants.js';
+
+/** What brings a batter to a consistency: so much of its own liquid, or of its own flour. */
+export interface Correction {
+  ingredientId: string;
+  name: string;
+  grams: number;
+  /** The same in ml, for a liquid. */
+  ml: number | null;
+}
+
+/** A share of the bowl that makes no difference at the fork. */
+const NOT_WORTH_IT = 0.005;
+/** At most this many times what is in the bowl is added. */
+const MOST_TIMES = 3;
+
+const withMore = (portions: readonly Portion[], ingredientId: string, grams: number): Portion[] => [
+  ...portions,
+  { ingredientId, grams },
+];
+
+const most = (portions: readonly Portion[], fits: (id: string) => boolean): string | undefined =>
+  portions
+    .filter((p) => fits(p.ingredientId))
+    .reduce<Portion | undefined>((a, b) => (a && a.grams >= b.grams ? a : b), undefined)?.ingredientId;
+
+/**
+ * What to stir into a bowl of `bowlG` g of this batter so that it passes the fork's test for `wanted`: its main liquid
+ * when it is too thick, its main flour when it is too thin. Null when it is right, or cannot be brought there.
+ * @param seen what the fork says of the real bowl, where that is not what the recipe should give: the same bowl is then
+ * taken to be as thick as it behaves
+ */
+export function correctionFor(
+  portions: readonly Portion[],
+  bowlG: number,
+  wanted: Exclude<Consistency, 'liquid'>,
+  standMin = 0,
+  seen?: Exclude<Consistency, 'liquid'>,
+): Correction | null {
+  const scale = bowlG / totalGrams(portions);
+  const bowl = portions.map((p) => ({ ...p, grams: p.grams * scale }));
+  const recipe = flowOf(bowl, standMin).viscosityPaS;
+  // Flour and weather differ: a bowl that behaves thicker than its recipe is corrected by that factor.
+  const differs = seen ? FORK_VISCOSITY[seen].middle / recipe : 1;
+  const target = FORK_VISCOSITY[wanted].middle;
+  const thickness = (added: Portion[]): number => flowOf(added, standMin).viscosityPaS * differs;
+  const now = thickness(bowl);
+  if (consistencyOf({ ...flowOf(bowl, standMin), viscosityPaS: now }).word === wanted) return null;
+  const tooThick = now > target;
+  const id = most(bowl, (i) =>
+    tooThick ? ingredient(i).wet !== undefined && ingredient(i).group !== 'fat' : ingredient(i).dry !== undefined,
+  );
+  if (!id) return null;
+  const reaches = (grams: number): boolean => {
+    const then = thickness(withMore(bowl, id, grams));
+    return tooThick ? then <= target : then >= target;
+  };
+  let [low, high] = [0, MOST_TIMES * bowlG];
+  if (!reaches(high)) return null;
+  for (let i = 0; i < 40; i++) {
+    const middle = (low + high) / 2;
+    if (reaches(middle)) high = middle;
+    else low = middle;
+  }
+  if (high < NOT_WORTH_IT * bowlG) return null;
+  const { name } = ingredient(id);
+  const density = massMean([{ ingredientId: id, grams: 1 }], (i) => i.densityKgM3);
+  return { ingredientId: id, name, grams: high, ml: tooThick ? (high / density) * 1000 : null };
+}

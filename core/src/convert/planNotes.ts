@@ -1,0 +1,42 @@
+import { grammarNotes, type CoatLayer, type GrammarNote } from '../coat/index.js';
+import type { AirPlan } from '../dish/index.js';
+import { ingredient } from '../foods/index.js';
+import { BURNING_FINISH, STARCH_OIL_GM2 } from './constants.js';
+
+/** What in a finish burns before its crumbs are golden: cheese, coconut, nuts and sugar. */
+const burns = (id: string): boolean => {
+  const { dry, sugarG = 0 } = ingredient(id);
+  return sugarG > BURNING_FINISH.sugarG || (dry?.browning ?? 0) >= BURNING_FINISH.browning;
+};
+
+/** Share of a layer's mass that burns early, 0–1. */
+const burningShare = (layer: CoatLayer): number =>
+  layer.portions.filter((p) => burns(p.ingredientId)).reduce((sum, p) => sum + p.grams, 0);
+
+/**
+ * What of an air plan cannot come right, from the skin outward: the coat's own grammar, a starch shell without oil,
+ * cheese, coconut, nuts or sugar in the finish at full heat. Each with its repair (see `repairPlan`).
+ */
+export function planNotes(plan: AirPlan, layers: readonly CoatLayer[]): GrammarNote[] {
+  const notes = grammarNotes(layers);
+  const finish = layers.at(-1);
+  if (!finish || finish.wet) return notes;
+  const at = layers.length - 1;
+  if (finish.grain === 'starch' && plan.oilGm2 < STARCH_OIL_GM2) {
+    notes.push({
+      at,
+      rule: 'dry-starch',
+      text: `${finish.name} with ${Math.round(plan.oilGm2)} g of oil per m²: a starch shell that meets no oil stays dusty.`,
+      repair: `Oil it on all sides until no white shows: ${STARCH_OIL_GM2} g per m².`,
+    });
+  }
+  if (burningShare(finish) >= BURNING_FINISH.share && plan.settings.tempC > BURNING_FINISH.aboveC) {
+    notes.push({
+      at,
+      rule: 'burns-in-finish',
+      text: `${finish.name} at ${Math.round(plan.settings.tempC)} °C: what is in it burns before the crumbs are golden.`,
+      repair: `Cook it at ${BURNING_FINISH.aboveC} °C or less, or add it for the last minutes.`,
+    });
+  }
+  return notes;
+}
