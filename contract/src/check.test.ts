@@ -1,4 +1,11 @@
-import { check, conversionBodySchema, convertRequestSchema, exampleConversion, upgradeConversion } from './index.js';
+import {
+  check,
+  conversionBodySchema,
+  convertRequestSchema,
+  exampleConversion,
+  simulateRequestSchema,
+  upgradeConversion,
+} from './index.js';
 
 const { dish, fried, fryer, limits } = exampleConversion();
 const request = { dish, fried, fryer, limits };
@@ -39,5 +46,53 @@ describe('checking at the door', () => {
 
   test('a document of a newer Yellowmist is not guessed at', () => {
     expect(() => upgradeConversion(99, {})).toThrow(/newer Yellowmist/);
+  });
+
+  const air = {
+    medium: 'air',
+    fryer,
+    tempC: 190,
+    minutes: 10,
+    preheated: false,
+    turnAtMin: 5,
+    under: 'basket',
+    oilGm2: 10,
+    restMin: 0,
+  };
+  const simulate = (cook: object) =>
+    check<{ cook: object }>(simulateRequestSchema, { dish, layers: fried.layers, cook });
+
+  test('what a program leaves out of a cook in air is what nobody does', () => {
+    const result = simulate(air);
+    expect(result.ok && result.value.cook).toEqual({
+      ...air,
+      waterTray: false,
+      swapEveryMin: null,
+      looks: 0,
+      second: null,
+    });
+  });
+
+  test.each([
+    [{ looks: 40 }, 'cook.looks', '0 to 10'],
+    [{ swapEveryMin: 0 }, 'cook.swapEveryMin', '1 to 30'],
+    [
+      { second: { sauce: null, sauceGm2: 5000, coolMin: 1, tempC: 180, minutes: 5 } },
+      'cook.second.sauceGm2',
+      '0 to 800',
+    ],
+    [{ second: { sauce: null, sauceGm2: 50, coolMin: 1, tempC: 900, minutes: 5 } }, 'cook.second.tempC', '80 to 260'],
+  ])('%j is refused at its field with what is allowed', (wrong, field, allowed) => {
+    const result = simulate({ ...air, ...wrong });
+    expect(result.ok).toBe(false);
+    if (result.ok) return;
+    expect(result.errors.map((e) => e.field)).toEqual([field]);
+    expect(result.errors[0].message).toContain(allowed);
+  });
+
+  test('a batter that has stood for a day is no batter', () => {
+    const layers = [{ ...fried.layers[0], standMin: 1440 }];
+    const result = check(simulateRequestSchema, { dish, layers, cook: { medium: 'deep-oil', tempC: 180, minutes: 3 } });
+    expect(result).toMatchObject({ ok: false, errors: [{ field: 'layers.0.standMin' }] });
   });
 });

@@ -1,9 +1,11 @@
-import { configureStore } from '@reduxjs/toolkit';
+import { combineReducers, configureStore } from '@reduxjs/toolkit';
 import { PLAIN_AIR } from '@yellowmist/core';
 import { CONVERSION_FORMAT, exampleConversion, type Chosen, type ConversionDocument } from '@yellowmist/contract';
 import {
   benchReducer,
   dishChanged,
+  dragged,
+  dragMiddleware,
   laidOut,
   layersChanged,
   picked,
@@ -90,5 +92,31 @@ describe('the bench', () => {
     store.dispatch(layersChanged({ side: 'pot', layers: [] }));
     expect(dish().fried.layers).toEqual([]);
     expect(dish().chosen?.plan.layers).toHaveLength(1);
+  });
+
+  test('one drag is one step to undo, two drags are two', () => {
+    const store = configureStore({
+      reducer: combineReducers({ bench: benchReducer }),
+      middleware: (defaults) => defaults().concat(dragMiddleware),
+    });
+    const thickness = (): number =>
+      (store.getState().bench.dish.present!.dish.shape as { thicknessMm: number }).thicknessMm;
+    const drag = (...to: number[]): void => {
+      store.dispatch(dragged(true));
+      for (const thicknessMm of to)
+        store.dispatch(dishChanged({ shape: { kind: 'slab', lengthMm: 80, widthMm: 50, thicknessMm } }));
+      store.dispatch(dragged(false));
+    };
+    store.dispatch(laidOut(document));
+    drag(10, 12, 14, 18);
+    drag(20, 24);
+    expect(thickness()).toBe(24);
+    store.dispatch(undo());
+    expect(thickness()).toBe(18);
+    store.dispatch(undo());
+    expect(store.getState().bench.dish.present!.dish.shape).toEqual(document.dish.shape);
+    store.dispatch(redo());
+    store.dispatch(redo());
+    expect(thickness()).toBe(24);
   });
 });

@@ -1,0 +1,54 @@
+import { openingsOf, PLAIN_AIR, readyPiece, type AirSettings, type Dish } from './index.js';
+
+const settings = (more: Partial<AirSettings>): AirSettings => ({
+  ...PLAIN_AIR,
+  tempC: 190,
+  minutes: 12,
+  preheated: false,
+  turnAtMin: 6,
+  under: 'basket',
+  ...more,
+});
+const dish = (foodId: string): Dish => ({
+  foodId,
+  shape: { kind: 'ball', diameterMm: 30 },
+  count: 10,
+  startC: 8,
+  skin: 'damp',
+  preparation: 'blanched',
+});
+
+describe('what opens a fryer beside turning', () => {
+  test('nothing, when nobody looks or swaps', () => expect(openingsOf(settings({}))).toEqual([]));
+  test('looks, spread evenly', () => expect(openingsOf(settings({ looks: 2 }))).toEqual([4, 8]));
+  test('every swap before the end', () => expect(openingsOf(settings({ swapEveryMin: 4 }))).toEqual([4, 8]));
+  test('a swap that would come after the end does not', () =>
+    expect(openingsOf(settings({ swapEveryMin: 15 }))).toEqual([]));
+});
+
+describe('a piece made ready', () => {
+  test('heat crosses only a part of a floret, and all of a potato', () => {
+    const [floret, potato] = [readyPiece(dish('cauliflower'), []), readyPiece(dish('potato'), [])];
+    expect(potato.piece.halfThicknessM).toBeCloseTo(0.015, 9);
+    expect(floret.piece.halfThicknessM).toBeLessThan(0.7 * 0.015);
+    expect(floret.piece.volumeM3).toBe(potato.piece.volumeM3);
+  });
+
+  test('starts as soft as its preparation left it', () => {
+    expect(readyPiece(dish('potato'), []).startFirmness).toBeCloseTo(0.6, 9);
+    expect(readyPiece({ ...dish('potato'), preparation: 'raw' }, []).startFirmness).toBe(1);
+  });
+
+  test('has a sauce only where the plan brushes one on', () => {
+    const second = {
+      sauce: { portions: [{ ingredientId: 'tomato-sauce', grams: 100 }] },
+      sauceGm2: 120,
+      coolMin: 3,
+      tempC: 180,
+      minutes: 5,
+    };
+    expect(readyPiece(dish('potato'), [], second).sauce!.pickUpGm2).toBe(120);
+    expect(readyPiece(dish('potato'), [], { ...second, sauceGm2: 0 }).sauce).toBeNull();
+    expect(readyPiece(dish('potato'), []).sauce).toBeNull();
+  });
+});

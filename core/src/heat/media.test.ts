@@ -1,0 +1,159 @@
+import { airMedium, crowdingShare, type AirCook } from './air.js';
+import { FRYERS, LEVELS, ROOM_C, UNDER } from './appliances.js';
+import { emptySurroundings, type Medium, type Surroundings } from './media.js';
+import { deepOil, panOil } from './oil.js';
+import { PLACES, restingTray, standingPlace } from './room.js';
+
+const AIR: AirCook = {
+  fryer: 'drawer',
+  tempC: 190,
+  preheated: false,
+  turnAtMin: null,
+  under: 'basket',
+  roundness: 0,
+  waterTray: false,
+  opensAtMin: [],
+  level: 'only',
+  swapEveryMin: null,
+  coverage: 0.5,
+  pieces: 8,
+  airFactor: 1,
+  offsetK: 0,
+};
+
+/** The surroundings at some minutes, taken in order as a cook does. */
+function at(medium: Medium, ...minutes: number[]): Surroundings[] {
+  return minutes.map((m) => {
+    const out = emptySurroundings();
+    medium.surround(m * 60, 0, out);
+    return out;
+  });
+}
+
+describe('moving air', () => {
+  test('a drawer from cold is within 5 % of its setting after four minutes, an oven-type after twelve', () => {
+    const [drawer] = at(airMedium(AIR), 4);
+    expect(drawer.airC).toBeGreaterThan(0.95 * 190);
+    const [soon, late] = at(airMedium({ ...AIR, fryer: 'oven-type' }), 4, 12);
+    expect(soon.airC).toBeLessThan(0.8 * 190);
+    expect(late.airC).toBeGreaterThan(0.95 * 190);
+  });
+
+  test('a preheated one starts hot, less what loading let out', () => {
+    const [start] = at(airMedium({ ...AIR, preheated: true }), 0);
+    expect(start.airC).toBeGreaterThan(120);
+    expect(start.airC).toBeLessThan(160);
+  });
+
+  test('an opening lets the air fall and it is back within two minutes', () => {
+    const medium = airMedium({ ...AIR, preheated: true, opensAtMin: [5] });
+    const [before, just, after] = at(medium, 4.99, 5.01, 7);
+    expect(just.airC).toBeLessThan(before.airC - 40);
+    expect(after.airC).toBeGreaterThan(before.airC - 5);
+  });
+
+  test('turning exchanges what the two faces feel', () => {
+    const [before, after] = at(airMedium({ ...AIR, turnAtMin: 5 }), 4.9, 5.1);
+    expect(after.hcUp).toBeCloseTo(before.hcDown, 9);
+    expect(after.hrDown).toBeCloseTo(before.hrUp, 9);
+  });
+
+  test('swapped racks exchange their levels every few minutes', () => {
+    const medium = airMedium({ ...AIR, fryer: 'oven-type', level: 'upper', swapEveryMin: 4 });
+    const radiation = at(medium, 1, 5, 9, 13).map((s) => s.hrUp / FRYERS['oven-type'].hr);
+    expect(radiation).toEqual([LEVELS.upper.hrUp, LEVELS.lower.hrUp, LEVELS.upper.hrUp, LEVELS.lower.hrUp]);
+  });
+
+  test('heat that the food takes cools the air that passes it, and no longer once it takes none', () => {
+    const medium = airMedium({ ...AIR, preheated: true, pieces: 20 });
+    const out = emptySurroundings();
+    medium.surround(0, 0, out);
+    for (let s = 1; s <= 120; s++) {
+      medium.give(15, 1);
+      medium.surround(s, 0, out);
+    }
+    const loaded = out.airC;
+    for (let s = 121; s <= 300; s++) {
+      medium.give(0, 1);
+      medium.surround(s, 0, out);
+    }
+    expect(out.airC - loaded).toBeCloseTo((15 * 20) / (2 * FRYERS.drawer.streamWK), 0);
+  });
+
+  test('time 0 begins a medium anew', () => {
+    const medium = airMedium({ ...AIR, pieces: 30 });
+    const first = at(medium, 0, 1, 2).map((s) => s.airC);
+    for (let s = 121; s < 400; s++) {
+      medium.give(40, 1);
+      medium.surround(s, 0, emptySurroundings());
+    }
+    medium.surround(0, 0, emptySurroundings());
+    medium.give(0, 1);
+    expect(at(medium, 0, 1, 2).map((s) => s.airC)).toEqual(first);
+  });
+
+  test('a tray of boiling water fills the air with vapour, for as long as it steams', () => {
+    const [, dry] = at(airMedium(AIR), 0, 8);
+    const [, steaming, spent] = at(airMedium({ ...AIR, waterTray: true }), 0, 8, 14);
+    expect(steaming.vapourPa).toBeGreaterThan(1.8 * dry.vapourPa);
+    expect(spent.vapourPa).toBeLessThan(1.1 * dry.vapourPa);
+  });
+
+  test('parchment keeps heat and vapour from a slab’s underside, and less so from a ball’s', () => {
+    const [slab] = at(airMedium({ ...AIR, under: 'parchment' }), 5);
+    const [ball] = at(airMedium({ ...AIR, under: 'parchment', roundness: 1 }), 5);
+    expect(slab.hcDown / slab.hcUp).toBeCloseTo(UNDER.parchment.hc, 9);
+    expect(slab.ventDown).toBeLessThan(0.3);
+    expect(ball.hcDown).toBeGreaterThan(1.5 * slab.hcDown);
+  });
+
+  test('up to six tenths covered the air does not mind, then it does', () => {
+    expect(crowdingShare(0.3)).toBe(1);
+    expect(crowdingShare(0.6)).toBe(1);
+    expect(crowdingShare(0.9)).toBeLessThan(0.7);
+    expect(crowdingShare(1)).toBeGreaterThan(0.2);
+  });
+});
+
+describe('hot oil', () => {
+  test('stirs while it bubbles, and is quiet after', () => {
+    const medium = deepOil({ tempC: 180, oilKgPerPiece: 0.5 });
+    const out = emptySurroundings();
+    medium.surround(60, 0.002, out);
+    const bubbling = out.hcUp;
+    medium.surround(61, 0, out);
+    expect(bubbling).toBeGreaterThan(1.5 * out.hcUp);
+  });
+
+  test('is cooled by what it gives and brought back by its burner', () => {
+    const medium = deepOil({ tempC: 180, oilKgPerPiece: 0.5 });
+    const out = emptySurroundings();
+    medium.surround(0, 0, out);
+    medium.give(11_000, 1);
+    medium.surround(1, 0, out);
+    // 11 kJ out of 0.5 kg at 2.2 kJ/kgK are 10 K.
+    expect(out.airC).toBeCloseTo(170, 0);
+    medium.surround(300, 0, out);
+    expect(out.airC).toBeGreaterThan(179);
+  });
+
+  test('a pan wets one face at a time', () => {
+    const [before, after] = at(panOil({ tempC: 175, turnAtMin: 2 }), 1, 3);
+    expect([before.oilDown, before.oilUp]).toEqual([true, false]);
+    expect([after.oilDown, after.oilUp]).toEqual([false, true]);
+    expect(before.hcDown).toBeGreaterThan(10 * before.hcUp);
+  });
+});
+
+describe('a kitchen', () => {
+  test('a tray and a rack are at the room’s temperature, the switched-off fryer is warm', () => {
+    for (const medium of [restingTray(), standingPlace('rack'), standingPlace('plate')]) {
+      expect(at(medium, 3)[0].airC).toBe(ROOM_C);
+    }
+    expect(at(standingPlace('hold'), 3)[0].airC).toBeGreaterThan(60);
+  });
+
+  test('only a plate lets no vapour away below', () => {
+    expect(PLACES.filter((place) => at(standingPlace(place), 1)[0].ventDown === 0)).toEqual(['plate']);
+  });
+});

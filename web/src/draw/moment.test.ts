@@ -1,0 +1,96 @@
+import { evaluateAir, evaluateFried, PLAIN_AIR, type AirPlan, type Dish, type Fryer } from '@yellowmist/core';
+import { momentOf, sampleAt } from './moment';
+
+const layer = (...parts: [string, number][]) => ({
+  portions: parts.map(([ingredientId, grams]) => ({ ingredientId, grams })),
+});
+const dish: Dish = {
+  foodId: 'halloumi',
+  shape: { kind: 'slab', lengthMm: 80, widthMm: 30, thicknessMm: 14 },
+  count: 8,
+  startC: 6,
+  skin: 'damp',
+  preparation: 'raw',
+};
+const fryer: Fryer = {
+  name: 'Galley',
+  kind: 'drawer',
+  basket: { kind: 'round', diameterMm: 200 },
+  racks: 1,
+  minTempC: 80,
+  maxTempC: 200,
+  stepC: 5,
+  airFactor: 1,
+  offsetC: 0,
+};
+const BREADED = [layer(['wheat-flour', 60]), layer(['egg', 50]), layer(['coarse-crumbs', 60])];
+const BATTER = [layer(['wheat-flour', 100], ['water', 150])];
+
+function cook(layers: AirPlan['layers'], second: AirPlan['second'] = null) {
+  const fried = evaluateFried(dish, { layers, medium: 'deep-oil', oilId: 'rapeseed-oil', tempC: 180, minutes: 3 });
+  const settings = {
+    ...PLAIN_AIR,
+    tempC: 190,
+    minutes: 10,
+    preheated: false,
+    turnAtMin: null,
+    under: 'basket' as const,
+  };
+  return evaluateAir(dish, { layers, restMin: 5, oilGm2: 18, settings, second }, fryer, fried, { profiles: true });
+}
+
+describe('a moment of a cook, as the cutaway draws it', () => {
+  const { series, layers } = cook(BREADED);
+  const at = (minutes: number) => momentOf(series, layers, sampleAt(series, minutes));
+
+  test('holds its samples within the cook', () => {
+    expect(sampleAt(series, -3)).toBe(0);
+    expect(sampleAt(series, 99)).toBe(series.timeS.length - 1);
+    expect(series.timeS[sampleAt(series, 5)]).toBe(300);
+  });
+
+  test('has every layer on both faces, as thick as it lies there', () => {
+    for (const face of [at(4).up, at(4).down]) {
+      expect(face.layers.map((l) => l.layer.name)).toEqual(layers.map((l) => l.name));
+      face.layers.forEach((l, i) => expect(l.mm).toBeCloseTo(layers[i].thicknessM * 1000, 9));
+      expect(face.layers.filter((l) => l.finish)).toHaveLength(1);
+    }
+  });
+
+  test('warms from outside in: the crumbs before the centre', () => {
+    const early = at(3);
+    expect(early.up.layers[2].tempC).toBeGreaterThan(early.centreC + 30);
+    expect(at(10).centreC).toBeGreaterThan(early.centreC + 20);
+  });
+
+  test('browns and dries as the scrubber moves on', () => {
+    const browning = [0, 3, 6, 10].map((m) => at(m).up.browning);
+    expect(browning).toEqual([...browning].sort((a, b) => a - b));
+    expect(at(10).up.layers[1].wetness).toBeLessThan(at(1).up.layers[1].wetness);
+    expect(at(10).up.shellMm).toBeGreaterThan(at(1).up.shellMm);
+  });
+
+  test('reads the food from its upper to its lower face', () => {
+    const { foodC, centreC } = at(4);
+    expect(foodC[0]).toBeGreaterThan(centreC);
+    expect(foodC.at(-1)).toBeGreaterThan(centreC);
+  });
+});
+
+test('a wet last layer thins as it runs', () => {
+  const { series, layers } = cook(BATTER);
+  const mm = (minutes: number): number => momentOf(series, layers, sampleAt(series, minutes)).up.layers[0].mm;
+  expect(mm(8)).toBeLessThan(0.8 * mm(0));
+});
+
+test('a sauce stands on the coat from when it was brushed on, and not before', () => {
+  const second = { sauce: layer(['barbecue-sauce', 100]), sauceGm2: 150, coolMin: 3, tempC: 180, minutes: 5 };
+  const { series, layers, sauce } = cook(BREADED, second);
+  const names = (minutes: number): string[] =>
+    momentOf(series, layers, sampleAt(series, minutes), sauce).up.layers.map((l) => l.layer.name);
+  expect(names(9)).toHaveLength(3);
+  expect(names(16)).toEqual([...layers.map((l) => l.name), sauce!.name]);
+  const late = momentOf(series, layers, sampleAt(series, 18), sauce).up.layers;
+  expect(late.map((l) => l.sauce)).toEqual([false, false, false, true]);
+  expect(late[2].finish).toBe(true);
+});
