@@ -27,9 +27,20 @@ const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve
 /** Searches up to this one have been called off. */
 let stoppedUpTo = 0;
 
+let lastFried = { key: '', result: null as FriedResult | null };
+
+/** The fried original, simulated anew only when it changed: while air settings are dragged it stays. */
+function fryOnce(dish: Dish, fried: FriedCook, profiles: boolean): FriedResult {
+  const key = JSON.stringify([dish, fried, profiles]);
+  if (!lastFried.result || lastFried.key !== key) {
+    lastFried = { key, result: evaluateFried(dish, fried, { profiles }) };
+  }
+  return lastFried.result!;
+}
+
 const service = {
   evaluate({ dish, fried, fryer, plan, profiles, waits }: Question): Answer {
-    const friedResult = evaluateFried(dish, fried, { profiles });
+    const friedResult = fryOnce(dish, fried, profiles);
     return { fried: friedResult, air: plan ? evaluateAir(dish, plan, fryer, friedResult, { profiles, waits }) : null };
   },
 
