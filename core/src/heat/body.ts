@@ -20,6 +20,8 @@ import { solidsOf } from './properties.js';
 /** Reference temperature for the properties of solids, °C. */
 const PROPERTY_C = 60;
 const FAT_HEAT = 2060;
+/** Clear water leaves this much of itself behind: a cell without any solids would have no heat to hold. */
+const LEAST_SOLIDS = 0.002;
 const NOTHING = -2;
 export const FAT_DENSITY = 905;
 
@@ -222,7 +224,7 @@ function fillCell(
   body.dx[i] = width;
   body.radius[i] = radius;
   body.volume[i] = volume;
-  body.solids[i] = Math.max(1e-12, mass * solidShare);
+  body.solids[i] = mass * Math.max(LEAST_SOLIDS, solidShare);
   body.fat[i] = (mass * composition.fatG) / 100;
   body.water[i] = (mass * composition.waterG) / 100;
   body.ice[i] = startC < THAW_C ? body.water[i] * FREEZABLE_SHARE : 0;

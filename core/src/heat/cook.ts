@@ -113,7 +113,7 @@ function airH({ around, roughness }: Cook, up: boolean): number {
   return (inOilOf(around, up) ? 1 : roughness) * (up ? around.hcUp : around.hcDown);
 }
 
-/** Water movement, thinning of what still runs, softening, thawing, and heat capacities: all that changes slowly. */
+/** Water movement, thinning of what still runs and softening: all that changes slowly. */
 function slowUpdate(cook: Cook, stepS: number): void {
   const { body, work, flows, sides, running } = cook;
   moveWater(body, work, stepS);
@@ -129,7 +129,6 @@ function slowUpdate(cook: Cook, stepS: number): void {
     }
   }
   soften(cook, stepS);
-  if (cook.icy) cook.icy = thaw(body, work);
 }
 
 function soften({ body, input }: Cook, stepS: number): void {
@@ -160,6 +159,7 @@ function step(cook: Cook, medium: Medium, stepS: number, standing: boolean, seek
     face.push = steam.fromFood / stepS / body.faceM2;
     readSurface(body, work, face, end);
   }
+  if (cook.icy) cook.icy = thaw(body, work);
   if (standing) moveVapour(body, work, cook.vapour, around, stepS, flows);
   flows.inJ += heatJ;
   medium.give(heatJ, stepS);

@@ -92,6 +92,7 @@ const COOKS: [string, CookInput][] = [
   ],
   ['cooled, sauced and cooked again', input({ second: again() })],
   ['frozen ball', input({ foodId: 'cauliflower', shape: { kind: 'ball', diameterMm: 25 }, startC: -18 })],
+  ['frozen in a wet batter that runs', input({ coat: 1, startC: -18, restMin: 10 })],
   [
     'batter in deep oil',
     input({ coat: 1, restMin: 0, medium: deepOil({ tempC: 180, oilKgPerPiece: 0.5 }), minutes: 5 }),

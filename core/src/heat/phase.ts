@@ -43,6 +43,9 @@ export function boil(body: Body, work: Work, from: number, to: number, out: Stea
   }
 }
 
+/** What a kilogram of ice takes more to warm once it has melted, J/(kg K). */
+const MELTING_GAIN = WATER_HEAT - ICE_HEAT;
+
 /** Thaws ice with the heat that a cell has above the thawing point. Returns whether any ice is left. */
 export function thaw(body: Body, work: Work): boolean {
   const { from, to, tempC, ice } = body;
@@ -51,10 +54,11 @@ export function thaw(body: Body, work: Work): boolean {
   for (let i = from; i < to; i++) {
     if (ice[i] <= 0) continue;
     if (tempC[i] > THAW_C) {
-      const kg = Math.min(ice[i], (heat[i] * (tempC[i] - THAW_C)) / FUSION_HEAT);
-      tempC[i] -= (kg * FUSION_HEAT) / heat[i];
+      const kg = Math.min(ice[i], (heat[i] * (tempC[i] - THAW_C)) / (FUSION_HEAT + MELTING_GAIN * THAW_C));
+      const thawed = heat[i] + kg * MELTING_GAIN;
+      tempC[i] = (heat[i] * tempC[i] - kg * FUSION_HEAT) / thawed;
       ice[i] -= kg;
-      heat[i] += kg * (WATER_HEAT - ICE_HEAT);
+      heat[i] = thawed;
     }
     left ||= ice[i] > 0;
   }

@@ -1,6 +1,6 @@
 import type { CoatLayer } from '../coat/index.js';
 import type { Body } from './body.js';
-import { LAST_FILM_M, OIL_DENSITY_HOT, VISCOSITY_FALL_PER_K, YIELD_FALL_PER_K } from './constants.js';
+import { FUSION_HEAT, LAST_FILM_M, OIL_DENSITY_HOT, VISCOSITY_FALL_PER_K, YIELD_FALL_PER_K } from './constants.js';
 import type { Face } from './face.js';
 import type { Flows } from './flows.js';
 
@@ -57,14 +57,15 @@ export function thinLayer(
   heat: Float64Array,
   flows: Flows,
 ): void {
-  const { dx, volume, water, solids, fat, capacity, dryHeat, solidsVolume } = body;
+  const { dx, volume, water, ice, solids, fat, capacity, dryHeat, solidsVolume } = body;
   for (let i = face.from; i < face.to; i++) {
     if (body.layer[i] !== layer) continue;
     flows.outKg += water[i] * (1 - share);
-    flows.outJ += heat[i] * (1 - share) * body.tempC[i];
+    flows.outJ += (1 - share) * (heat[i] * body.tempC[i] - ice[i] * FUSION_HEAT);
     dx[i] *= share;
     volume[i] *= share;
     water[i] *= share;
+    ice[i] *= share;
     solids[i] *= share;
     fat[i] *= share;
     capacity[i] *= share;

@@ -98,7 +98,7 @@ export function setEnd(
  * runs dry within the step; gives back heat for which there was no water at all.
  */
 export function evaporate(body: Body, work: Work, face: Face, end: End, stepS: number, flows: Flows): void {
-  const { water, tempC } = body;
+  const { water, ice, tempC } = body;
   const { heat } = work;
   const front = end.wetCell;
   const evaporatedJ = stepS * (end.evaporationW + end.evaporationSlope * (tempC[front] - end.wetC));
@@ -106,7 +106,7 @@ export function evaporate(body: Body, work: Work, face: Face, end: End, stepS: n
   const latent = latentHeat(end.wetC);
   let wantedKg = evaporatedJ / latent;
   for (let i = front; i >= face.from && i < face.to; i += face.inward) {
-    const kg = Math.min(wantedKg, water[i] * MOST_PER_STEP);
+    const kg = Math.min(wantedKg, (water[i] - ice[i]) * MOST_PER_STEP);
     flows.outKg += kg;
     flows.outJ += kg * (latent + WATER_HEAT * tempC[i]);
     heat[i] -= kg * WATER_HEAT;

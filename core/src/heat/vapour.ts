@@ -106,8 +106,8 @@ export function moveVapour(
 }
 
 /** Lets `kg` of vapour condense in cell `i` (evaporate when negative). What all cells lose on balance has left. */
-function condense({ water, tempC }: Body, { heat }: Work, i: number, kg: number, flows: Flows): void {
-  const taken = Math.max(kg, -MOST_PER_STEP * water[i]);
+function condense({ water, ice, tempC }: Body, { heat }: Work, i: number, kg: number, flows: Flows): void {
+  const taken = Math.max(kg, -MOST_PER_STEP * (water[i] - ice[i]));
   const latent = latentHeat(tempC[i]);
   flows.outKg -= taken;
   flows.outJ -= taken * (latent + WATER_HEAT * tempC[i]);

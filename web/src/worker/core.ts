@@ -78,13 +78,16 @@ export async function convert(request: ConvertRequest, { onProgress, onFound }: 
   let done = 1;
   const { fried } = await evaluate({ ...request, plan: null, profiles: false, waits: false });
   const ranked = (): Conversion => rankFound(fried, found, done);
-  const tell = (): void => onProgress({ done: Math.min(done, of), of, found: found.length });
+  let finished = false;
+  const tell = (): void => {
+    if (!finished && job === newest) onProgress({ done: Math.min(done, of), of, found: found.length });
+  };
   const search = async (family: (typeof families)[number]): Promise<void> => {
     let mine = 0;
     const onSimulated = proxy((cooks: number) => {
       mine += cooks;
       done += cooks;
-      if (job === newest) tell();
+      tell();
     });
     const alternative = await long.run((core) => {
       // A family that is begun again after a crash counts anew.
@@ -99,6 +102,7 @@ export async function convert(request: ConvertRequest, { onProgress, onFound }: 
   const families = familiesFor(request);
   try {
     await Promise.all(families.map(search));
+    finished = true;
   } catch (error) {
     if (signal.aborted) return null;
     throw error;

@@ -49,7 +49,7 @@ const service = {
     job: number,
     request: ConvertRequest,
     family: Family,
-    onSimulated: (cooks: number) => void,
+    onSimulated: (cooks: number) => void | Promise<void>,
   ): Promise<Alternative | null> {
     const steps = searchFamily(request, family);
     let since = performance.now();
@@ -57,12 +57,13 @@ const service = {
     for (let next = steps.next(); ; next = steps.next()) {
       if (job <= stoppedUpTo) return null;
       if (next.done) {
-        onSimulated(cooks);
+        // Heard before the answer: they come by different ways.
+        await onSimulated(cooks);
         return next.value;
       }
       cooks += 1;
       if (performance.now() - since > SLICE_MS) {
-        onSimulated(cooks);
+        void onSimulated(cooks);
         cooks = 0;
         await breathe();
         since = performance.now();
