@@ -1,7 +1,7 @@
 import { CONSTANT_FILES, constantsIn, constantsTable } from './constantsOf.js';
 import { currentIn } from './document.js';
 import { FIGURES } from './figures.js';
-import { HELD_OUT } from './heldOut.js';
+import { BLIND, WIDER } from './heldOut.js';
 import { fileIs } from './document.js';
 import { PRACTICES, type AirPractice, type Practice } from './practice.js';
 import { beforeSauce, browningOf, goldenAtMin, inAir, inOil } from './predict.js';
@@ -17,6 +17,13 @@ function insideOf(result: ReturnType<typeof inAir>): string {
   return doneness ? `${temperature}, ${doneness.word}` : temperature;
 }
 
+/** What the cook was to the tuning: see heldOut.ts. */
+function standing(p: Practice): string {
+  if (p.tuned) return 'tuned';
+  if (BLIND.some((b) => b.what === p.what)) return 'blind';
+  return WIDER.some((w) => w.what === p.what) ? 'in sight' : 'checked only';
+}
+
 function airRow(p: Practice, how: AirPractice): string {
   const { settings, fryer, second } = how;
   const golden = goldenAtMin(p, how);
@@ -28,7 +35,7 @@ function airRow(p: Practice, how: AirPractice): string {
     browningOf(beforeSauce(p, how)).toFixed(2),
     insideOf(inAir(p, how)),
     golden === Infinity ? 'not in 45' : golden.toFixed(1),
-    p.tuned ? 'tuned' : 'checked only',
+    standing(p),
   ].join(' | ');
 }
 
@@ -37,7 +44,6 @@ function oilRow(p: Practice): string {
   const result = inOil(p);
   const where = medium === 'deep-oil' ? 'deep oil' : 'pan oil';
   const inside = `${Math.round(result.outcomes.centre!.value)} °C`;
-  const tuned = p.tuned ? 'tuned' : 'checked only';
   return [
     p.name,
     p.what,
@@ -45,14 +51,14 @@ function oilRow(p: Practice): string {
     browningOf(result).toFixed(2),
     inside,
     '',
-    tuned,
+    standing(p),
   ].join(' | ');
 }
 
 const PRACTISED_IN_OIL = ['C1', 'C6', 'C9'];
 
 function practiceTable(): string {
-  const rows = [...PRACTICES, ...HELD_OUT].flatMap((p) => [
+  const rows = [...PRACTICES, ...WIDER, ...BLIND].flatMap((p) => [
     ...(PRACTISED_IN_OIL.includes(p.name) ? [oilRow(p)] : []),
     ...[p.air, p.oven].filter((how) => how !== undefined).map((how) => airRow(p, how)),
   ]);

@@ -519,6 +519,6 @@ export const ROUGHNESS = { powder: 1.2, starch: 1.1, meal: 1.3, fine: 1.3, coars
  * cook told them apart.
  * @unit W/m²K
  * @range 60–150
- * @source tuned on C1, C2, C3, C6 and C7; the cooks of core/truth/heldOut.ts confirm it
+ * @source tuned on C1, C2, C3, C6 and C7 and the wider round of core/truth/heldOut.ts
  */
 export const EDGE_FOOT = 100;
