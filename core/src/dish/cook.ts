@@ -15,7 +15,7 @@ import type { ReadyPiece } from './ready.js';
 import type { AirPlan, AirSettings, Dish, FriedCook, Fryer, SecondPlan } from './types.js';
 
 /** kg of oil in the pot to one kg of food that goes in at a time. Common practice, no source. */
-const OIL_TO_FOOD = 8;
+export const OIL_TO_FOOD = 8;
 
 /** What surrounds the piece when it is fried as today. */
 export function friedMedium(fried: FriedCook, piece: ReadyPiece['piece']): Medium {

@@ -1,7 +1,16 @@
-export { airMedium, crowdingShare, type AirCook } from './air.js';
-export { CROWDED_FROM, FRYERS, UNDER, type FryerKind, type Level, type UnderFood } from './appliances.js';
+export { airMedium, type AirCook } from './air.js';
+export {
+  CROWDED_FROM,
+  FRYERS,
+  OIL_HEAT,
+  ROOM_C,
+  UNDER,
+  type FryerKind,
+  type Level,
+  type UnderFood,
+} from './appliances.js';
 export { type Body } from './body.js';
-export { COLOUR_TIME_S, STANDING_MIN } from './constants.js';
+export { STANDING_MIN } from './constants.js';
 export * from './input.js';
 export { browningRate, settingRate, softeningRate } from './kinetics.js';
 export { type Medium } from './media.js';

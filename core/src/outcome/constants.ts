@@ -203,9 +203,9 @@ export const OWN_HEAT = {
   'still-oven': { metalJK: 12_000, lossWK: 5 },
 } as const;
 /**
- * A pot of oil: oil to food, its heat, what the pot loses at frying temperature, and what of a burner gets into it.
- * @unit kg/kg, J/(kg K), W, share
- * @range 5–10 kg/kg, 200–500 W, 0.4–0.85
+ * A pot of oil: what it loses at frying temperature, and what of a burner gets into it.
+ * @unit W, share
+ * @range 200–500 W, 0.4–0.85
  * @source common practice, no source; efficiency of hobs from memory
  */
-export const POT = { oilToFood: 8, oilHeatJKgK: 2200, lossW: 300, efficiency: 0.7 } as const;
+export const POT = { lossW: 300, efficiency: 0.7 } as const;

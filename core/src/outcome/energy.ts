@@ -1,8 +1,8 @@
-import type { FryerKind } from '../heat/index.js';
+import { OIL_TO_FOOD } from '../dish/index.js';
+import { OIL_HEAT, ROOM_C, type FryerKind } from '../heat/index.js';
 import { FAT_KCAL_G, OWN_HEAT, POT } from './constants.js';
 
 const J_PER_KWH = 3.6e6;
-const ROOM_C = 20;
 
 /** Electricity for a whole dish, and what its oil feeds; estimates within a factor of about one and a half. */
 export interface Energy {
@@ -42,9 +42,9 @@ export function energyOf(count: number, air: AirWork, pot: PotWork): Energy {
   const airK = air.tempC - ROOM_C;
   const airS = 60 * (air.minutes * air.batches + (air.preheated ? PREHEAT_MIN : 0));
   const airJ = own.metalJK * airK + own.lossWK * airK * airS + air.heatJPerPiece * count;
-  const oilKg = POT.oilToFood * pot.massKgPerBatch;
+  const oilKg = OIL_TO_FOOD * pot.massKgPerBatch;
   const potS = 60 * pot.minutes * pot.batches;
-  const potJ = oilKg * POT.oilHeatJKgK * (pot.tempC - ROOM_C) + POT.lossW * potS + pot.heatJPerPiece * count;
+  const potJ = oilKg * OIL_HEAT * (pot.tempC - ROOM_C) + POT.lossW * potS + pot.heatJPerPiece * count;
   return {
     airKwh: airJ / J_PER_KWH,
     potKwh: potJ / POT.efficiency / J_PER_KWH,

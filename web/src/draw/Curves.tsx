@@ -1,6 +1,6 @@
 import { area, curveMonotoneX, line, max, scaleLinear } from 'd3';
 import { useState, type KeyboardEvent, type PointerEvent } from 'react';
-import type { CookSeries } from '@yellowmist/core';
+import { GOLDEN, type CookSeries } from '@yellowmist/core';
 import { sampleAt } from './moment';
 import { crustCss } from './palette';
 
@@ -30,7 +30,6 @@ const HEIGHT = 178;
 const EDGE = { left: 38, right: 52, top: 14, bottom: 32 };
 const HOTTEST_C = 220;
 const STRIP = 8;
-const GOLDEN = { from: 0.55, to: 2 } as const;
 const LETTER_PX = 5.2;
 
 const LINES = [

@@ -1,4 +1,11 @@
-import type { AirResult, Alternative, Conversion, Place, Reason } from '@yellowmist/core';
+import {
+  STANDING_MIN,
+  type AirResult,
+  type Alternative,
+  type Conversion,
+  type Place,
+  type Reason,
+} from '@yellowmist/core';
 import { useUnits } from '../../ui/useUnits';
 
 const TONES: Record<Reason['weight'], { border: string; word: string }> = {
@@ -74,8 +81,6 @@ const PLACE_WORDS: Record<Place, string> = {
   hold: 'in the switched-off fryer',
 };
 
-const HALF_AN_HOUR = 30;
-
 /** How long it stays crisp where, and under a sauce. */
 function AfterTheHeat({ air }: { air: AirResult }) {
   if (air.waiting.length === 0) return null;
@@ -88,7 +93,7 @@ function AfterTheHeat({ air }: { air: AirResult }) {
             <dt>{sauced ? 'with sauce at the table' : PLACE_WORDS[place]}</dt>
             <dd className="text-right font-semibold">
               {crispMin === null
-                ? `over ${HALF_AN_HOUR} min`
+                ? `over ${STANDING_MIN} min`
                 : `${crispMin < 2 ? crispMin.toFixed(1) : Math.round(crispMin)} min`}
             </dd>
           </div>
