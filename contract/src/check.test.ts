@@ -44,6 +44,12 @@ describe('checking at the door', () => {
     expect(check(conversionBodySchema, now).ok).toBe(true);
   });
 
+  test('a dish of the second format comes up to today’s: no named versions yet', () => {
+    const now = upgradeConversion(2, { ...request, name: 'Old', note: '', chosen: null });
+    expect(now.versions).toEqual([]);
+    expect(check(conversionBodySchema, now).ok).toBe(true);
+  });
+
   test('a document of a newer Yellowmist is not guessed at', () => {
     expect(() => upgradeConversion(99, {})).toThrow(/newer Yellowmist/);
   });

@@ -78,4 +78,5 @@ export const exampleConversion = (): ConversionBody => ({
   fryer: COMMON_FRYERS[0],
   limits: OPEN_LIMITS,
   chosen: null,
+  versions: [],
 });

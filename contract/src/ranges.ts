@@ -21,6 +21,15 @@ export const RANGES = {
   swapEveryMin: { min: 1, max: 30 },
   coolMin: { min: 0, max: 30 },
   sauceGm2: { min: 0, max: 800 },
+  /** A tablespoon of batter on a plate after a minute, mm across. */
+  spreadMm: { min: 20, max: 250 },
+  /** Times the usual working surplus of a bowl. */
+  surplus: { min: 0.5, max: 2 },
+  /** g of one thing in 100 g, as a label says it; g in a level cup. */
+  per100g: { min: 0, max: 100 },
+  cupG: { min: 10, max: 400 },
+  versions: { min: 0, max: 20 },
+  ownIngredients: { min: 0, max: 60 },
   standMin: { min: 0, max: 240 },
   racks: { min: 1, max: 4 },
   stepC: { min: 1, max: 25 },

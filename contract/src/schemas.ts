@@ -1,5 +1,17 @@
 import Joi from 'joi';
-import { ALLERGEN_IDS, DIETS, FAMILIES, inPantry, ingredient, PLAIN_AIR } from '@yellowmist/core';
+import {
+  ALLERGEN_IDS,
+  DIETS,
+  FAMILIES,
+  inPantry,
+  ingredient,
+  MOST_ON_LABEL_G,
+  namedG,
+  OWN_PREFIX,
+  PANTRY,
+  PLAIN_AIR,
+  type Label,
+} from '@yellowmist/core';
 import { RANGES, type RangeName } from './ranges.js';
 
 const within = (name: RangeName): Joi.NumberSchema => {
@@ -19,6 +31,9 @@ const pantryId = (what: string, fits: (id: string) => boolean): Joi.StringSchema
     .max(60)
     .custom((id: string, helpers) => (inPantry(id) && fits(id) ? id : helpers.error('any.pantry', { what })))
     .messages({ 'any.pantry': '{{#label}} must be the id of {{#what}} in the pantry' });
+
+/** A coat ingredient that the pantry knows by itself: an own one may not lean on another own one. */
+const isKnownCoat = (id: string): boolean => PANTRY.some((i) => i.id === id && !i.food);
 
 const shape = Joi.alternatives().conditional('.kind', {
   switch: [
@@ -93,6 +108,8 @@ const layer = Joi.object({
   drainS: within('drainS').optional(),
   standMin: within('standMin').optional(),
   beaten: Joi.boolean().optional(),
+  untapped: Joi.boolean().optional(),
+  spreadMm: within('spreadMm').optional(),
 });
 
 export const layersSchema = Joi.array().items(layer).min(RANGES.layers.min).max(RANGES.layers.max);
@@ -124,6 +141,15 @@ export const fryerSchema = allOf({
   offsetC: within('offsetC'),
 });
 
+const pantryIds = Joi.array()
+  .items(pantryId('an ingredient', () => true))
+  .unique()
+  .max(300);
+const coatIds = Joi.array()
+  .items(pantryId('a coat ingredient', (id) => ingredient(id).food === undefined))
+  .unique()
+  .max(8);
+
 export const limitsSchema = allOf({
   diets: Joi.array()
     .items(Joi.valid(...DIETS))
@@ -137,6 +163,8 @@ export const limitsSchema = allOf({
   maxTempC: within('airTempC'),
   maxMinutes: whole('airMinutes').min(4),
   preheat: Joi.boolean(),
+  keep: coatIds.optional(),
+  atHome: pantryIds.optional(),
 });
 
 const turnAtMin = Joi.number().min(0).max(RANGES.airMinutes.max).allow(null);
@@ -173,6 +201,8 @@ export const airPlanSchema = allOf({
     ...airHabits,
   }),
   second,
+  station: allOf({ handling: Joi.valid('hands', 'fork', 'shaker'), surplus: within('surplus') }).optional(),
+  afterwards: Joi.valid('rack', 'at-once', 'held').optional(),
 });
 
 /** What `POST /api/convert` takes. */
@@ -210,24 +240,74 @@ const simulatedCook = Joi.alternatives().conditional('.medium', {
 /** What `POST /api/simulate` takes: one piece, one coat, one cook. */
 export const simulateRequestSchema = allOf({ dish: dishSchema, layers: layersSchema, cook: simulatedCook });
 
+const chosenSchema = Joi.object({
+  family: Joi.valid(...FAMILIES, 'own').required(),
+  by: Joi.valid('search', 'cook').required(),
+  plan: airPlanSchema.required(),
+});
+
+const nameSchema = Joi.string().trim().min(RANGES.nameLength.min).max(RANGES.nameLength.max);
+
 /** The parts of a conversion that a cook writes and the server stores. */
 export const conversionBodySchema = Joi.object({
-  name: Joi.string().trim().min(RANGES.nameLength.min).max(RANGES.nameLength.max).required(),
+  name: nameSchema.required(),
   note: Joi.string().max(RANGES.noteLength.max).allow('').default(''),
   dish: dishSchema.required(),
   fried: friedSchema.required(),
   fryer: fryerSchema.required(),
   limits: limitsSchema.required(),
-  chosen: Joi.object({
-    family: Joi.valid(...FAMILIES, 'own').required(),
-    by: Joi.valid('search', 'cook').required(),
-    plan: airPlanSchema.required(),
-  })
-    .allow(null)
-    .default(null),
+  chosen: chosenSchema.allow(null).default(null),
+  versions: Joi.array()
+    .items(allOf({ id: Joi.number().integer().min(1), name: nameSchema, chosen: chosenSchema }))
+    .unique('id')
+    .max(RANGES.versions.max)
+    .default([]),
 });
 
 /** A save: the body and the version that it changes. */
 export const saveRequestSchema = conversionBodySchema.keys({
   version: Joi.number().integer().min(1).required(),
+});
+
+const per100g = within('per100g');
+
+/** What a packet says must fit into its 100 g, and sugar is a part of the carbohydrate. */
+const fitsLabel = (label: Label, helpers: Joi.CustomHelpers): unknown => {
+  if (namedG(label) > MOST_ON_LABEL_G) return helpers.error('label.full');
+  return label.sugarG > label.carbohydrateG + 0.05 ? helpers.error('label.sugar') : label;
+};
+
+const labelSchema = allOf({
+  id: Joi.string()
+    .pattern(/^own-[a-z0-9-]{1,50}$/)
+    .message(`{{#label}} must begin with "${OWN_PREFIX}" and hold small letters, digits and hyphens`),
+  name: nameSchema,
+  likeId: Joi.string()
+    .max(60)
+    .custom((id: string, helpers) => (isKnownCoat(id) ? id : helpers.error('any.pantry')))
+    .messages({ 'any.pantry': '{{#label}} must be the id of a known coat ingredient that it behaves like' }),
+  fatG: per100g,
+  carbohydrateG: per100g,
+  sugarG: per100g,
+  fibreG: per100g,
+  proteinG: per100g,
+  saltG: per100g,
+  allergens: Joi.array()
+    .items(Joi.valid(...ALLERGEN_IDS))
+    .unique(),
+  origin: Joi.valid('none', 'egg', 'milk', 'honey', 'meat', 'fish'),
+  cupG: within('cupG').allow(null),
+})
+  .custom(fitsLabel)
+  .messages({
+    'label.full': `{{#label}} names more than ${MOST_ON_LABEL_G} g in 100 g: fat, carbohydrate, fibre, protein and salt together must be 100 g or less`,
+    'label.sugar': '{{#label}} has more sugar than carbohydrate: sugarG must be carbohydrateG or less',
+  });
+
+/** A save of the pantry, naming the version that it changes. What it has and never uses may be its own. */
+export const savePantrySchema = allOf({
+  version: Joi.number().integer().min(0),
+  have: Joi.array().items(Joi.string().max(60)).unique().max(300),
+  never: Joi.array().items(Joi.string().max(60)).unique().max(300),
+  own: Joi.array().items(labelSchema).unique('id').max(RANGES.ownIngredients.max),
 });

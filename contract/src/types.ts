@@ -5,13 +5,14 @@ import type {
   Dish,
   Family,
   Fryer,
+  Label,
   LayerSpec,
   OilMedium,
   SecondPlan,
 } from '@yellowmist/core';
 
 /** The format of a stored conversion; raised when its shape changes, with an upgrade in upgrade.ts. */
-export const CONVERSION_FORMAT = 2;
+export const CONVERSION_FORMAT = 3;
 
 /** What a cook writes of a conversion. */
 export interface ConversionBody extends ConvertRequest {
@@ -19,6 +20,16 @@ export interface ConversionBody extends ConvertRequest {
   note: string;
   /** The air version that the cook has chosen; null until the first conversion. */
   chosen: Chosen | null;
+  /** Air versions that the cook gave a name, the oldest first. */
+  versions: NamedVersion[];
+}
+
+/** An air version that was kept under a name, to go back to and to compare. */
+export interface NamedVersion {
+  /** A number of its own within the dish. */
+  id: number;
+  name: string;
+  chosen: Chosen;
 }
 
 /** An air version; one that the search chose gives way to a better one, one that the cook chose stays. */
@@ -36,6 +47,20 @@ export interface ConversionDocument extends ConversionBody {
   version: number;
   createdAt: string;
   updatedAt: string;
+}
+
+/** What a kitchen has and never uses, and its own ingredients. */
+export interface PantryBody {
+  /** Pantry ids that are in the house. */
+  have: string[];
+  /** Pantry ids that are never used. */
+  never: string[];
+  own: Label[];
+}
+
+/** The stored pantry; there is one. */
+export interface PantryDocument extends PantryBody {
+  version: number;
 }
 
 export type SimulatedCook =

@@ -12,8 +12,11 @@ function fromFirst(body: ConversionBody): ConversionBody {
   return { ...body, chosen };
 }
 
+/** Format 2 knew no named versions. */
+const fromSecond = (body: ConversionBody): ConversionBody => ({ ...body, versions: body.versions ?? [] });
+
 /** Steps from each format to the next; the first stands at index 1. */
-const STEPS: Record<number, (body: ConversionBody) => ConversionBody> = { 1: fromFirst };
+const STEPS: Record<number, (body: ConversionBody) => ConversionBody> = { 1: fromFirst, 2: fromSecond };
 
 /**
  * Brings a stored body up to today's format, step by step.

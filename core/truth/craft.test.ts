@@ -94,6 +94,23 @@ describe('amounts in the bowls, within 35 % of practice', () => {
     near(crumbs.totalG, 90);
   });
 
+  // A small head: 500 g of florets. The practised cooks name no weight; common practice, no source.
+  const HEAD_G = 500;
+  const headOf = (practice: Practice): number =>
+    Math.round(HEAD_G / readyPiece(practice.dish, practice.layers).piece.massG);
+
+  test('C2, a small head: a quarter of a cup of hard cheese in the crumbs, one egg', () => {
+    const [, egg, crumbs] = bowls(C2, headOf(C2));
+    expect(egg.parts[0].count).toBe(1);
+    near(crumbs.parts.find((p) => p.ingredientId === 'hard-cheese')!.grams, 25);
+  });
+
+  test('C4, a small head: 140 g chickpea flour, 130 ml water', () => {
+    const [batter] = bowls(C4, headOf(C4));
+    near(batter.parts.find((p) => p.ingredientId === 'chickpea-flour')!.grams, 140);
+    near(batter.parts.find((p) => p.ingredientId === 'water')!.grams, 130);
+  });
+
   test('C6, 10 rings: 245 g batter, 90 g crumbs', () => {
     const [batter, crumbs] = bowls(C6, 10);
     near(batter.totalG, 245);

@@ -5,7 +5,7 @@ import { ConversionsModule } from './conversions/conversions.module.js';
 import { databaseOptions } from './database/options.js';
 import { DemoService } from './demo/demo.service.js';
 import { HealthController } from './health/health.controller.js';
-import { PantryController } from './pantry/pantry.controller.js';
+import { PantryModule } from './pantry/pantry.module.js';
 
 @Module({})
 export class AppModule {
@@ -13,8 +13,8 @@ export class AppModule {
   static over(databaseFile: string): DynamicModule {
     return {
       module: AppModule,
-      imports: [TypeOrmModule.forRoot(databaseOptions(databaseFile)), ConversionsModule, ComputeModule],
-      controllers: [PantryController, HealthController],
+      imports: [TypeOrmModule.forRoot(databaseOptions(databaseFile)), ConversionsModule, PantryModule, ComputeModule],
+      controllers: [HealthController],
       providers: [DemoService],
     };
   }

@@ -1,6 +1,6 @@
 import { ingredient, type Portion } from '../foods/index.js';
-import { BOWL_REMAINDER_G, EGG_TOLERANCE, LOST_ON_HANDS } from './constants.js';
-import type { CoatLayer } from './types.js';
+import { BOWL_REMAINDER_G, EGG_TOLERANCE, LOST_BY } from './constants.js';
+import { PLAIN_STATION, type CoatLayer, type Station } from './types.js';
 
 export interface BowlPart {
   ingredientId: string;
@@ -14,13 +14,24 @@ export interface BowlPart {
 
 /** One bowl of the dipping station, in the order of use. */
 export interface Bowl {
+  /** The first layer that comes from it. */
   layerAt: number;
+  /** All layers that come from it: two of the same recipe share a bowl, which is then visited twice. */
+  visits: number[];
   name: string;
   parts: BowlPart[];
   /** g that stays on the pieces. */
   onFoodG: number;
+  /** g that hands, fork or box take. */
+  lostG: number;
   /** g in the bowl, working surplus included. */
   totalG: number;
+  /** g left at the end: the working surplus, and an egg that was not divided. */
+  leftG: number;
+  /** g of beaten egg that would do, where whole eggs are more; null without eggs. */
+  weighedEggG: number | null;
+  /** Pieces that the same bowl would reach if it were emptied to its surplus and eggs were used up. */
+  reachesPieces: number;
 }
 
 const US_CUP_ML = 236.588;
@@ -38,15 +49,54 @@ function partOf(portion: Portion, totalG: number): BowlPart {
   return { ingredientId: portion.ingredientId, name, grams, ml: cupG ? (grams / cupG) * US_CUP_ML : null, count };
 }
 
+const sameRecipe = (a: CoatLayer, b: CoatLayer): boolean =>
+  a.portions.length === b.portions.length &&
+  a.portions.every((p) =>
+    b.portions.some((q) => q.ingredientId === p.ingredientId && Math.abs(q.grams - p.grams) < 0.01),
+  );
+
+/** Layers of the same recipe, in the order in which each recipe is first used. */
+export function recipesOf(layers: readonly CoatLayer[]): number[][] {
+  const groups: number[][] = [];
+  layers.forEach((layer, at) => {
+    const same = groups.find(([first]) => sameRecipe(layers[first], layer));
+    if (same) same.push(at);
+    else groups.push([at]);
+  });
+  return groups;
+}
+
 /**
- * What goes into every bowl for `areaM2` of food: area × pick-up, a tenth for the hands, and what a bowl needs to be
- * worked in. Eggs are whole.
+ * What goes into every bowl for `areaM2` of food: area × pick-up, what the hands take, and what a bowl needs to be
+ * worked in. Eggs are whole. Layers of one recipe share a bowl.
+ * @param pieces number of pieces that this area is; only `reachesPieces` depends on it
  */
-export function bowlsFor(layers: readonly CoatLayer[], areaM2: number): Bowl[] {
-  return layers.map((layer, layerAt) => {
-    const onFoodG = layer.pickUpGm2 * areaM2;
-    const wantedG = onFoodG * (1 + LOST_ON_HANDS) + remainderOf(layer);
+export function bowlsFor(
+  layers: readonly CoatLayer[],
+  areaM2: number,
+  pieces = 1,
+  { handling, surplus }: Station = PLAIN_STATION,
+): Bowl[] {
+  return recipesOf(layers).map((visits) => {
+    const layer = layers[visits[0]];
+    const onFoodG = visits.reduce((sum, at) => sum + layers[at].pickUpGm2, 0) * areaM2;
+    const lostG = LOST_BY[handling] * onFoodG;
+    const remainderG = remainderOf(layer) * surplus;
+    const wantedG = onFoodG + lostG + remainderG;
     const parts = layer.portions.map((p) => partOf(p, wantedG));
-    return { layerAt, name: layer.name, parts, onFoodG, totalG: parts.reduce((sum, p) => sum + p.grams, 0) };
+    const totalG = parts.reduce((sum, p) => sum + p.grams, 0);
+    const eggs = layer.portions.filter((p) => ingredient(p.ingredientId).eachG);
+    return {
+      layerAt: visits[0],
+      visits,
+      name: layer.name,
+      parts,
+      onFoodG,
+      lostG,
+      totalG,
+      leftG: totalG - onFoodG - lostG,
+      weighedEggG: eggs.length > 0 ? eggs.reduce((sum, p) => sum + p.grams * wantedG, 0) : null,
+      reachesPieces: Math.floor(((totalG - remainderG) / (onFoodG + lostG)) * pieces + 1e-6),
+    };
   });
 }

@@ -8,7 +8,7 @@ import {
   type Grain,
   type Portion,
 } from '../foods/index.js';
-import { drainedFilmM, flowOf } from './batter.js';
+import { drainedFilmM, flowOf, type Flow } from './batter.js';
 import {
   BATTER_FROM_POWDER_SHARE,
   BROWNING_OF_A_DIP,
@@ -25,9 +25,11 @@ import {
   PICK_UP_ON_WET_GM2,
   PRESSED_FACTOR,
   SEEPS_BELOW_PA,
+  UNTAPPED_FACTOR,
   WET_FROM_LIQUID_SHARE,
   WET_STRUCTURE,
 } from './constants.js';
+import { thicknessFromSpread } from './spread.js';
 import type { CoatLayer, LayerSpec, SkinWater } from './types.js';
 
 const shareOf = (portions: readonly Portion[], picks: (p: Portion) => boolean): number =>
@@ -92,9 +94,17 @@ function browningOf(portions: readonly Portion[]): number {
   return base + BROWNING_OF_SUGAR * (sugarG / Math.max(1e-9, solidsG));
 }
 
+/** Flow of a wet layer as it stands in the bowl: by its recipe, or as thick as its drop was measured to be. */
+export function flowOfLayer({ portions, standMin, spreadMm }: LayerSpec): Flow {
+  const recipe = flowOf(portions, standMin);
+  if (spreadMm === undefined) return recipe;
+  const factor = thicknessFromSpread(recipe, portions, spreadMm);
+  return { ...recipe, viscosityPaS: recipe.viscosityPaS * factor, yieldPa: recipe.yieldPa * factor };
+}
+
 function wetLayer(spec: LayerSpec, below: CoatLayer | undefined, drainLengthM: number): CoatLayer {
   const { portions } = spec;
-  const flow = flowOf(portions, spec.standMin);
+  const flow = flowOfLayer(spec);
   const density = mixDensity(portions);
   const film = drainedFilmM(flow, density, drainLengthM, spec.drainS ?? DEFAULT_DRAIN_S);
   const seeps = below && !below.wet && flow.yieldPa < SEEPS_BELOW_PA;
@@ -146,14 +156,15 @@ const groundOf = (below: CoatLayer | undefined, skin: SkinWater): keyof typeof G
 
 function dryPickUpGm2(spec: LayerSpec, grain: Grain, below: CoatLayer | undefined, skin: SkinWater): number {
   const powdery = grain === 'powder' || grain === 'starch';
+  const loose = spec.untapped && powdery ? UNTAPPED_FACTOR : 1;
   if (!below && powdery) {
-    return DUST_ON_SKIN_GM2[skin] * (spec.clumped ? CLUMPED_FACTOR : 1);
+    return DUST_ON_SKIN_GM2[skin] * (spec.clumped ? CLUMPED_FACTOR : 1) * loose;
   }
   const held = pickUpOnWet(spec) * GRIP_ON[groundOf(below, skin)];
   const clumped = spec.clumped && powdery ? CLUMPED_FACTOR : 1;
   const pressed = spec.pressed && !powdery ? PRESSED_FACTOR : 1;
   const overBatter = below?.batter ? OVER_BATTER_FACTOR : 1;
-  return held * clumped * pressed * overBatter;
+  return held * clumped * pressed * overBatter * loose;
 }
 
 function dryLayer(spec: LayerSpec, below: CoatLayer | undefined, skin: SkinWater): CoatLayer {

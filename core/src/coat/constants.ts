@@ -218,12 +218,55 @@ export const BROWNING_OF_SUGAR = 3;
  */
 export const BOWL_REMAINDER_G = { batter: 100, dip: 30, powder: 45, crumb: 35 } as const;
 /**
- * What sticks to hands, of what goes on the food.
+ * What sticks to hands, to a fork, or in a shaker box, of what goes on the food.
  * @unit share
- * @range 0.05–0.15
+ * @range 0.03–0.15
  * @source common practice, no source
  */
-export const LOST_ON_HANDS = 0.1;
+export const LOST_BY = { hands: 0.1, fork: 0.06, shaker: 0.08 } as const;
+/**
+ * Salt of a coated dish against the bare food's weight: below which it is bland, from which seasoned, above which salty;
+ * and what a one-touch seasoning aims at.
+ * @unit share
+ * @range 0.002–0.02
+ * @source common practice, no source: a teaspoon in the flour of a pound and a half of vegetables (C1) is about 0.4 %
+ */
+export const SALT_ON_FOOD = { bland: 0.0015, seasoned: 0.003, aim: 0.005, salty: 0.013 } as const;
+/**
+ * Salt of one layer beyond which it is tasted as salt.
+ * @unit share
+ * @range 0.08–0.12
+ * @source common practice, no source: a teaspoon to half a cup of flour (C1)
+ */
+export const MOST_SALT_SHARE = 0.1;
+/**
+ * The drop of the line-spread test: a level tablespoon.
+ * @unit m³
+ * @range exact
+ * @source our choice
+ */
+export const SPREAD_DROP_M3 = 15e-6;
+/**
+ * Time that the drop spreads before it is measured.
+ * @unit s
+ * @range exact
+ * @source our choice
+ */
+export const SPREAD_SECONDS = 60;
+/**
+ * Share of starch in a batter's flours from which it settles in the bowl.
+ * @unit share
+ * @range 0.3–0.6
+ * @source common practice, no source
+ */
+export const STARCH_SETTLES_SHARE = 0.4;
+/**
+ * Dust that is not tapped off lies this much thicker.
+ * @unit share
+ * @range 1.4–2.5
+ * @source common practice, no source
+ */
+export const UNTAPPED_FACTOR = 1.8;
 /**
  * An egg too many is over; this share of an egg too few goes unnoticed.
  * @unit share

@@ -7,6 +7,10 @@ export interface LayerSpec {
   pressed?: boolean;
   /** Left lying in the dry bowl until it clumps. */
   clumped?: boolean;
+  /** A dust whose surplus was not tapped off. */
+  untapped?: boolean;
+  /** Measured diameter of a tablespoon of this batter on a plate after a minute, mm; what the recipe gives without. */
+  spreadMm?: number;
   /** How long a wet layer drips from the hand, s. Default 8. */
   drainS?: number;
   /** How long a batter has stood before it is used, min: its flour goes on swelling. Default 0. */
@@ -66,3 +70,16 @@ export interface GrammarNote {
   text: string;
   repair: string;
 }
+
+/** How pieces are moved through the bowls. */
+export type Handling = 'hands' | 'fork' | 'shaker';
+export type Hand = 'left' | 'right';
+
+/** How the cook sets the bowls out. */
+export interface Station {
+  handling: Handling;
+  /** Multiplies the working surplus of every bowl, 0.5–2. */
+  surplus: number;
+}
+
+export const PLAIN_STATION: Station = { handling: 'hands', surplus: 1 };

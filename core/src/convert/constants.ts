@@ -29,6 +29,34 @@ export const SEARCHED_C = { from: 160, to: 205, leastStep: 5 } as const;
  */
 export const SHORTEST_MIN = 4;
 /**
+ * A cook whose browner face is beyond this is not followed any longer: it is burnt.
+ * @unit B
+ * @range 2.5–5
+ * @source our judgement
+ */
+export const BURNT_BEYOND = 3.2;
+/**
+ * Temperatures at which a family's other coats are tried.
+ * @unit count
+ * @range 2–4
+ * @source our choice
+ */
+export const WIDE_TEMPERATURES = 3;
+/**
+ * How many of a family's other coats get every oil and turning.
+ * @unit count
+ * @range 4–12
+ * @source our choice, so that a whole search is some 800 cooks
+ */
+export const WIDE_COATS = 12;
+/**
+ * Fineness of cells and steps while a family's other coats are searched, 1 = as everywhere.
+ * @unit share
+ * @range 0.5 or 1
+ * @source our choice: half as fine is over twice as fast, and finds the same coats within a minute and 5 °C
+ */
+export const WIDE_FINENESS = 0.5;
+/**
  * Racks change places this often when a batch takes more than one.
  * @unit min
  * @range 4–7
@@ -36,12 +64,12 @@ export const SHORTEST_MIN = 4;
  */
 export const SWAP_EVERY_MIN = 5;
 /**
- * What a minute and a g of oil per m² cost, in likeness.
- * @unit share per min, share per g/m²
- * @range 0.005–0.03, 0–0.002
+ * What a minute, a g of oil per m² and a way to a special shop cost, in likeness.
+ * @unit share per min, share per g/m², share
+ * @range 0.005–0.03, 0–0.002, 0–0.1
  * @source our judgement, so that C1, C2 and C7 come out at their practised minutes
  */
-export const COST = { perMinute: 0.016, perOilGm2: 0.001 } as const;
+export const COST = { perMinute: 0.016, perOilGm2: 0.001, shopping: 0.04 } as const;
 /**
  * Water to flour of a batter that glues crumbs, and of one that stays where it is put.
  * @unit g/g

@@ -1,57 +1,151 @@
-import { evaluateFried } from './evaluate.js';
-import { againstOriginal, awardBadges } from './explain.js';
-import { coatsFor } from './families.js';
-import { searchCoat, SECOND_ROUND, temperaturesFor } from './search.js';
-import type { Alternative, Conversion, ConvertRequest, Family, FriedResult } from './types.js';
+import { COST, WIDE_TEMPERATURES } from './constants.js';
+import { evaluateAir, evaluateFried } from './evaluate.js';
+import { againstOriginal, awardBadges, needsShopping } from './explain.js';
+import { coatsFor, coatsOf, type Coat } from './families.js';
+import { retimed, searchCoat, searchVariants, SECOND_ROUND, simulationsOfVariants, temperaturesFor } from './search.js';
+import type { Alternative, Candidate, Conversion, ConvertRequest, Family, FamilyFound, FriedResult } from './types.js';
 
-/** What works first; then the more like the original. */
-const byRank = (a: Alternative, b: Alternative): number => Number(b.works) - Number(a.works) || b.likeness - a.likeness;
+type Rank = (a: Alternative, b: Alternative) => number;
+
+/** What works first; then the more like the original, where a way to a special shop costs a little likeness. */
+function rankBy(atHome: readonly string[]): Rank {
+  const worth = (a: Alternative): number => a.likeness - (needsShopping(a, atHome) ? COST.shopping : 0);
+  return (a, b) => Number(b.works) - Number(a.works) || worth(b) - worth(a);
+}
 
 /** The families of coats that the cook's limits leave something of: each can be searched by itself. */
 export const familiesFor = (request: ConvertRequest): Family[] => coatsFor(request).map((c) => c.family);
 
-/** How many cooks a whole conversion will simulate. */
-export function simulationsFor(request: ConvertRequest): number {
-  const families = familiesFor(request).length;
-  return 1 + families * temperaturesFor(request).length + (families - 1) * SECOND_ROUND;
+/** How many cooks the first choices of all families will simulate, or with `wide` all their coats. */
+export function simulationsFor(request: ConvertRequest, wide = false): number {
+  const families = familiesFor(request);
+  const temperatures = temperaturesFor(request).length;
+  const first = 1 + families.length * temperatures + (families.length - 1) * SECOND_ROUND;
+  if (!wide) return first;
+  return families.reduce(
+    (sum, f) => sum + simulationsOfVariants(coatsOf(request, f).length - 1, Math.min(WIDE_TEMPERATURES, temperatures)),
+    first,
+  );
+}
+
+type FamilySearch = Generator<number, FamilyFound, undefined>;
+
+const complete = (
+  request: ConvertRequest,
+  fried: FriedResult,
+  found: Candidate,
+  coats: readonly Coat[],
+): Alternative => {
+  const { family, variant } = found;
+  const idea = coats.find((c) => c.variant === variant)!.idea;
+  const result = evaluateAir(request.dish, found.plan, request.fryer, fried);
+  const alternative: Alternative = { ...result, family, variant, idea, badges: [], against: [] };
+  alternative.against.push(...againstOriginal(alternative, fried));
+  return alternative;
+};
+
+/** What a half as fine search found, with its minutes searched again in full. */
+const refined = (request: ConvertRequest, fried: FriedResult, found: Candidate): Candidate =>
+  found.variant === '' ? found : { ...found, plan: retimed(request, fried, found.plan) };
+
+const least = (candidates: readonly Candidate[], of: (c: Candidate) => number): Candidate | undefined =>
+  candidates.reduce<Candidate | undefined>((a, b) => (a && of(a) <= of(b) ? a : b), undefined);
+
+/** Too unlike the original to be shown for another merit. */
+const STILL_LIKE = 0.4;
+
+/** The best by score, and what else a family offers that works: crispest, least oil. */
+function worthShowing(candidates: readonly Candidate[]): Candidate[] {
+  const [best] = candidates;
+  const working = candidates.filter((c) => c.works && c.likeness > STILL_LIKE);
+  const others = [least(working, (c) => -c.crispness), least(working, (c) => c.oilPerPieceG - 0.01 * c.likeness)];
+  return [...new Set([best, ...others.filter((c): c is Candidate => c !== undefined)])];
 }
 
 /**
- * Searches one family of coats. A generator: yields after every simulation, so that a worker can report and a caller
- * can stop between two of them.
+ * Searches the first coat of one family. A generator: yields after every simulation, so that a worker can report and a
+ * caller can stop between two of them.
  * @throws RangeError for an unknown food or ingredient, or a family that the limits leave nothing of
  */
 export function* searchFamily(
   request: ConvertRequest,
   family: Family,
   fried: FriedResult = evaluateFried(request.dish, request.fried),
-): Generator<number, Alternative, undefined> {
-  const coat = coatsFor(request).find((c) => c.family === family);
-  if (!coat) throw new RangeError(`Nothing is left of "${family}" within these limits.`);
-  const result = yield* searchCoat(request, fried, coat);
-  const alternative: Alternative = { ...result, family, idea: coat.idea, badges: [], against: [] };
-  alternative.against.push(...againstOriginal(alternative, fried));
-  return alternative;
+): FamilySearch {
+  const coats = coatsOf(request, family);
+  if (coats.length === 0) throw new RangeError(`Nothing is left of "${family}" within these limits.`);
+  const candidates = yield* searchCoat(request, fried, coats[0]);
+  return { family, candidates, alternatives: [complete(request, fried, candidates[0], coats)] };
+}
+
+/**
+ * Searches the other coats of a family (other crumbs, flours, binders) around what its first came to.
+ * @param first what `searchFamily` found for it
+ */
+export function* widenFamily(
+  request: ConvertRequest,
+  first: Pick<FamilyFound, 'family' | 'candidates'>,
+  fried: FriedResult = evaluateFried(request.dish, request.fried),
+): FamilySearch {
+  const coats = coatsOf(request, first.family);
+  const temperatures = [...new Set(first.candidates.map((c) => c.plan.settings.tempC))].slice(0, WIDE_TEMPERATURES);
+  const others = yield* searchVariants(request, fried, coats.slice(1), temperatures);
+  const candidates = [...first.candidates, ...others].sort((a, b) => b.score - a.score);
+  const shown = worthShowing(candidates);
+  return {
+    family: first.family,
+    candidates,
+    alternatives: shown.map((c) => complete(request, fried, refined(request, fried, c), coats)),
+  };
+}
+
+/** The best of every family, and every other one that has a distinction. */
+function distinct(all: readonly Alternative[], byRank: Rank): Alternative[] {
+  const firstOf = new Set<Family>();
+  return [...all].sort(byRank).filter((a) => {
+    const first = !firstOf.has(a.family);
+    firstOf.add(a.family);
+    return first || a.badges.length > 0;
+  });
 }
 
 /** Ranks what the families found so far, and gives out the distinctions. `found` must hold the original as it is. */
-export function rankFound(fried: FriedResult, found: readonly Alternative[], simulations: number): Conversion {
-  const bare = found.map((a): Alternative => ({ ...a, badges: [] }));
+export function rankFound(
+  { limits }: ConvertRequest,
+  fried: FriedResult,
+  found: readonly FamilyFound[],
+  simulations: number,
+): Conversion {
+  const bare = found.flatMap((f) => f.alternatives).map((a): Alternative => ({ ...a, badges: [] }));
   const original = bare.find((a) => a.family === 'as-it-is')!;
-  const alternatives = bare.filter((a) => a !== original).sort(byRank);
-  awardBadges(alternatives);
-  return { fried, alternatives, original, simulations };
+  const atHome = limits.atHome ?? [];
+  const byRank = rankBy(atHome);
+  const others = bare.filter((a) => a !== original).sort(byRank);
+  awardBadges(others, atHome);
+  return {
+    fried,
+    alternatives: distinct(others, byRank),
+    original,
+    candidates: found.flatMap((f) => f.candidates),
+    simulations,
+  };
 }
 
+/** How far a conversion looks: every family's first coat, or its other ingredients as well. */
+export type Breadth = 'first' | 'wide';
+
 /** The whole conversion at once. @throws RangeError for an unknown food or ingredient */
-export function convertDish(request: ConvertRequest): Conversion {
+export function convertDish(request: ConvertRequest, breadth: Breadth = 'first'): Conversion {
   const fried = evaluateFried(request.dish, request.fried);
   let simulations = 1;
-  const found = familiesFor(request).map((family) => {
-    const search = searchFamily(request, family, fried);
+  const run = (search: FamilySearch): FamilyFound => {
     let next = search.next();
     for (; !next.done; next = search.next()) simulations += 1;
     return next.value;
+  };
+  const found = familiesFor(request).map((family) => {
+    const first = run(searchFamily(request, family, fried));
+    return breadth === 'wide' && family !== 'as-it-is' ? run(widenFamily(request, first, fried)) : first;
   });
-  return rankFound(fried, found, simulations);
+  return rankFound(request, fried, found, simulations);
 }

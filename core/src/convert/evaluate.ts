@@ -1,6 +1,7 @@
 import { loadOf, type Load } from '../basket/index.js';
-import { bowlsFor, buildSauce, type CoatLayer } from '../coat/index.js';
+import { bowlsFor, buildSauce, seasoningOf, type CoatLayer } from '../coat/index.js';
 import {
+  allLayersOf,
   cookInAir,
   fryInOil,
   readyPiece,
@@ -23,7 +24,7 @@ import {
   type Judged,
   type Outcomes,
 } from '../outcome/index.js';
-import { cautionsFor } from '../safety/index.js';
+import { cautionsFor, dishAllergens } from '../safety/index.js';
 import { likenessOf, works } from './likeness.js';
 import { planNotes } from './planNotes.js';
 import { stepsFor } from './steps.js';
@@ -168,17 +169,19 @@ function describe(dish: Dish, scene: AirScene, fried: FriedResult, judged: Judge
   const { ready, plan, fryer, load } = scene;
   const areaM2 = ready.piece.areaM2 * dish.count;
   const sprayOilG = plan.oilGm2 * areaM2;
-  const bowls = bowlsFor(ready.layers, areaM2);
+  const bowls = bowlsFor(ready.layers, areaM2, dish.count, plan.station);
   return {
     ...judgedResult(judged, outcomes),
     plan,
     grammar: planNotes(plan, ready.layers),
     bowls,
+    seasoning: seasoningOf(ready.layers, areaM2, dish.foodId, ready.piece.massG * dish.count),
+    allergens: dishAllergens(ready.food, allLayersOf(plan)),
     load,
     sprayOilG,
     energy: energyFor(dish, scene, judged, fried),
     steps: stepsFor({ dish, plan, fryer, ready, load, bowls, sprayOilG }),
-    cautions: cautionsFor(ready.food, plan.layers, {
+    cautions: cautionsFor(ready.food, allLayersOf(plan), {
       parchment: plan.settings.under === 'parchment',
       deepOil: false,
       waterTray: plan.settings.waterTray,

@@ -21,12 +21,17 @@ export function againstOriginal(air: Alternative, fried: FriedResult): string[] 
 
 const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
-/** Whether all of a plan's coat is in an ordinary shop. */
-const ordinary = (a: Alternative): boolean =>
-  a.plan.layers.every((l) => l.portions.every((p) => ingredient(p.ingredientId).common));
+/** Whether something of a plan's coat is neither in the house nor in an ordinary shop. */
+export const needsShopping = ({ plan }: Alternative, atHome: readonly string[]): boolean =>
+  plan.layers.some((l) =>
+    l.portions.some((p) => !ingredient(p.ingredientId).common && !atHome.includes(p.ingredientId)),
+  );
 
-/** Gives each distinction to the plan that has the most of it, among those that work, or all when none does. */
-export function awardBadges(alternatives: Alternative[]): void {
+/**
+ * Gives each distinction to the plan that has the most of it, among those that work, or all when none does.
+ * @param atHome pantry ids that need no shopping
+ */
+export function awardBadges(alternatives: Alternative[], atHome: readonly string[]): void {
   const inRunning = alternatives.filter((a) => a.works);
   const pool = inRunning.length > 0 ? inRunning : alternatives;
   const award = (badge: Badge, among: Alternative[], of: (a: Alternative) => number): void => {
@@ -37,5 +42,9 @@ export function awardBadges(alternatives: Alternative[]): void {
   award('crispest', pool, (a) => a.outcomes.crispness?.value ?? 0);
   award('least-oil', pool, (a) => -a.oilPerPieceG);
   award('fewest-bowls', pool, (a) => -a.bowls.length + 0.1 * a.likeness);
-  award('no-special-shopping', pool.filter(ordinary), (a) => a.likeness);
+  award(
+    'no-special-shopping',
+    pool.filter((a) => !needsShopping(a, atHome)),
+    (a) => a.likeness,
+  );
 }

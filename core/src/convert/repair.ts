@@ -1,7 +1,7 @@
 import { grainOf, type GrammarNote, type LayerSpec } from '../coat/index.js';
 import type { AirPlan } from '../dish/index.js';
 import { BURNING_FINISH, STARCH_OIL_GM2 } from './constants.js';
-import { choose, crumbsFor, gluingLayer, layer } from './families.js';
+import { firstFor, gluingLayer, layer } from './kit.js';
 import type { Limits } from './types.js';
 
 /** What a repair may put in, of what the cook eats and has; undefined where nothing is left. */
@@ -12,8 +12,8 @@ interface Kit {
 }
 
 function kitFor(limits: Limits): Kit {
-  const flour = choose(limits, 'wheat-flour', 'rice-flour', 'chickpea-flour', 'corn-starch');
-  const crumbs = crumbsFor(limits);
+  const flour = firstFor(limits, 'dust');
+  const crumbs = firstFor(limits, 'crumbs');
   return {
     dust: flour ? layer([[flour, 60]]) : undefined,
     binder: gluingLayer(limits),

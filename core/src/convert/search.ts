@@ -1,11 +1,22 @@
 import type { Load } from '../basket/index.js';
 import { cookInAir, PLAIN_AIR, readyPiece, type AirPlan, type ReadyPiece } from '../dish/index.js';
-import { judge } from '../outcome/index.js';
-import { evaluateAir, judgedAir, liesIn, loadFor, staysPale } from './evaluate.js';
-import { COST, FIRST_OIL_GM2, OILS_GM2, SEARCHED_C, SHORTEST_MIN, SWAP_EVERY_MIN } from './constants.js';
+import { judge, oilPerPieceG } from '../outcome/index.js';
+import { recipesOf } from '../coat/index.js';
+import { judgedAir, liesIn, loadFor, staysPale } from './evaluate.js';
+import {
+  BURNT_BEYOND,
+  COST,
+  FIRST_OIL_GM2,
+  OILS_GM2,
+  SEARCHED_C,
+  SHORTEST_MIN,
+  SWAP_EVERY_MIN,
+  WIDE_COATS,
+  WIDE_FINENESS,
+} from './constants.js';
 import type { Coat } from './families.js';
-import { likenessOf, shortfall } from './likeness.js';
-import type { AirResult, ConvertRequest, FriedResult } from './types.js';
+import { likenessOf, shortfall, works } from './likeness.js';
+import type { Candidate, ConvertRequest, FriedResult } from './types.js';
 
 /** The temperatures that a fryer can be set to between 160 and 205 °C, no finer than 5 °C. */
 export function temperaturesFor({ fryer, limits }: ConvertRequest): number[] {
@@ -18,96 +29,169 @@ export function temperaturesFor({ fryer, limits }: ConvertRequest): number[] {
   return temperatures.length > 0 ? temperatures : [Math.min(fryer.maxTempC, limits.maxTempC)];
 }
 
-/** Temperatures and turns of the second round: two temperatures, three oils, turned or not. */
+/** Cooks of the second round of one coat: two temperatures, three oils, turned or not. */
 export const SECOND_ROUND = 12;
 
-interface Candidate {
-  plan: AirPlan;
-  score: number;
+/** One coat of a search, made ready once. */
+interface Bench {
+  request: ConvertRequest;
+  fried: FriedResult;
+  coat: Coat;
+  ready: ReadyPiece;
+  load: Load;
+  /** Wet last: a spray runs off with it, so little oil is tried. */
+  wetLast: boolean;
+  /** See `SimulateOptions.fine`. */
+  fine: number;
 }
 
-/** Score of a plan at its best whole minute: like the original, less what is not right yet, less a little for time and oil. */
-function bestMinute(
-  { dish, fryer }: ConvertRequest,
-  fried: FriedResult,
-  ready: ReadyPiece,
-  load: Load,
-  plan: AirPlan,
-): Candidate {
-  const series = cookInAir(ready, dish, plan, fryer, liesIn(load));
+function benchFor(request: ConvertRequest, fried: FriedResult, coat: Coat, fine = 1): Bench {
+  const ready = readyPiece(request.dish, coat.layers);
+  const load = loadFor(ready, request.dish, request.fryer);
+  return { request, fried, coat, ready, load, wetLast: ready.layers.at(-1)?.wet === true, fine };
+}
+
+const planAt = ({ request, coat, load }: Bench, tempC: number, oilGm2: number, turnAtMin: number | null): AirPlan => ({
+  layers: coat.layers,
+  restMin: coat.restMin,
+  oilGm2,
+  settings: {
+    ...PLAIN_AIR,
+    tempC,
+    minutes: request.limits.maxMinutes,
+    preheated: request.limits.preheat,
+    turnAtMin,
+    under: coat.under,
+    swapEveryMin: load.racksUsed > 1 ? SWAP_EVERY_MIN : null,
+  },
+  second: null,
+});
+
+/** Turning is tried from a minute before the end at the latest; `null` where a plan that turns would not get to it. */
+function settingsFor(plan: AirPlan, minutes: number): AirPlan['settings'] | null {
+  const { turnAtMin } = plan.settings;
+  if (turnAtMin !== null && turnAtMin >= minutes - 1) return null;
+  return { ...plan.settings, minutes };
+}
+
+/**
+ * A plan at its best whole minute, every minute of one simulation being a candidate: like the original, less what is
+ * not right yet, less a little for time and oil.
+ */
+function bestMinute(bench: Bench, plan: AirPlan): Candidate {
+  const { request, fried, coat, ready, load, fine } = bench;
+  const { dish, fryer } = request;
+  const series = cookInAir(ready, dish, plan, fryer, liesIn(load), { untilColour: BURNT_BEYOND, fine });
   const pale = staysPale(ready);
-  let best: Candidate = { plan, score: -Infinity };
-  for (let minutes = SHORTEST_MIN; minutes <= plan.settings.minutes; minutes++) {
-    const at = Math.round((minutes * 60) / series.sampleS);
-    const { turnAtMin } = plan.settings;
-    const turned = turnAtMin !== null && turnAtMin < minutes - 1;
-    const settings = { ...plan.settings, minutes, turnAtMin: turned ? turnAtMin : null };
-    if (turnAtMin !== null && !turned) continue;
+  const bowls = recipesOf(ready.layers).length;
+  const { family, variant } = coat;
+  const last = Math.min(plan.settings.minutes, Math.floor((series.timeS.at(-1) ?? 0) / 60 + 1e-6));
+  let best: Candidate | null = null;
+  for (let minutes = Math.min(SHORTEST_MIN, last); minutes <= last; minutes++) {
+    const settings = settingsFor(plan, minutes);
+    if (!settings) continue;
     const scene = { ready, plan: { ...plan, settings }, fryer, load, friedFootMin: fried.footHotMin };
-    const judged = judgedAir(scene, series, at, null);
+    const judged = judgedAir(scene, series, Math.round((minutes * 60) / series.sampleS), null);
     const outcomes = judge(judged);
     const missing = pale
       ? shortfall({ ...outcomes, colourTop: undefined, colourUnder: undefined })
       : shortfall(outcomes);
-    const score =
-      likenessOf(outcomes, ready.layers, fried.outcomes, fried.layers) -
-      missing -
-      COST.perMinute * minutes -
-      COST.perOilGm2 * plan.oilGm2;
-    if (score > best.score) best = { plan: { ...plan, settings }, score };
+    const likeness = likenessOf(outcomes, ready.layers, fried.outcomes, fried.layers);
+    const score = likeness - missing - COST.perMinute * minutes - COST.perOilGm2 * plan.oilGm2;
+    if (best && score <= best.score) continue;
+    best = {
+      family,
+      variant,
+      plan: scene.plan,
+      score,
+      likeness,
+      crispness: outcomes.crispness?.value ?? 0,
+      oilPerPieceG: oilPerPieceG(judged),
+      minutes,
+      bowls,
+      works: works(outcomes, pale) && load.fits,
+    };
   }
-  return best;
+  // A fryer whose longest cook is too short to turn in is not turned.
+  return best ?? bestMinute(bench, unturned(plan));
 }
 
-const better = (a: Candidate, b: Candidate): Candidate => (b.score > a.score ? b : a);
+const unturned = (plan: AirPlan): AirPlan => ({ ...plan, settings: { ...plan.settings, turnAtMin: null } });
+
+const byScore = (a: Candidate, b: Candidate): number => b.score - a.score;
 
 /**
- * The best plan of one coat: first all temperatures unturned with a fine spray, then the two best with every oil and
- * turning at half time. Yields after each simulation, so that a caller can show progress or stop.
+ * A plan with its minutes searched anew, in full fineness: what a change of habit costs in time. Its turning stays at
+ * the minute where it is.
  */
-export function* searchCoat(
-  request: ConvertRequest,
-  fried: FriedResult,
-  coat: Coat,
-): Generator<number, AirResult, undefined> {
-  const { dish, fryer, limits } = request;
-  const ready = readyPiece(dish, coat.layers);
-  const load = loadFor(ready, dish, fryer);
-  const planAt = (tempC: number, oilGm2: number, turnAtMin: number | null): AirPlan => ({
-    layers: coat.layers,
-    restMin: coat.restMin,
-    oilGm2,
-    settings: {
-      ...PLAIN_AIR,
-      tempC,
-      minutes: limits.maxMinutes,
-      preheated: limits.preheat,
-      turnAtMin,
-      under: coat.under,
-      swapEveryMin: load.racksUsed > 1 ? SWAP_EVERY_MIN : null,
-    },
-    second: null,
-  });
-  const wetLast = ready.layers.at(-1)?.wet === true;
-  const firstOil = wetLast ? 0 : FIRST_OIL_GM2;
-  let count = 0;
-  const first: Candidate[] = [];
-  for (const tempC of temperaturesFor(request)) {
-    first.push(bestMinute(request, fried, ready, load, planAt(tempC, firstOil, null)));
-    yield ++count;
-  }
-  first.sort((a, b) => b.score - a.score);
-  let best = first[0];
-  if (coat.family !== 'as-it-is') {
-    for (const { plan } of first.slice(0, 2)) {
-      const { tempC, minutes } = plan.settings;
-      for (const oilGm2 of wetLast ? [0, OILS_GM2[0]] : OILS_GM2) {
-        for (const turnAtMin of [null, Math.max(3, Math.round(minutes * 0.55))]) {
-          best = better(best, bestMinute(request, fried, ready, load, planAt(tempC, oilGm2, turnAtMin)));
-          yield ++count;
-        }
+export function retimed(request: ConvertRequest, fried: FriedResult, plan: AirPlan): AirPlan {
+  const { under } = plan.settings;
+  const coat: Coat = { family: 'as-it-is', layers: plan.layers, under, restMin: plan.restMin, idea: '', variant: '' };
+  const long = { ...plan, settings: { ...plan.settings, minutes: request.limits.maxMinutes } };
+  return bestMinute(benchFor(request, fried, coat), long).plan;
+}
+
+type Search = Generator<number, Candidate[], undefined>;
+
+/** Every oil, turned at half time or not, at each of the `plans`' temperatures. */
+function* everyWay(bench: Bench, plans: readonly Candidate[]): Search {
+  const found: Candidate[] = [];
+  for (const { plan } of plans) {
+    const { tempC, minutes } = plan.settings;
+    for (const oilGm2 of bench.wetLast ? [0, OILS_GM2[0]] : OILS_GM2) {
+      for (const turnAtMin of [null, Math.max(3, Math.round(minutes * 0.55))]) {
+        found.push(bestMinute(bench, planAt(bench, tempC, oilGm2, turnAtMin)));
+        yield 1;
       }
     }
   }
-  return evaluateAir(dish, best.plan, fryer, fried);
+  return found;
 }
+
+/** One coat at several temperatures, unturned, with a fine spray. */
+function* atTemperatures(bench: Bench, temperatures: readonly number[]): Search {
+  const found: Candidate[] = [];
+  for (const tempC of temperatures) {
+    found.push(bestMinute(bench, planAt(bench, tempC, bench.wetLast ? 0 : FIRST_OIL_GM2, null)));
+    yield 1;
+  }
+  return found;
+}
+
+/**
+ * One coat: first all temperatures unturned with a fine spray, then the two best with every oil and turning at half
+ * time. Yields after each simulation, so that a caller can show progress or stop.
+ */
+export function* searchCoat(request: ConvertRequest, fried: FriedResult, coat: Coat): Search {
+  const bench = benchFor(request, fried, coat);
+  const first = yield* atTemperatures(bench, temperaturesFor(request));
+  first.sort(byScore);
+  if (coat.family === 'as-it-is') return first;
+  return [...first, ...(yield* everyWay(bench, first.slice(0, 2)))].sort(byScore);
+}
+
+/**
+ * The other coats of a family, around the temperatures that were best for its first: each there with a fine spray, then
+ * the best of them with every oil and turning. Half as fine as elsewhere: what is shown of them is simulated again.
+ */
+export function* searchVariants(
+  request: ConvertRequest,
+  fried: FriedResult,
+  coats: readonly Coat[],
+  temperatures: readonly number[],
+): Search {
+  const looks: { bench: Bench; found: Candidate[] }[] = [];
+  for (const coat of coats) {
+    const bench = benchFor(request, fried, coat, WIDE_FINENESS);
+    const found = yield* atTemperatures(bench, temperatures);
+    looks.push({ bench, found: found.sort(byScore) });
+  }
+  looks.sort((a, b) => byScore(a.found[0], b.found[0]));
+  const all = looks.flatMap((l) => l.found);
+  for (const { bench, found } of looks.slice(0, WIDE_COATS)) all.push(...(yield* everyWay(bench, found.slice(0, 2))));
+  return all.sort(byScore);
+}
+
+/** Cooks that `searchVariants` simulates for so many coats. */
+export const simulationsOfVariants = (coats: number, temperatures: number): number =>
+  coats * temperatures + Math.min(coats, WIDE_COATS) * SECOND_ROUND;

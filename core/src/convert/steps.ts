@@ -1,6 +1,6 @@
 import type { Load } from '../basket/index.js';
 import type { Bowl, CoatLayer } from '../coat/index.js';
-import type { AirPlan, Dish, Fryer, ReadyPiece } from '../dish/index.js';
+import type { Afterwards, AirPlan, Dish, Fryer, ReadyPiece } from '../dish/index.js';
 import { safeMinimum } from '../safety/index.js';
 
 interface Scene {
@@ -89,13 +89,19 @@ function secondSteps({ plan, ready }: Scene): string[] {
   return [`${cool}${brush}Cook ${minutes(second.minutes)} more at ${round(second.tempC)} °C.`];
 }
 
-function endStep({ ready }: Scene): string {
+function endStep({ ready, plan }: Scene): string {
   const minimum = safeMinimum(ready.food.food.safety);
   const check = minimum
     ? `Check the centre of the thickest piece: ${round(minimum.tempC)} °C or more${minimum.restMin ? `, then ${minimum.restMin} minutes of rest` : ''}. `
     : '';
-  return `${check}Rest 3–5 minutes on a rack, then salt and serve.`;
+  return `${check}${ENDINGS[plan.afterwards ?? 'rack']}`;
 }
+
+const ENDINGS: Record<Afterwards, string> = {
+  rack: 'Rest 3–5 minutes on a rack, then salt and serve.',
+  'at-once': 'Salt it while it is hot and serve at once; the centre burns the tongue.',
+  held: 'Leave it in the switched-off fryer with the drawer a hand open until all is done, then salt and serve.',
+};
 
 /** The steps of a plan in the order of the work, in °C and g; the screen turns them into the cook's units. */
 export function stepsFor(scene: Scene): string[] {

@@ -1,5 +1,5 @@
 import type { Load } from '../basket/index.js';
-import type { Bowl, CoatLayer, GrammarNote } from '../coat/index.js';
+import type { Bowl, CoatLayer, GrammarNote, Seasoning } from '../coat/index.js';
 import type { AirPlan, Dish, FriedCook, Fryer } from '../dish/index.js';
 import type { Allergen, Diet } from '../foods/index.js';
 import type { CookSeries, Place } from '../heat/index.js';
@@ -18,6 +18,10 @@ export interface Limits {
   maxMinutes: number;
   /** Whether the fryer is preheated by habit. */
   preheat: boolean;
+  /** Pantry ids that every coat must hold. Default none. */
+  keep?: string[];
+  /** Pantry ids that are in the house, so that they are no special shopping. Default none. */
+  atHome?: string[];
 }
 
 export interface ConvertRequest {
@@ -77,6 +81,10 @@ export interface AirResult extends CookResult {
   plan: AirPlan;
   grammar: GrammarNote[];
   bowls: Bowl[];
+  /** Salt that stays on the food. */
+  seasoning: Seasoning;
+  /** By the ingredients alone. */
+  allergens: Allergen[];
   load: Load;
   /** Oil to spray for all pieces, both sides, g. */
   sprayOilG: number;
@@ -92,6 +100,8 @@ export interface AirResult extends CookResult {
 
 export interface Alternative extends AirResult {
   family: Family;
+  /** What differs from the family's first coat: "crushed cornflakes"; empty for that one. */
+  variant: string;
   badges: Badge[];
   /** Why this coat, in a sentence. */
   idea: string;
@@ -99,10 +109,35 @@ export interface Alternative extends AirResult {
   against: string[];
 }
 
+/** One cook that the search tried, at its best minute: enough to compare, and to choose it. */
+export interface Candidate {
+  family: Family;
+  /** What differs from the family's first coat; empty for that one. */
+  variant: string;
+  plan: AirPlan;
+  score: number;
+  likeness: number;
+  crispness: number;
+  oilPerPieceG: number;
+  minutes: number;
+  bowls: number;
+  works: boolean;
+}
+
+/** What the search of one family came to, the best first. */
+export interface FamilyFound {
+  family: Family;
+  candidates: Candidate[];
+  /** Those worth showing, evaluated in full. */
+  alternatives: Alternative[];
+}
+
 export interface Conversion {
   fried: FriedResult;
   /** Ranked, what works first; the original as it is stands in `original`. */
   alternatives: Alternative[];
   original: Alternative;
+  /** Every cook that was tried. */
+  candidates: Candidate[];
   simulations: number;
 }

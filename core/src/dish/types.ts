@@ -1,4 +1,4 @@
-import type { LayerSpec, SkinWater } from '../coat/index.js';
+import type { LayerSpec, SkinWater, Station } from '../coat/index.js';
 import type { FryerKind, UnderFood } from '../heat/index.js';
 import type { PieceShape } from '../piece/index.js';
 
@@ -86,4 +86,15 @@ export interface AirPlan {
   oilGm2: number;
   settings: AirSettings;
   second: SecondPlan | null;
+  /** How the bowls are set out; as most people do without. */
+  station?: Station;
+  /** What happens to it when it is done; a rest on a rack without. */
+  afterwards?: Afterwards;
 }
+
+/** A rest of 3–5 minutes on a rack, eaten at once, or held in the switched-off fryer until all batches are done. */
+export type Afterwards = 'rack' | 'at-once' | 'held';
+
+/** All that goes on the piece: the layers of its coat, and the sauce where there is one. */
+export const allLayersOf = ({ layers, second }: Pick<AirPlan, 'layers' | 'second'>): LayerSpec[] =>
+  second?.sauce ? [...layers, second.sauce] : layers;

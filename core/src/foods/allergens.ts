@@ -24,3 +24,7 @@ export const ALLERGENS = {
 export type Allergen = keyof typeof ALLERGENS;
 
 export const ALLERGEN_IDS = Object.keys(ALLERGENS) as Allergen[];
+
+/** Allergens of several ingredients, each once, in the order of the regulation. */
+export const allergensOf = (ingredients: readonly { allergens: readonly Allergen[] }[]): Allergen[] =>
+  ALLERGEN_IDS.filter((id) => ingredients.some((i) => i.allergens.includes(id)));

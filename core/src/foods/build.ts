@@ -15,6 +15,7 @@ interface Rest {
   cupG?: number;
   eachG?: number;
   sugarG?: number;
+  saltG?: number;
   densityKgM3?: number;
   source?: string;
   common?: boolean;
@@ -43,6 +44,7 @@ const base = (id: string, name: string, group: Group, roles: readonly Role[], ro
   ...(rest.cupG === undefined ? {} : { cupG: rest.cupG }),
   ...(rest.eachG === undefined ? {} : { eachG: rest.eachG }),
   ...(rest.sugarG === undefined ? {} : { sugarG: rest.sugarG }),
+  ...(rest.saltG === undefined ? {} : { saltG: rest.saltG }),
 });
 
 const RAW_VEGETABLE: FoodTraits = {

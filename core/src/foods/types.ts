@@ -89,6 +89,8 @@ export interface Ingredient {
   roles: readonly Role[];
   /** Sugar in it, g per 100 g, where it is enough to brown by itself. Default 0. */
   sugarG?: number;
+  /** Salt in it, g per 100 g, where it is enough to season. Default 0. */
+  saltG?: number;
   allergens: readonly Allergen[];
   origin: Origin;
   source: string;

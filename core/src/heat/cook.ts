@@ -171,8 +171,8 @@ export interface RunOptions {
   fine: number;
   /** Off the heat: vapour moves inside the coat and condenses there. */
   standing: boolean;
-  /** Told after every step, s since this run began. */
-  onStep: (timeS: number) => void;
+  /** Told after every step, s since this run began; false ends the run. */
+  onStep: (timeS: number) => boolean;
 }
 
 /** Runs a cook in one medium for `seconds`. Nothing is allocated in the loop. */
@@ -203,7 +203,7 @@ export function runIn(cook: Cook, medium: Medium, seconds: number, { fine, stand
     }
     if (steps % STEPS_PER_CONDUCTION_UPDATE === STEPS_PER_CONDUCTION_UPDATE - 1)
       updateConduction(body, work, around.oilUp || around.oilDown);
-    onStep(timeS);
+    if (!onStep(timeS)) break;
   }
   if (sinceSlowS > 0) slowUpdate(cook, sinceSlowS);
 }

@@ -44,4 +44,6 @@ export interface SimulateOptions {
   fine?: number;
   /** Go on for half an hour after the cook, once for each. Default none. */
   waiting?: readonly Waiting[];
+  /** Stop, and end the series, once the browner face is darker than this, B: nobody cooks on. Default never. */
+  untilColour?: number;
 }

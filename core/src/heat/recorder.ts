@@ -106,7 +106,7 @@ export function makeRecorder(start: Cook, minutes: number, sampleS: number, with
       const [inJ, outJ, outKg] = [flows.inJ - first.inJ, flows.outJ - first.outJ, flows.outKg - first.outKg];
       return {
         sampleS,
-        timeS,
+        timeS: timeS.subarray(0, at),
         columns: c,
         profiles,
         half: { layer: b.layer.slice(centre), widthMm: Float32Array.from(b.dx.slice(centre), (m) => m * 1000) },

@@ -13,10 +13,10 @@ import type { CookSeries, StandingSeries } from './series.js';
  * @returns the series over the cook (the rest before it is simulated and not recorded), with how it waits beside it
  */
 export function simulate(input: CookInput, options: SimulateOptions = {}): CookSeries {
-  const fine = options.fine ?? 1;
+  const { fine = 1, untilColour: darkest = Infinity } = options;
   const { second } = input;
   const cook = startCook(input, fine);
-  const quiet = (): void => undefined;
+  const quiet = (): boolean => true;
   runIn(cook, restingTray(), input.restMin * 60, { fine: 1, standing: false, onStep: quiet });
   oilCook(cook, input.oilGm2);
   cook.flows.inJ = cook.flows.outJ = cook.flows.outKg = 0;
@@ -26,8 +26,10 @@ export function simulate(input: CookInput, options: SimulateOptions = {}): CookS
   const recordFrom = (beforeS: number) => ({
     fine,
     standing: false,
-    onStep: (timeS: number): void => {
-      if (recorder.due(beforeS + timeS)) recorder.sample(cook, beforeS + timeS);
+    onStep: (timeS: number): boolean => {
+      if (!recorder.due(beforeS + timeS)) return true;
+      recorder.sample(cook, beforeS + timeS);
+      return browner(cook) <= darkest;
     },
   });
   input.medium.surround(0, 0, cook.around);
@@ -41,6 +43,8 @@ export function simulate(input: CookInput, options: SimulateOptions = {}): CookS
   series.waiting = (options.waiting ?? []).map((w) => waitThrough(cook, w));
   return series;
 }
+
+const browner = ({ sides }: Cook): number => Math.max(sides[0].face.colour, sides[1].face.colour);
 
 /** Cools, sauces and cooks again. Returns the water and heat that the sauce brought. */
 function runSecond(
@@ -71,6 +75,7 @@ function waitThrough(cooked: Cook, waiting: Waiting): StandingSeries {
     standing: true,
     onStep: (timeS) => {
       if (recorder.due(timeS)) recorder.sample(cook, timeS);
+      return true;
     },
   });
   return { place: waiting.place, sauced: waiting.sauce !== null, series: recorder.finish(cook) };

@@ -1,4 +1,4 @@
-import { ALLERGENS, ingredient, type Allergen, type Food } from '../foods/index.js';
+import { ALLERGENS, allergensOf, ingredient, type Allergen, type Food } from '../foods/index.js';
 import type { LayerSpec } from '../coat/index.js';
 import { safeMinimum } from './minimum.js';
 
@@ -10,13 +10,9 @@ export interface Caution {
   tempC?: number;
 }
 
-/** All allergens of a food and its coat, in the order of the list. */
-export function allergensOf(food: Food, layers: readonly LayerSpec[]): Allergen[] {
-  const all = new Set<Allergen>(food.allergens);
-  for (const layer of layers)
-    for (const p of layer.portions) ingredient(p.ingredientId).allergens.forEach((a) => all.add(a));
-  return (Object.keys(ALLERGENS) as Allergen[]).filter((a) => all.has(a));
-}
+/** All allergens of a food and its coat, sauce included where it is among the layers, in the order of the list. */
+export const dishAllergens = (food: Food, layers: readonly LayerSpec[]): Allergen[] =>
+  allergensOf([food, ...layers.flatMap((l) => l.portions.map((p) => ingredient(p.ingredientId)))]);
 
 const list = (words: readonly string[]): string =>
   words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
@@ -37,7 +33,7 @@ export function cautionsFor(
       tempC: minimum.tempC,
     });
   }
-  const allergens = allergensOf(food, layers);
+  const allergens = dishAllergens(food, layers);
   cautions.push({
     about: 'allergens',
     text: allergens.length

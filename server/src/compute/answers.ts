@@ -45,6 +45,7 @@ function alternativeAnswer(a: Alternative) {
   return {
     ...cookAnswer(a),
     family: a.family,
+    variant: a.variant,
     idea: a.idea,
     works: a.works,
     likeness: a.likeness,
@@ -62,6 +63,8 @@ function alternativeAnswer(a: Alternative) {
     oilGm2: a.plan.oilGm2,
     sprayOilG: a.sprayOilG,
     bowls: a.bowls,
+    seasoning: a.seasoning,
+    allergens: a.allergens,
     piecesPerBatch: a.load.piecesPerBatch,
     batches: a.load.batches,
     racksUsed: a.load.racksUsed,
@@ -77,5 +80,19 @@ export const conversionAnswer = (c: Conversion) => ({
   fried: cookAnswer(c.fried),
   original: alternativeAnswer(c.original),
   alternatives: c.alternatives.map(alternativeAnswer),
+  /** Every cook that was tried, at its best minute, without its plan's layers. */
+  tried: c.candidates.map((tried) => ({
+    family: tried.family,
+    variant: tried.variant,
+    likeness: tried.likeness,
+    crispness: tried.crispness,
+    oilPerPieceG: tried.oilPerPieceG,
+    minutes: tried.minutes,
+    bowls: tried.bowls,
+    works: tried.works,
+    tempC: tried.plan.settings.tempC,
+    turnAtMin: tried.plan.settings.turnAtMin,
+    oilGm2: tried.plan.oilGm2,
+  })),
   simulations: c.simulations,
 });

@@ -2,6 +2,7 @@ import { Injectable, type OnApplicationShutdown } from '@nestjs/common';
 import type { Chosen, SimulateRequest } from '@yellowmist/contract';
 import type { ConvertRequest } from '@yellowmist/core';
 import { Piscina } from 'piscina';
+import { PantryService } from '../pantry/pantry.service.js';
 import type * as worker from './worker.js';
 
 const IDLE_MS = 30_000;
@@ -19,16 +20,23 @@ export class ComputeService implements OnApplicationShutdown {
     idleTimeout: IDLE_MS,
   });
 
+  constructor(private readonly pantry: PantryService) {}
+
   convert(request: ConvertRequest): Promise<ReturnType<typeof worker.convert>> {
-    return this.pool.run(request, { name: 'convert' });
+    return this.run('convert', request);
   }
 
   simulate(request: SimulateRequest): Promise<ReturnType<typeof worker.simulate>> {
-    return this.pool.run(request, { name: 'simulate' });
+    return this.run('simulate', request);
   }
 
   choose(request: ConvertRequest): Promise<Chosen> {
-    return this.pool.run(request, { name: 'choose' });
+    return this.run('choose', request);
+  }
+
+  /** A thread knows the kitchen's own ingredients only by what comes with the task. */
+  private async run<T>(name: keyof typeof worker, request: unknown): Promise<T> {
+    return (await this.pool.run({ request, own: await this.pantry.own() }, { name })) as T;
   }
 
   onApplicationShutdown(): Promise<void> {

@@ -8,7 +8,7 @@ import {
   type ConversionBody,
   type ConversionDocument,
 } from '@yellowmist/contract';
-import { IsNull, Not, Repository } from 'typeorm';
+import { IsNull, Like, Not, Repository } from 'typeorm';
 import { ProblemException } from '../common/problem.js';
 import { ConversionEntity } from './conversion.entity.js';
 
@@ -90,6 +90,12 @@ export class ConversionsService {
     const result = await this.store.update({ id, deletedAt: Not(IsNull()) }, { deletedAt: null });
     if (result.affected === 0) throw new ProblemException(404, `There is no deleted conversion ${id}.`);
     return this.read(id);
+  }
+
+  /** Names of the conversions, deleted ones included, that use a pantry id. */
+  async namesUsing(ingredientId: string): Promise<string[]> {
+    const rows = await this.store.find({ where: { body: Like(`%${JSON.stringify(ingredientId)}%`) } });
+    return rows.map((row) => (row.deletedAt ? `${row.name} (deleted)` : row.name));
   }
 
   private async rowOf(id: string): Promise<ConversionEntity> {

@@ -1,7 +1,8 @@
 import Libsql from 'libsql';
 import type { DataSourceOptions } from 'typeorm';
 import { ConversionEntity } from '../conversions/conversion.entity.js';
-import { Conversions1764000000000 } from './schema.js';
+import { PantryEntity } from '../pantry/pantry.entity.js';
+import { Conversions1764000000000, Pantry1764100000000 } from './schema.js';
 
 interface Pragmas {
   pragma(statement: string): unknown;
@@ -12,8 +13,8 @@ export const databaseOptions = (file: string): DataSourceOptions => ({
   type: 'better-sqlite3',
   driver: Libsql,
   database: file,
-  entities: [ConversionEntity],
-  migrations: [Conversions1764000000000],
+  entities: [ConversionEntity, PantryEntity],
+  migrations: [Conversions1764000000000, Pantry1764100000000],
   migrationsRun: true,
   synchronize: false,
   prepareDatabase: (db: Pragmas) => {

@@ -21,3 +21,19 @@ export class Conversions1764000000000 implements MigrationInterface {
     await runner.query('DROP TABLE conversion');
   }
 }
+
+export class Pantry1764100000000 implements MigrationInterface {
+  name = 'Pantry1764100000000';
+
+  async up(runner: QueryRunner): Promise<void> {
+    await runner.query(`CREATE TABLE pantry (
+      id INTEGER PRIMARY KEY NOT NULL,
+      version INTEGER NOT NULL,
+      body TEXT NOT NULL
+    )`);
+  }
+
+  async down(runner: QueryRunner): Promise<void> {
+    await runner.query('DROP TABLE pantry');
+  }
+}

@@ -68,6 +68,7 @@ const conversion = (
   fryer,
   limits: { ...OPEN_LIMITS, maxTempC: fryer.maxTempC, ...limits },
   chosen: null,
+  versions: [],
 });
 
 const MUSHROOM: Dish['shape'] = { kind: 'irregular', longestMm: 70, thicknessMm: 16, massG: 18 };

@@ -2,6 +2,7 @@ import { Moon, Sun } from 'lucide-react';
 import { useEffect } from 'react';
 import { Link, Outlet } from 'react-router';
 import { toast, Toaster } from 'sonner';
+import { usePantryQuery } from './api';
 import { onCrash } from '../worker/core';
 import { themeSet, unitsSwitched, type Theme } from './settings';
 import { useAppDispatch, useAppSelector } from './store';
@@ -12,6 +13,7 @@ const deviceTheme = (): Theme => (window.matchMedia('(prefers-color-scheme: dark
 export function Layout() {
   const { units, theme } = useAppSelector((s) => s.settings);
   const dispatch = useAppDispatch();
+  const { isLoading } = usePantryQuery();
   const shown = theme ?? deviceTheme();
   useEffect(() => {
     document.documentElement.dataset.theme = shown;
@@ -64,7 +66,7 @@ export function Layout() {
         </button>
       </header>
       <main id="main" className="flex min-h-0 grow flex-col">
-        <Outlet />
+        {!isLoading && <Outlet />}
       </main>
       <Toaster theme={shown === 'iron' ? 'dark' : 'light'} position="bottom-right" />
     </div>

@@ -1,13 +1,29 @@
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
-import type { ConversionBody, ConversionDocument, Problem } from '@yellowmist/contract';
+import type { ConversionBody, ConversionDocument, PantryDocument, Problem } from '@yellowmist/contract';
+import { ingredientFromLabel, stockOwn } from '@yellowmist/core';
+import { stockWorkers } from '../worker/core';
 
 const LIST = { type: 'Conversion', id: 'LIST' } as const;
 
 /** The server's documents, through one query layer. */
 export const api = createApi({
   baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
-  tagTypes: ['Conversion'],
+  tagTypes: ['Conversion', 'Pantry'],
   endpoints: (build) => ({
+    pantry: build.query<PantryDocument, void>({
+      query: () => 'pantry/kitchen',
+      // Before anybody sees a dish that names one of them.
+      transformResponse: (pantry: PantryDocument) => {
+        stockOwn(pantry.own.map(ingredientFromLabel));
+        stockWorkers(pantry.own);
+        return pantry;
+      },
+      providesTags: ['Pantry'],
+    }),
+    savePantry: build.mutation<PantryDocument, PantryDocument>({
+      query: (body) => ({ url: 'pantry/kitchen', method: 'PUT', body }),
+      invalidatesTags: (_, error) => (error ? [] : ['Pantry']),
+    }),
     conversions: build.query<ConversionDocument[], void>({ query: () => 'conversions', providesTags: [LIST] }),
     conversion: build.query<ConversionDocument, string>({
       query: (id) => `conversions/${id}`,
@@ -36,6 +52,8 @@ export const api = createApi({
 });
 
 export const {
+  usePantryQuery,
+  useSavePantryMutation,
   useConversionsQuery,
   useCreateMutation,
   useSaveMutation,

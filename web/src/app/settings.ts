@@ -1,4 +1,5 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import type { Hand } from '@yellowmist/core';
 
 export type UnitSystem = 'metric' | 'us';
 export type Theme = 'steam' | 'iron';
@@ -7,6 +8,8 @@ export interface Settings {
   units: UnitSystem;
   /** null follows the device. */
   theme: Theme | null;
+  /** The hand that writes. */
+  writes: Hand;
 }
 
 const KEY = 'yellowmist.settings';
@@ -18,9 +21,10 @@ export function rememberedSettings(): Settings {
     return {
       units: stored.units === 'us' ? 'us' : 'metric',
       theme: stored.theme === 'steam' || stored.theme === 'iron' ? stored.theme : null,
+      writes: stored.writes === 'left' ? 'left' : 'right',
     };
   } catch {
-    return { units: 'metric', theme: null };
+    return { units: 'metric', theme: null, writes: 'right' };
   }
 }
 
@@ -42,7 +46,10 @@ export const settingsSlice = createSlice({
     themeSet: (state, { payload }: PayloadAction<Theme>) => {
       state.theme = payload;
     },
+    writesWith: (state, { payload }: PayloadAction<Hand>) => {
+      state.writes = payload;
+    },
   },
 });
 
-export const { unitsSwitched, themeSet } = settingsSlice.actions;
+export const { unitsSwitched, themeSet, writesWith } = settingsSlice.actions;

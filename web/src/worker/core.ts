@@ -3,9 +3,15 @@ import {
   familiesFor,
   rankFound,
   simulationsFor,
-  type Alternative,
+  type AirPlan,
+  type Asks,
   type Conversion,
   type ConvertRequest,
+  type Family,
+  type FamilyFound,
+  type Label,
+  type SchoolAnswer,
+  type Substitute,
 } from '@yellowmist/core';
 import type { Answer, CoreService, Question } from './core.worker';
 import { makePool, type Seat } from './pool';
@@ -14,6 +20,15 @@ export type { Answer, Question };
 
 type Core = Remote<CoreService>;
 
+/** What every worker has on its shelf beside the known ingredients. */
+let own: Label[] = [];
+
+/** Puts the kitchen's own ingredients on the shelf of every worker, those to come included. */
+export function stockWorkers(labels: Label[]): void {
+  own = labels;
+  for (const core of searching) void core.stock(own);
+}
+
 function open(): Seat<Core> {
   const worker = new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module' });
   const died = new Promise<never>((_, reject) => {
@@ -21,12 +36,13 @@ function open(): Seat<Core> {
   });
   died.catch(() => undefined);
   const seat = { tool: wrap<CoreService>(worker), died, close: () => worker.terminate() };
+  void seat.tool.stock(own);
   searching.add(seat.tool);
   died.catch(() => searching.delete(seat.tool));
   return seat;
 }
 
-/** Workers that can be told to stop a search. */
+/** Workers that are open: they can be told to stop a search. */
 const searching = new Set<Core>();
 const listeners = new Set<() => void>();
 const crashed = (): void => listeners.forEach((tell) => tell());
@@ -39,11 +55,24 @@ export function onCrash(tell: () => void): () => void {
 
 const MOST_WORKERS = 4;
 const quick = makePool(open, 1, crashed);
-/** One core is left to the page. */
-const long = makePool(open, Math.min(MOST_WORKERS, Math.max(1, (navigator.hardwareConcurrency || 2) - 1)), crashed);
+/** The page and the quick worker rest while a search runs: it may take every core, and two at least. */
+const long = makePool(open, Math.min(MOST_WORKERS, Math.max(2, navigator.hardwareConcurrency || 2)), crashed);
 
 /** What a dish comes out like: some 20 ms in a worker of its own, so that a search never holds it up. */
 export const evaluate = (question: Question): Promise<Answer> => quick.run((core) => core.evaluate(question));
+
+/** What each side of a question on which cooks disagree would cost this plan. */
+export const askSchool = (request: ConvertRequest, plan: AirPlan, schoolId: string): Promise<SchoolAnswer> =>
+  long.run((core) => core.school(request, plan, schoolId));
+
+/** What could stand in for an ingredient of a layer, each simulated in this dish and fryer. */
+export const askSubstitutes = (
+  request: ConvertRequest,
+  plan: AirPlan,
+  at: number,
+  ingredientId: string,
+  asks: Asks,
+): Promise<Substitute[]> => quick.run((core) => core.substitutes(request, plan, at, ingredientId, asks));
 
 export interface Progress {
   done: number;
@@ -68,40 +97,52 @@ export function stopConverting(): void {
   for (const core of searching) void core.stopUpTo(newest);
 }
 
-/** Searches all families over the pool; a newer search calls an older one off, which then answers null. */
+/**
+ * Searches all families over the pool: the first coat of each, so that there is something to see at once, then their
+ * other coats. A newer search calls an older one off, which then answers null.
+ */
 export async function convert(request: ConvertRequest, { onProgress, onFound }: Searching): Promise<Conversion | null> {
   stopConverting();
   const job = ++newest;
   const { signal } = calledOff;
-  const of = simulationsFor(request);
-  const found: Alternative[] = [];
+  const of = simulationsFor(request, true);
+  const found = new Map<Family, FamilyFound>();
   let done = 1;
   const { fried } = await evaluate({ ...request, plan: null, profiles: false, waits: false });
-  const ranked = (): Conversion => rankFound(fried, found, done);
+  const ranked = (): Conversion => rankFound(request, fried, [...found.values()], done);
   let finished = false;
   const tell = (): void => {
-    if (!finished && job === newest) onProgress({ done: Math.min(done, of), of, found: found.length });
+    if (!finished && job === newest) onProgress({ done: Math.min(done, of), of, found: found.size });
   };
-  const search = async (family: (typeof families)[number]): Promise<void> => {
+  type Told = Parameters<CoreService['search']>[3];
+  const run = async (
+    task: (core: Core, onSimulated: Told) => Promise<FamilyFound | null>,
+  ): Promise<FamilyFound | null> => {
     let mine = 0;
     const onSimulated = proxy((cooks: number) => {
       mine += cooks;
       done += cooks;
       tell();
     });
-    const alternative = await long.run((core) => {
+    const answer = await long.run((core) => {
       // A family that is begun again after a crash counts anew.
       done -= mine;
       mine = 0;
-      return core.search(job, request, family, onSimulated);
+      return task(core, onSimulated);
     }, signal);
-    if (!alternative || signal.aborted) return;
-    found.push(alternative);
-    if (found.some((a) => a.family === 'as-it-is')) onFound(ranked());
+    if (!answer || signal.aborted) return null;
+    found.set(answer.family, answer);
+    if (found.has('as-it-is')) onFound(ranked());
+    return answer;
   };
-  const families = familiesFor(request);
+  const search = async (family: Family): Promise<void> => {
+    const first = await run((core, told) => core.search(job, request, family, told));
+    if (!first || family === 'as-it-is') return;
+    const { candidates } = first;
+    await run((core, told) => core.widen(job, request, { family, candidates }, told));
+  };
   try {
-    await Promise.all(families.map(search));
+    await Promise.all(familiesFor(request).map(search));
     finished = true;
   } catch (error) {
     if (signal.aborted) return null;

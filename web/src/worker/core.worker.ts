@@ -1,5 +1,26 @@
-import { evaluateAir, evaluateFried, searchFamily, type Alternative, type ConvertRequest } from '@yellowmist/core';
-import type { AirPlan, AirResult, Dish, Family, FriedCook, FriedResult, Fryer } from '@yellowmist/core';
+import {
+  evaluateAir,
+  evaluateFried,
+  ingredientFromLabel,
+  schoolAnswer,
+  searchFamily,
+  stockOwn,
+  substitutions,
+  widenFamily,
+  type AirPlan,
+  type AirResult,
+  type Asks,
+  type ConvertRequest,
+  type Dish,
+  type Family,
+  type FamilyFound,
+  type FriedCook,
+  type FriedResult,
+  type Fryer,
+  type Label,
+  type SchoolAnswer,
+  type Substitute,
+} from '@yellowmist/core';
 import { expose } from 'comlink';
 
 /** What the bench shows of a dish: the fried original, and the chosen air version when there is one. */
@@ -38,37 +59,70 @@ function fryOnce(dish: Dish, fried: FriedCook, profiles: boolean): FriedResult {
   return lastFried.result!;
 }
 
+/** Runs a search in slices, so that a call to stop is heard; tells how many cooks it simulated since it last told. */
+async function inSlices<T>(
+  job: number,
+  steps: Generator<number, T, undefined>,
+  onSimulated: (cooks: number) => void | Promise<void>,
+): Promise<T | null> {
+  let since = performance.now();
+  let cooks = 0;
+  for (let next = steps.next(); ; next = steps.next()) {
+    if (job <= stoppedUpTo) return null;
+    if (next.done) {
+      // Heard before the answer: they come by different ways.
+      await onSimulated(cooks);
+      return next.value;
+    }
+    cooks += 1;
+    if (performance.now() - since > SLICE_MS) {
+      void onSimulated(cooks);
+      cooks = 0;
+      await breathe();
+      since = performance.now();
+    }
+  }
+}
+
+type Told = (cooks: number) => void | Promise<void>;
+
 const service = {
+  /** Puts the kitchen's own ingredients on this worker's shelf. */
+  stock(own: Label[]): void {
+    stockOwn(own.map(ingredientFromLabel));
+  },
+
   evaluate({ dish, fried, fryer, plan, profiles, waits }: Question): Answer {
     const friedResult = fryOnce(dish, fried, profiles);
     return { fried: friedResult, air: plan ? evaluateAir(dish, plan, fryer, friedResult, { profiles, waits }) : null };
   },
 
-  /** Searches one family for search number `job`; tells how many cooks it simulated since it last told. Null when called off. */
-  async search(
+  /** Searches the first coat of one family for search number `job`. Null when called off. */
+  search: (job: number, request: ConvertRequest, family: Family, onSimulated: Told): Promise<FamilyFound | null> =>
+    inSlices(job, searchFamily(request, family), onSimulated),
+
+  /** Searches the other coats of a family around what its first came to. Null when called off. */
+  widen: (
     job: number,
     request: ConvertRequest,
-    family: Family,
-    onSimulated: (cooks: number) => void | Promise<void>,
-  ): Promise<Alternative | null> {
-    const steps = searchFamily(request, family);
-    let since = performance.now();
-    let cooks = 0;
-    for (let next = steps.next(); ; next = steps.next()) {
-      if (job <= stoppedUpTo) return null;
-      if (next.done) {
-        // Heard before the answer: they come by different ways.
-        await onSimulated(cooks);
-        return next.value;
-      }
-      cooks += 1;
-      if (performance.now() - since > SLICE_MS) {
-        void onSimulated(cooks);
-        cooks = 0;
-        await breathe();
-        since = performance.now();
-      }
-    }
+    first: Pick<FamilyFound, 'family' | 'candidates'>,
+    onSimulated: Told,
+  ): Promise<FamilyFound | null> => inSlices(job, widenFamily(request, first), onSimulated),
+
+  /** What each side of a question on which cooks disagree would cost this plan. */
+  school(request: ConvertRequest, plan: AirPlan, schoolId: string): SchoolAnswer {
+    const { dish, fried, fryer } = request;
+    const friedResult = fryOnce(dish, fried, false);
+    const current = evaluateAir(dish, plan, fryer, friedResult, { waits: true });
+    return schoolAnswer(request, schoolId, friedResult, current);
+  },
+
+  /** What could stand in for one ingredient of a layer of this plan, each simulated. */
+  substitutes(request: ConvertRequest, plan: AirPlan, at: number, ingredientId: string, asks: Asks): Substitute[] {
+    const { dish, fried, fryer } = request;
+    const friedResult = fryOnce(dish, fried, false);
+    const current = evaluateAir(dish, plan, fryer, friedResult);
+    return substitutions(request, current, friedResult, at, ingredientId, asks);
   },
 
   stopUpTo(job: number): void {

@@ -86,14 +86,14 @@ export const ANIMALS = [
     'Halloumi',
     [47.0, 22.0, 26.0, 2.0, 0, 3.0],
     { ...READY, safety: 'ready', skin: 'smooth', eatAtC: 68 },
-    { origin: 'milk', allergens: ['milk'], densityKgM3: 1080, source: LABEL },
+    { saltG: 2.7, origin: 'milk', allergens: ['milk'], densityKgM3: 1080, source: LABEL },
   ),
   food(
     'mozzarella',
     'Mozzarella, firm',
     [48.4, 24.3, 21.6, 2.5, 0, 3.2],
     { ...READY, safety: 'ready', skin: 'smooth', eatAtC: 60 },
-    { origin: 'milk', allergens: ['milk'], densityKgM3: 1080 },
+    { saltG: 0.7, origin: 'milk', allergens: ['milk'], densityKgM3: 1080 },
   ),
   food(
     'paneer',
@@ -121,14 +121,14 @@ export const ANIMALS = [
     'Leek-and-ham croquette filling, set cold',
     [70.5, 7.6, 7.4, 12.1, 0.9, 1.5],
     { ...READY, safety: 'reheated', eatAtC: 74 },
-    { origin: 'meat', allergens: ['wheat', 'milk'], densityKgM3: 1070, source: LABEL },
+    { saltG: 1.0, origin: 'meat', allergens: ['wheat', 'milk'], densityKgM3: 1070, source: LABEL },
   ),
   food(
     'mash-filling',
     'Potato mash, set cold',
     [77.0, 2.2, 4.0, 13.8, 1.6, 1.4],
     { ...READY, safety: 'reheated', eatAtC: 74 },
-    { origin: 'milk', allergens: ['milk'], densityKgM3: 1070, source: LABEL },
+    { saltG: 0.7, origin: 'milk', allergens: ['milk'], densityKgM3: 1070, source: LABEL },
   ),
   food(
     'boiled-egg',

@@ -2,7 +2,7 @@ import { pinch } from '../build.js';
 
 /** Salt, ground spice and leavening. */
 export const PINCHES = [
-  pinch('salt', 'Fine salt', 'seasoning', [0, 0, 0, 0, 0, 100], { cupG: 290, densityKgM3: 2160 }),
+  pinch('salt', 'Fine salt', 'seasoning', [0, 0, 0, 0, 0, 100], { saltG: 100, cupG: 290, densityKgM3: 2160 }),
   pinch('black-pepper', 'Black pepper, ground', 'seasoning', [12.5, 10.4, 3.3, 38.7, 30.6, 4.5], { cupG: 110 }),
   pinch('paprika', 'Paprika, ground', 'seasoning', [11.2, 14.1, 12.9, 19.1, 34.9, 7.8], { cupG: 109 }),
   pinch('chilli-powder', 'Chilli, ground', 'seasoning', [10.8, 13.5, 14.3, 14.9, 34.8, 11.7], { cupG: 115 }),

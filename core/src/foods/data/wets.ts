@@ -74,7 +74,7 @@ export const WETS = [
     ['binder'],
     [21.0, 1.0, 74.9, 0.6, 0, 2.5],
     { viscosityPaS: 5, yieldPa: 25 },
-    { allergens: ['egg', 'mustard'], origin: 'egg', cupG: 220, densityKgM3: 930 },
+    { saltG: 1.3, allergens: ['egg', 'mustard'], origin: 'egg', cupG: 220, densityKgM3: 930 },
   ),
   wet(
     'mustard',
@@ -83,7 +83,7 @@ export const WETS = [
     ['binder'],
     [83.5, 4.0, 3.5, 2.5, 3.5, 3.0],
     { viscosityPaS: 2, yieldPa: 20 },
-    { allergens: ['mustard', 'sulphites'], cupG: 250, densityKgM3: 1050 },
+    { saltG: 5, allergens: ['mustard', 'sulphites'], cupG: 250, densityKgM3: 1050 },
   ),
   wet(
     'water',
@@ -146,7 +146,7 @@ export const WETS = [
     ['liquid', 'season'],
     [71.0, 8.1, 0.6, 4.1, 0.8, 15.4],
     { viscosityPaS: 0.003, yieldPa: 0 },
-    { allergens: ['soy', 'wheat'], cupG: 255, densityKgM3: 1150 },
+    { saltG: 14, allergens: ['soy', 'wheat'], cupG: 255, densityKgM3: 1150 },
   ),
   wet(
     'hot-sauce',
@@ -155,7 +155,7 @@ export const WETS = [
     ['liquid', 'season'],
     [90.0, 0.5, 0.4, 3.0, 0.6, 5.5],
     { viscosityPaS: 0.01, yieldPa: 0.1 },
-    { cupG: 245, densityKgM3: 1030, source: LABEL },
+    { saltG: 5, cupG: 245, densityKgM3: 1030, source: LABEL },
   ),
   wet(
     'vinegar',

@@ -1,10 +1,14 @@
 import type { Chosen } from '@yellowmist/contract';
-import { colourWord, type Alternative } from '@yellowmist/core';
+import { useMemo } from 'react';
+import { colourWord, differences, type AirResult, type Alternative, type Limits } from '@yellowmist/core';
 import { useAppDispatch } from '../../app/store';
 import { crustCss } from '../../draw/palette';
 import { Swatch } from '../../draw/Swatch';
 import { useUnits } from '../../ui/useUnits';
 import { picked, sideTurned } from './benchSlice';
+import { Differences } from './Differences';
+import { Locks } from './Locks';
+import { TriedCooks } from './TriedCooks';
 import type { Search } from './useConversion';
 import { BADGE_WORDS, FAMILY_NAMES, likenessWord } from './words';
 
@@ -43,20 +47,52 @@ function SearchState({ search }: { search: Search }) {
   return conversion && <span>{conversion.simulations} cooks simulated for this dish and fryer, best first.</span>;
 }
 
-/** The original put in as it is, with why it fails, then what the search found, best first. */
-export function Alternatives({ search, chosen }: { search: Search; chosen: Chosen | null }) {
+/** Whether it is the very plan that lies on the bench. */
+const isTaken = (a: Alternative, chosen: Chosen | null): boolean =>
+  chosen?.family === a.family && JSON.stringify(chosen.plan) === JSON.stringify(a.plan);
+
+const keyOf = (a: Alternative): string => JSON.stringify([a.family, a.plan]);
+const nameOf = (a: Alternative): string => FAMILY_NAMES[a.family] + (a.variant ? `: ${a.variant}` : '');
+
+/** Everything that was tried as a picture, and beside it what is worth showing: the original as it is, then the best. */
+export function Alternatives({
+  search,
+  chosen,
+  air,
+  limits,
+  maxTempC,
+}: {
+  search: Search;
+  chosen: Chosen | null;
+  air: AirResult | null;
+  limits: Limits;
+  maxTempC: number;
+}) {
   const { conversion } = search;
   return (
     <div>
-      <div className="flex min-h-9 flex-wrap items-center gap-3 text-sm" aria-live="polite">
-        <SearchState search={search} />
+      <div className="flex min-h-9 flex-wrap items-center gap-3 text-sm">
+        <Locks limits={limits} maxTempC={maxTempC} />
+        <span className="ml-auto flex flex-wrap items-center gap-3" aria-live="polite">
+          <SearchState search={search} />
+        </span>
       </div>
       {conversion && (
-        <ol className="flex snap-x gap-0 overflow-x-auto pb-1" aria-label="Air versions">
-          {[conversion.original, ...conversion.alternatives].map((a) => (
-            <Row key={a.family} alternative={a} chosen={chosen} />
-          ))}
-        </ol>
+        <div className="flex flex-wrap gap-4 lg:flex-nowrap">
+          <TriedCooks conversion={conversion} air={air} />
+          <div className="min-w-0 grow">
+            {conversion.alternatives.length === 0 && (
+              <p role="status" className="mb-1 border-l-4 border-warning pl-2 text-sm">
+                No coat that is known here holds all that is locked. Let one lock go.
+              </p>
+            )}
+            <ol className="flex snap-x gap-0 overflow-x-auto pb-1" aria-label="Air versions">
+              {[conversion.original, ...conversion.alternatives].map((a) => (
+                <Row key={keyOf(a)} alternative={a} taken={isTaken(a, chosen)} air={air} />
+              ))}
+            </ol>
+          </div>
+        </div>
       )}
     </div>
   );
@@ -71,14 +107,14 @@ export function AlternativesInLine({ search, chosen }: { search: Search; chosen:
   return (
     <div className="flex items-center gap-2 overflow-x-auto border-b border-base-content/20 px-3 py-1">
       {choices.map((a) => {
-        const taken = chosen?.family === a.family;
+        const taken = isTaken(a, chosen);
         const { tempC, minutes } = a.plan.settings;
         return (
           <button
-            key={a.family}
+            key={keyOf(a)}
             type="button"
             aria-pressed={taken}
-            aria-label={`${taken ? 'In use' : 'Use'}: ${FAMILY_NAMES[a.family]}`}
+            aria-label={`${taken ? 'In use' : 'Use'}: ${nameOf(a)}`}
             className={`flex min-h-12 shrink-0 items-center gap-2 rounded-field border px-2 text-left ${taken ? 'border-base-content bg-primary text-primary-content' : 'border-base-content/30 bg-base-100'}`}
             onClick={() => {
               dispatch(picked({ family: a.family, by: 'cook', plan: a.plan }));
@@ -91,7 +127,7 @@ export function AlternativesInLine({ search, chosen }: { search: Search; chosen:
               style={{ background: crustCss(a.outcomes.colourTop?.value ?? 0) }}
             />
             <span className="leading-tight">
-              <span className="block text-sm font-semibold whitespace-nowrap">{FAMILY_NAMES[a.family]}</span>
+              <span className="block text-sm font-semibold whitespace-nowrap">{nameOf(a)}</span>
               <span className="block text-xs whitespace-nowrap">
                 {say(tempC, 'temperature')}, {say(minutes, 'minutes')}, {a.works ? a.outcomes.crispness?.word : 'fails'}
               </span>
@@ -106,11 +142,21 @@ export function AlternativesInLine({ search, chosen }: { search: Search; chosen:
   );
 }
 
-function Row({ alternative: a, chosen }: { alternative: Alternative; chosen: Chosen | null }) {
+/** What an air version gains and gives up against the one on the bench. */
+function Against({ alternative, air }: { alternative: Alternative; air: AirResult }) {
+  const changes = useMemo(() => differences(air, alternative), [air, alternative]);
+  return (
+    <div className="mt-1">
+      <p className="text-xs font-semibold">Against what lies on the bench:</p>
+      <Differences changes={changes} />
+    </div>
+  );
+}
+
+function Row({ alternative: a, taken, air }: { alternative: Alternative; taken: boolean; air: AirResult | null }) {
   const dispatch = useAppDispatch();
   const { say, tell } = useUnits();
   const asItIs = a.family === 'as-it-is';
-  const taken = chosen?.family === a.family;
   const [worst] = a.reasons;
   const { tempC, minutes, turnAtMin } = a.plan.settings;
   const colour = a.outcomes.colourTop?.value ?? 0;
@@ -124,12 +170,12 @@ function Row({ alternative: a, chosen }: { alternative: Alternative; chosen: Cho
             <Swatch key={i} layer={l} className="w-3 grow" />
           ))}
         </span>
-        <h3 className="grow leading-tight">{FAMILY_NAMES[a.family]}</h3>
+        <h3 className="grow leading-tight">{nameOf(a)}</h3>
         <button
           type="button"
           className={`btn h-11 px-3 ${taken ? 'btn-primary' : 'bg-base-100'}`}
           aria-pressed={taken}
-          aria-label={`${taken ? 'In use' : 'Use'}: ${FAMILY_NAMES[a.family]}`}
+          aria-label={`${taken ? 'In use' : 'Use'}: ${nameOf(a)}`}
           onClick={() => {
             dispatch(picked({ family: a.family, by: 'cook', plan: a.plan }));
             dispatch(sideTurned('air'));
@@ -159,6 +205,7 @@ function Row({ alternative: a, chosen }: { alternative: Alternative; chosen: Cho
       </p>
       <p className="mt-1 text-sm leading-snug">{!a.works && worst ? tell(worst.text) : a.idea}</p>
       {a.works && a.against[0] && <p className="mt-1 text-sm leading-snug opacity-90">{tell(a.against[0])}</p>}
+      {!taken && air && <Against alternative={a} air={air} />}
     </li>
   );
 }

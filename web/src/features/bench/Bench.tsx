@@ -7,7 +7,7 @@ import { AirForm, AirHeat } from './AirForm';
 import { Alternatives, AlternativesInLine } from './Alternatives';
 import { BenchBar } from './BenchBar';
 import { laidOut, sideTurned, type Side } from './benchSlice';
-import { Bowls } from './Bowls';
+import { CoatSays } from './CoatSays';
 import { CoatStack } from './CoatStack';
 import { CurvesBoard } from './CurvesBoard';
 import { Cutaways } from './Cutaways';
@@ -15,11 +15,14 @@ import { Kitchen } from './Kitchen';
 import { PieceForm } from './PieceForm';
 import { PotForm, PotHeat } from './PotForm';
 import { Reasons } from './Reasons';
+import { Schools } from './Schools';
 import { Shelf } from './Shelf';
+import { Station } from './Station';
 import { useAutosave } from './useAutosave';
 import { useConversion } from './useConversion';
 import { useEvaluation } from './useEvaluation';
 import { longestOf } from './clock';
+import { Versions } from './Versions';
 import { FAMILY_NAMES } from './words';
 
 /** One dish: its coat as a stack, the two cutaways, the reasons, and the shelf with other coats, bowls and steps. */
@@ -110,10 +113,12 @@ export function Bench() {
           <div>
             <CoatStack
               side={side}
-              air={side === 'air' && plan ? { plan, limits: body.limits } : null}
+              plan={side === 'air' && plan ? plan : null}
+              limits={body.limits}
               specs={side === 'pot' ? body.fried.layers : (plan?.layers ?? [])}
               layers={layers}
             />
+            {side === 'air' && evaluated?.air && <CoatSays air={evaluated.air} dish={body.dish} />}
             <PieceForm dish={body.dish} />
           </div>
           {side === 'pot' || !plan ? <PotForm fried={body.fried} /> : <AirForm body={body} plan={plan} />}
@@ -149,7 +154,7 @@ export function Bench() {
               air={evaluated.air}
               dishCount={body.dish.count}
               conversion={search.conversion}
-              family={body.chosen?.family ?? 'own'}
+              chosen={body.chosen}
             />
           )}
         </div>
@@ -160,12 +165,20 @@ export function Bench() {
             id: 'others',
             label: 'Air versions',
             peek: <AlternativesInLine search={search} chosen={body.chosen} />,
-            content: <Alternatives search={search} chosen={body.chosen} />,
+            content: (
+              <Alternatives
+                search={search}
+                chosen={body.chosen}
+                air={evaluated?.air ?? null}
+                limits={body.limits}
+                maxTempC={body.fryer.maxTempC}
+              />
+            ),
           },
           {
             id: 'bowls',
             label: 'Bowls',
-            content: evaluated?.air && <Bowls air={evaluated.air} count={body.dish.count} />,
+            content: evaluated?.air && <Station air={evaluated.air} dish={body.dish} />,
           },
           {
             id: 'steps',
@@ -179,6 +192,16 @@ export function Bench() {
                 ))}
               </ol>
             ),
+          },
+          {
+            id: 'schools',
+            label: 'Schools',
+            content: plan && <Schools body={body} plan={plan} />,
+          },
+          {
+            id: 'versions',
+            label: 'Versions',
+            content: body.chosen && <Versions body={body} chosen={body.chosen} />,
           },
           {
             id: 'cautions',

@@ -1,9 +1,18 @@
-import { ChevronDown, ChevronUp, Plus, Trash2 } from 'lucide-react';
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+  type Announcements,
+  type DragEndEvent,
+} from '@dnd-kit/core';
+import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { RANGES } from '@yellowmist/contract';
 import {
-  consistencyOf,
-  flowOf,
   planNotes,
   repairPlan,
   type AirPlan,
@@ -13,35 +22,50 @@ import {
   type Limits,
 } from '@yellowmist/core';
 import { useAppDispatch } from '../../app/store';
-import { Swatch } from '../../draw/Swatch';
-import { useUnits } from '../../ui/useUnits';
-import { layersChanged, picked, type Side } from './benchSlice';
+import { usePantry, withPantry } from '../pantry/usePantry';
+import { layersChanged, limitsChanged, picked, type Side } from './benchSlice';
+import { LayerBand } from './LayerBand';
 import { LayerEditor } from './LayerEditor';
 import { movedLayer, withNewLayer, withoutLayer } from './layerEdits';
 
 interface Props {
   side: Side;
-  /** The air plan whose coat it is, and what the cook will not have; null for the pot, which forgives. */
-  air: { plan: AirPlan; limits: Limits } | null;
+  /** The air plan whose coat it is; null for the pot, which forgives. */
+  plan: AirPlan | null;
+  limits: Limits;
   specs: readonly LayerSpec[];
   layers: readonly CoatLayer[];
 }
 
-/** Height of a band: as thick as it is, but never too thin to read. */
-const bandHeight = (mm: number): number => Math.round(44 + Math.min(18, mm * 7));
+/** A pointer that moved less has clicked, px. */
+const DRAG_FROM = 6;
 
 /** The coat as it stands on the food: the air above, the skin at the bottom, each layer a band as thick as it is. */
-export function CoatStack({ side, air, specs, layers }: Props) {
+export function CoatStack({ side, plan, limits, specs, layers }: Props) {
   const dispatch = useAppDispatch();
-  const { say, tell } = useUnits();
+  const pantry = usePantry();
   const [open, setOpen] = useState<number | null>(null);
   const change = (next: LayerSpec[]): void => void dispatch(layersChanged({ side, layers: next }));
-  const notes = air ? planNotes(air.plan, layers) : [];
-  const repair = (note: GrammarNote): void => {
-    if (air) dispatch(picked({ family: 'own', by: 'cook', plan: repairPlan(air.plan, note, air.limits) }));
+  const move = (at: number, to: number): void => {
+    change(movedLayer(specs, at, to));
+    if (open === at) setOpen(to);
   };
+  const notes = plan ? planNotes(plan, layers) : [];
+  const repair = (note: GrammarNote): void => {
+    if (plan) {
+      dispatch(picked({ family: 'own', by: 'cook', plan: repairPlan(plan, note, withPantry(limits, pantry)) }));
+    }
+  };
+  const keep = limits.keep ?? [];
   const outermostFirst = [...specs.keys()].reverse();
-  const full = specs.length >= RANGES.layers.max;
+  const ids = outermostFirst.map(idOf);
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: DRAG_FROM } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  const drop = ({ active, over }: DragEndEvent): void => {
+    if (over && over.id !== active.id) move(atOf(active.id), atOf(over.id));
+  };
   return (
     <section aria-label={side === 'pot' ? 'Coat in the pot' : 'Coat in the air'}>
       <div className="flex items-center justify-between">
@@ -49,7 +73,7 @@ export function CoatStack({ side, air, specs, layers }: Props) {
         <button
           type="button"
           className="btn btn-ghost btn-sm h-9 gap-1"
-          disabled={full}
+          disabled={specs.length >= RANGES.layers.max}
           onClick={() => {
             change(withNewLayer(specs, 'coarse-crumbs'));
             setOpen(specs.length);
@@ -59,96 +83,74 @@ export function CoatStack({ side, air, specs, layers }: Props) {
           Layer
         </button>
       </div>
-      <ol
-        className="overflow-clip rounded-t-box border border-base-content/40"
-        aria-label="Layers from the air to the skin"
+      <DndContext
+        sensors={sensors}
+        collisionDetection={closestCenter}
+        onDragEnd={drop}
+        accessibility={{
+          announcements: announcementsFor(specs.length, layers),
+          screenReaderInstructions: INSTRUCTIONS,
+        }}
       >
-        {outermostFirst.map((at) => {
-          const layer = layers[at];
-          const ownNotes = notes.filter((n) => n.at === at);
-          return (
-            <li key={at} className="border-b border-base-content/25 last:border-b-0">
-              <div className="flex items-stretch" style={{ minHeight: bandHeight((layer?.thicknessM ?? 0) * 1000) }}>
-                <Swatch layer={layer} />
-                <button
-                  type="button"
-                  className="grow px-2 py-1 text-left hover:bg-base-200"
-                  aria-expanded={open === at}
-                  onClick={() => setOpen(open === at ? null : at)}
-                >
-                  <span className="block leading-tight font-semibold">{layer?.name ?? 'Empty'}</span>
-                  <span className="block text-xs opacity-85">
-                    {layer && `${Math.round(layer.pickUpGm2)} g/m², ${say(layer.thicknessM * 1000, 'film')}`}
-                    {layer?.batter && `, ${consistencyOf(flowOf(layer.portions, specs[at].standMin)).word}`}
-                  </span>
-                </button>
-                <span className="flex items-center">
-                  <IconButton
-                    label={`Move ${layer?.name} outward`}
-                    disabled={at === specs.length - 1}
-                    onClick={() => change(movedLayer(specs, at, 1))}
-                  >
-                    <ChevronUp aria-hidden className="size-4" />
-                  </IconButton>
-                  <IconButton
-                    label={`Move ${layer?.name} toward the skin`}
-                    disabled={at === 0}
-                    onClick={() => change(movedLayer(specs, at, -1))}
-                  >
-                    <ChevronDown aria-hidden className="size-4" />
-                  </IconButton>
-                  <IconButton
-                    label={`Remove ${layer?.name}`}
-                    disabled={specs.length === 1}
-                    onClick={() => {
-                      setOpen(null);
-                      change(withoutLayer(specs, at));
-                    }}
-                  >
-                    <Trash2 aria-hidden className="size-4" />
-                  </IconButton>
-                </span>
-              </div>
-              {ownNotes.map((note) => (
-                <div key={note.rule} className="border-l-4 border-warning bg-warning/15 px-2 py-1 text-xs">
-                  <p>
-                    {tell(note.text)} {tell(note.repair)}
-                  </p>
-                  <button type="button" className="btn btn-sm mt-1 h-9" onClick={() => repair(note)}>
-                    Repair it
-                  </button>
-                </div>
-              ))}
-              {open === at && <LayerEditor layers={specs} at={at} layer={layer} onChange={change} />}
-            </li>
-          );
-        })}
-      </ol>
+        <SortableContext items={ids} strategy={verticalListSortingStrategy}>
+          <ol
+            className="overflow-clip rounded-t-box border border-base-content/40"
+            aria-label="Layers from the air to the skin"
+          >
+            {outermostFirst.map((at) => (
+              <LayerBand
+                key={at}
+                id={idOf(at)}
+                place={{ at, of: specs.length }}
+                spec={specs[at]}
+                layer={layers[at]}
+                open={open === at}
+                notes={notes.filter((n) => n.at === at)}
+                onOpen={() => setOpen(open === at ? null : at)}
+                onMove={(by) => move(at, at + by)}
+                onRemove={() => {
+                  setOpen(null);
+                  change(withoutLayer(specs, at));
+                }}
+                onRepair={repair}
+              >
+                <LayerEditor
+                  layers={specs}
+                  at={at}
+                  layer={layers[at]}
+                  keep={keep}
+                  inAir={plan !== null}
+                  onChange={change}
+                  onMove={(to) => move(at, to)}
+                  onKeep={(id) =>
+                    dispatch(limitsChanged({ keep: keep.includes(id) ? keep.filter((k) => k !== id) : [...keep, id] }))
+                  }
+                />
+              </LayerBand>
+            ))}
+          </ol>
+        </SortableContext>
+      </DndContext>
     </section>
   );
 }
 
-function IconButton({
-  label,
-  disabled,
-  onClick,
-  children,
-}: {
-  label: string;
-  disabled: boolean;
-  onClick: () => void;
-  children: React.ReactNode;
-}) {
-  return (
-    <button
-      type="button"
-      className="btn btn-ghost btn-square h-11 w-7 px-0 disabled:opacity-25"
-      aria-label={label}
-      title={label}
-      disabled={disabled}
-      onClick={onClick}
-    >
-      {children}
-    </button>
-  );
+const idOf = (at: number): string => `layer-${at}`;
+const atOf = (id: string | number): number => Number(String(id).slice('layer-'.length));
+
+const INSTRUCTIONS = {
+  draggable:
+    'Space picks the layer up, the arrow keys move it outward or toward the skin, Space lays it down, Escape puts it back.',
+};
+
+/** What a screen reader says while a layer is carried. */
+function announcementsFor(count: number, layers: readonly CoatLayer[]): Announcements {
+  const name = (id: string | number): string => layers[atOf(id)]?.name ?? 'The layer';
+  const place = (id: string | number): string => `place ${atOf(id) + 1} of ${count} from the skin`;
+  return {
+    onDragStart: ({ active }) => `${name(active.id)} picked up at ${place(active.id)}.`,
+    onDragOver: ({ active, over }) => (over ? `${name(active.id)} over ${place(over.id)}.` : undefined),
+    onDragEnd: ({ active, over }) => `${name(active.id)} laid down at ${place(over?.id ?? active.id)}.`,
+    onDragCancel: ({ active }) => `${name(active.id)} put back to ${place(active.id)}.`,
+  };
 }

@@ -1,3 +1,4 @@
+import type { Chosen } from '@yellowmist/contract';
 import {
   STANDING_MIN,
   type AirResult,
@@ -30,16 +31,17 @@ export function Reasons({
   air,
   dishCount,
   conversion,
-  family,
+  chosen,
 }: {
   air: AirResult;
   dishCount: number;
   conversion: Conversion | null;
-  family: string;
+  chosen: Chosen | null;
 }) {
   const { tell } = useUnits();
   const reasons = merged(air.reasons);
-  const found = conversion?.alternatives.find((a) => a.family === family);
+  const same = JSON.stringify(chosen?.plan);
+  const found = conversion?.alternatives.find((a) => JSON.stringify(a.plan) === same);
   return (
     <section aria-label="Reasons" className="min-h-0">
       <h2 className="text-lg">{verdict(air)}</h2>
@@ -70,7 +72,7 @@ export function Reasons({
       )}
       <AfterTheHeat air={air} />
       <AgainstThePot air={air} count={dishCount} />
-      {conversion && family !== 'as-it-is' && <AsItIs original={conversion.original} />}
+      {conversion && chosen?.family !== 'as-it-is' && <AsItIs original={conversion.original} />}
     </section>
   );
 }

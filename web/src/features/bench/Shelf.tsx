@@ -34,7 +34,7 @@ export function Shelf({ boards }: { boards: readonly Board[] }) {
           id={`board-${board.id}`}
           aria-labelledby={`tab-${board.id}`}
           hidden={open !== board.id}
-          className="max-h-[45dvh] overflow-y-auto border-b border-base-content/30 bg-base-200 px-3 pt-1 pb-3 lg:absolute lg:right-0 lg:bottom-full lg:left-0 lg:border-t-2 lg:border-t-base-content/70"
+          className="max-h-[48dvh] overflow-y-auto border-b border-base-content/30 bg-base-200 px-3 pt-1 pb-3 lg:absolute lg:right-0 lg:bottom-full lg:left-0 lg:border-t-2 lg:border-t-base-content/70"
         >
           {open === board.id && board.content}
         </div>

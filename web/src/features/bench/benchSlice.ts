@@ -8,8 +8,8 @@ export type Side = 'pot' | 'air';
 
 /** What the cook edits of a stored document. */
 export function bodyOf(document: ConversionDocument): ConversionBody {
-  const { name, note, dish, fried, fryer, limits, chosen } = document;
-  return { name, note, dish, fried, fryer, limits, chosen };
+  const { name, note, dish, fried, fryer, limits, chosen, versions } = document;
+  return { name, note, dish, fried, fryer, limits, chosen, versions };
 }
 
 /** Lays a stored dish on the bench, with a fresh history. */
@@ -66,7 +66,10 @@ const dishSlice = createSlice({
       if (payload.side === 'pot') state.fried.layers = payload.layers;
       else ownPlan(state, (plan) => void (plan.layers = payload.layers));
     },
-    planChanged: (state, { payload }: PayloadAction<Partial<Pick<AirPlan, 'oilGm2' | 'restMin' | 'second'>>>) => {
+    planChanged: (
+      state,
+      { payload }: PayloadAction<Partial<Pick<AirPlan, 'oilGm2' | 'restMin' | 'second' | 'station'>>>,
+    ) => {
       if (state) ownPlan(state, (plan) => void Object.assign(plan, payload));
     },
     settingsChanged: (state, { payload }: PayloadAction<Partial<AirSettings>>) => {
@@ -74,6 +77,21 @@ const dishSlice = createSlice({
     },
     picked: (state, { payload }: PayloadAction<Chosen>) => {
       if (state) state.chosen = payload;
+    },
+    /** A side of a question: it may change how the food goes in as well as the plan, in one step. */
+    schoolTaken: (state, { payload }: PayloadAction<{ dish: Dish; plan: AirPlan }>) => {
+      if (!state?.chosen) return;
+      state.dish = payload.dish;
+      state.chosen = { family: 'own', by: 'cook', plan: payload.plan };
+    },
+    /** Keeps the air version on the bench under a name. */
+    versionKept: (state, { payload }: PayloadAction<string>) => {
+      if (!state?.chosen) return;
+      const id = Math.max(0, ...state.versions.map((v) => v.id)) + 1;
+      state.versions.push({ id, name: payload, chosen: state.chosen });
+    },
+    versionForgotten: (state, { payload }: PayloadAction<number>) => {
+      if (state) state.versions = state.versions.filter((v) => v.id !== payload);
     },
     /** The search found better ones (best first), and the cook had not chosen: no step of theirs. */
     searchFound: (state, { payload }: PayloadAction<Found[]>) => {
@@ -161,6 +179,9 @@ export const {
   planChanged,
   settingsChanged,
   picked,
+  schoolTaken,
+  versionKept,
+  versionForgotten,
   searchFound,
 } = dishSlice.actions;
 export const { stored, sideTurned, dragged } = deskSlice.actions;

@@ -1,5 +1,16 @@
 import type { LayerSpec } from '@yellowmist/core';
-import { movedLayer, withNewLayer, withNewPortion, withoutLayer, withoutPortion, withPortion } from './layerEdits';
+import {
+  canSplit,
+  dredgedTwice,
+  movedLayer,
+  pairAt,
+  splitLayer,
+  withNewLayer,
+  withNewPortion,
+  withoutLayer,
+  withoutPortion,
+  withPortion,
+} from './layerEdits';
 
 const layer = (ingredientId: string): LayerSpec => ({ portions: [{ ingredientId, grams: 50 }] });
 const COAT = [layer('wheat-flour'), layer('egg'), layer('coarse-crumbs')];
@@ -9,8 +20,26 @@ const names = (layers: readonly LayerSpec[]): string[] =>
 describe('edits of a coat leave the old one as it was', () => {
   test('a layer moves outward, and stays at the end', () => {
     expect(names(movedLayer(COAT, 0, 1))).toEqual(['egg', 'wheat-flour', 'coarse-crumbs']);
-    expect(names(movedLayer(COAT, 2, 1))).toEqual(names(COAT));
+    expect(names(movedLayer(COAT, 2, 3))).toEqual(names(COAT));
     expect(names(COAT)).toEqual(['wheat-flour', 'egg', 'coarse-crumbs']);
+  });
+
+  test('a layer can be carried past several others', () =>
+    expect(names(movedLayer(COAT, 2, 0))).toEqual(['coarse-crumbs', 'wheat-flour', 'egg']));
+
+  test('a mixed finish is split into two layers, the lighter outside; one ingredient alone is not', () => {
+    const mixed = withNewPortion(COAT, 2, 'sesame-seeds');
+    expect(names(splitLayer(mixed, 2))).toEqual(['wheat-flour', 'egg', 'coarse-crumbs', 'sesame-seeds']);
+    expect(canSplit(COAT[2])).toBe(false);
+    expect(canSplit(withNewPortion(COAT, 0, 'salt')[0])).toBe(false);
+    expect(names(splitLayer(COAT, 2))).toEqual(names(COAT));
+  });
+
+  test('a double dredge goes through flour and egg once more', () => {
+    expect(names(dredgedTwice(COAT, 0))).toEqual(['wheat-flour', 'egg', 'wheat-flour', 'egg', 'coarse-crumbs']);
+    expect(names(dredgedTwice(COAT, 2))).toEqual(['wheat-flour', 'egg', 'coarse-crumbs', 'egg', 'coarse-crumbs']);
+    expect(pairAt([COAT[1]], 0)).toBeNull();
+    expect(names(dredgedTwice([COAT[1]], 0))).toEqual(['egg']);
   });
 
   test('layers are added outside and taken away', () => {

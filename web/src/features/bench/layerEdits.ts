@@ -1,4 +1,4 @@
-import type { LayerSpec, Portion } from '@yellowmist/core';
+import { ingredient, isWetLayer, type LayerSpec, type Portion } from '@yellowmist/core';
 
 /** Pure edits of a coat's list of layers, 0 next to the skin. */
 
@@ -8,13 +8,45 @@ const replaced = (layers: readonly LayerSpec[], at: number, layer: LayerSpec): L
 export const withLayer = (layers: readonly LayerSpec[], at: number, change: Partial<LayerSpec>): LayerSpec[] =>
   replaced(layers, at, { ...layers[at], ...change });
 
-/** Moves a layer outward (+1) or toward the skin (−1); unchanged at the ends. */
-export function movedLayer(layers: readonly LayerSpec[], at: number, by: 1 | -1): LayerSpec[] {
-  const to = at + by;
+/** Moves a layer to another place; unchanged outside the coat. */
+export function movedLayer(layers: readonly LayerSpec[], at: number, to: number): LayerSpec[] {
   if (to < 0 || to >= layers.length) return [...layers];
-  const next = [...layers];
-  [next[at], next[to]] = [next[to], next[at]];
+  const next = layers.filter((_, i) => i !== at);
+  next.splice(to, 0, layers[at]);
   return next;
+}
+
+/** Whether a layer can be split: it needs two ingredients that can stand alone. */
+export const canSplit = (spec: LayerSpec): boolean => spec.portions.filter(standsAlone).length > 1;
+
+const standsAlone = ({ ingredientId }: Portion): boolean => {
+  const { dry, wet, group } = ingredient(ingredientId);
+  return dry !== undefined || (wet !== undefined && group !== 'fat');
+};
+
+/** The lightest ingredient that can stand alone goes into a layer of its own, just outside. */
+export function splitLayer(layers: readonly LayerSpec[], at: number): LayerSpec[] {
+  const spec = layers[at];
+  if (!canSplit(spec)) return [...layers];
+  const out = spec.portions.filter(standsAlone).reduce((a, b) => (b.grams < a.grams ? b : a));
+  const rest = { ...spec, portions: spec.portions.filter((p) => p !== out) };
+  return [...layers.slice(0, at), rest, { portions: [out] }, ...layers.slice(at + 1)];
+}
+
+/** The pair of a dry and a wet layer that a piece would go through once more, by its inner place; null without one. */
+export function pairAt(layers: readonly LayerSpec[], at: number): number | null {
+  const differ = (a: number, b: number): boolean =>
+    layers[a] !== undefined && layers[b] !== undefined && isWetLayer(layers[a]) !== isWetLayer(layers[b]);
+  if (differ(at, at + 1)) return at;
+  return differ(at - 1, at) ? at - 1 : null;
+}
+
+/** Double dredge: the layer and its partner once more, outside them. */
+export function dredgedTwice(layers: readonly LayerSpec[], at: number): LayerSpec[] {
+  const first = pairAt(layers, at);
+  if (first === null) return [...layers];
+  const pair = layers.slice(first, first + 2);
+  return [...layers.slice(0, first + 2), ...pair, ...layers.slice(first + 2)];
 }
 
 export const withoutLayer = (layers: readonly LayerSpec[], at: number): LayerSpec[] =>

@@ -1,4 +1,4 @@
-import { PANTRY, type Ingredient, type PieceShape, type ShapeKind } from '@yellowmist/core';
+import { OWN_PREFIX, PANTRY, shelf, type Ingredient, type PieceShape, type ShapeKind } from '@yellowmist/core';
 import type { Option } from '../../ui/Choice';
 
 const GROUPS: Record<Ingredient['group'], string> = {
@@ -29,11 +29,16 @@ export const FOODS: readonly Option<string>[] = PANTRY.filter((i) => i.food)
           : 'Meat, cheese, fillings',
   }));
 
-export const INGREDIENTS: readonly Option<string>[] = PANTRY.filter((i) => !i.food).map(({ id, name, group }) => ({
-  value: id,
-  label: name,
-  group: GROUPS[group],
-}));
+/** Every coat ingredient on the shelf, the kitchen's own first; what is never used is left out unless it is `kept`. */
+export const ingredientOptions = (never: readonly string[], kept: string): readonly Option<string>[] =>
+  shelf()
+    .filter((i) => !i.food && (i.id === kept || !never.includes(i.id)))
+    .sort((a, b) => Number(b.id.startsWith(OWN_PREFIX)) - Number(a.id.startsWith(OWN_PREFIX)))
+    .map(({ id, name, group }) => ({
+      value: id,
+      label: name,
+      group: id.startsWith(OWN_PREFIX) ? 'Your own' : GROUPS[group],
+    }));
 
 export const OILS: readonly Option<string>[] = PANTRY.filter((i) => i.roles.includes('frying-oil')).map((i) => ({
   value: i.id,

@@ -1,8 +1,9 @@
 import { useEffect, useState } from 'react';
-import type { ConversionBody } from '@yellowmist/contract';
-import type { Conversion } from '@yellowmist/core';
+import type { ConversionBody, PantryDocument } from '@yellowmist/contract';
+import type { Conversion, ConvertRequest } from '@yellowmist/core';
 import { useAppDispatch } from '../../app/store';
 import { convert, stopConverting, type Progress } from '../../worker/core';
+import { usePantry, withPantry } from '../pantry/usePantry';
 import { searchFound } from './benchSlice';
 
 const PAUSE_MS = 450;
@@ -18,6 +19,14 @@ export interface Search {
   again: () => void;
 }
 
+/** What is searched for a dish in this kitchen. */
+export const requestOf = ({ dish, fried, fryer, limits }: ConversionBody, pantry: PantryDocument): ConvertRequest => ({
+  dish,
+  fried,
+  fryer,
+  limits: withPantry(limits, pantry),
+});
+
 /** Searches air versions for what is described, anew after each change of the description; progress, stop, again. */
 export function useConversion(body: ConversionBody | null): Search {
   const dispatch = useAppDispatch();
@@ -26,9 +35,8 @@ export function useConversion(body: ConversionBody | null): Search {
   const [stoppedAt, setStoppedAt] = useState('');
   const [failed, setFailed] = useState({ at: '', error: '' });
   const [round, setRound] = useState(0);
-  const key = body
-    ? JSON.stringify({ dish: body.dish, fried: body.fried, fryer: body.fryer, limits: body.limits })
-    : '';
+  const pantry = usePantry();
+  const key = body ? JSON.stringify(requestOf(body, pantry)) : '';
   const asked = `${round} ${key}`;
 
   useEffect(() => {

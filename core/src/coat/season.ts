@@ -1,0 +1,90 @@
+import { ingredient, massMean, totalGrams } from '../foods/index.js';
+import { MOST_SALT_SHARE, SALT_ON_FOOD } from './constants.js';
+import type { CoatLayer, LayerSpec } from './types.js';
+
+/** How salty a coated dish is. */
+export interface Seasoning {
+  /** g of salt that stay on all the food, layer by layer from the skin outward. */
+  perLayerG: number[];
+  /** g in the food itself. */
+  inFoodG: number;
+  /** All of it, as a share of the bare food's weight. */
+  share: number;
+  word: 'bland' | 'lightly seasoned' | 'seasoned' | 'salty';
+  /** What would bring it into the band; empty inside it. */
+  move: string;
+}
+
+const saltShare = (portions: CoatLayer['portions']): number => massMean(portions, (i) => (i.saltG ?? 0) / 100);
+
+/**
+ * Salt that stays on the food against the food's weight: a coat is tasted first, so less than of a braise does.
+ * Seasoned at the table comes on top.
+ * @param areaM2 skin of all pieces, m²
+ * @param foodG weight of all bare pieces, g
+ */
+export function seasoningOf(layers: readonly CoatLayer[], areaM2: number, foodId: string, foodG: number): Seasoning {
+  const perLayerG = layers.map((l) => l.pickUpGm2 * areaM2 * saltShare(l.portions));
+  const inFoodG = (foodG * (ingredient(foodId).saltG ?? 0)) / 100;
+  const share = (perLayerG.reduce((sum, g) => sum + g, 0) + inFoodG) / foodG;
+  const { bland, seasoned, salty } = SALT_ON_FOOD;
+  if (share > salty) {
+    const move =
+      inFoodG > salty * foodG ? 'The food brings its own: leave salt out of the coat.' : 'Take salt out of one layer.';
+    return { perLayerG, inFoodG, share, word: 'salty', move };
+  }
+  if (share >= seasoned) return { perLayerG, inFoodG, share, word: 'seasoned', move: '' };
+  const word = share < bland ? 'bland' : 'lightly seasoned';
+  return {
+    perLayerG,
+    inFoodG,
+    share,
+    word,
+    move: 'Salt one layer more, or salt it the moment it comes out: it sticks while it is hot.',
+  };
+}
+
+const hasPowder = (l: LayerSpec): boolean => l.portions.some((p) => ingredient(p.ingredientId).dry);
+
+/** Layers in the order in which they are salted: floured ones from the skin outward, where salt meets water; then the rest. */
+const saltingOrder = (specs: readonly LayerSpec[]): number[] =>
+  [...specs.keys()].sort((a, b) => Number(hasPowder(specs[b])) - Number(hasPowder(specs[a])) || a - b);
+
+const withSalt = (spec: LayerSpec, grams: number): LayerSpec => {
+  const has = spec.portions.some((p) => p.ingredientId === 'salt');
+  const portions = has
+    ? spec.portions.map((p) => (p.ingredientId === 'salt' ? { ...p, grams: p.grams + grams } : p))
+    : [...spec.portions, { ingredientId: 'salt', grams }];
+  return { ...spec, portions };
+};
+
+/** A bowl is not weighed finer, g. */
+const SCALE_G = 0.5;
+
+/**
+ * The coat with so much salt, in its floured layers first, that all of it comes to the middle of the band; as it was
+ * when it is seasoned already.
+ * @param built the same coat as it lies on the piece
+ */
+export function salted(
+  specs: readonly LayerSpec[],
+  built: readonly CoatLayer[],
+  areaM2: number,
+  foodId: string,
+  foodG: number,
+): LayerSpec[] {
+  const { share } = seasoningOf(built, areaM2, foodId, foodG);
+  const next = [...specs];
+  let missingG = (SALT_ON_FOOD.aim - share) * foodG;
+  for (const at of saltingOrder(specs)) {
+    const onFoodG = (built[at]?.pickUpGm2 ?? 0) * areaM2;
+    const room = MOST_SALT_SHARE - saltShare(specs[at].portions);
+    if (missingG <= 0 || onFoodG <= 0 || room <= 0) continue;
+    const share = Math.min(room, missingG / onFoodG);
+    const bowlG = totalGrams(specs[at].portions);
+    const grams = Math.ceil((share / (1 - share)) * (bowlG / SCALE_G)) * SCALE_G;
+    next[at] = withSalt(specs[at], grams);
+    missingG -= share * onFoodG;
+  }
+  return next;
+}

@@ -1,0 +1,38 @@
+import { mixDensity, type Portion } from '../foods/index.js';
+import type { Flow } from './batter.js';
+import { GRAVITY, SPREAD_DROP_M3, SPREAD_SECONDS } from './constants.js';
+
+/**
+ * Diameter of a drop on a level plate after a minute, mm: the smaller of what a thin liquid reaches by then (Huppert
+ * 1982, from memory: R = 0.894 (gV³/3ν)^⅛ t^⅛) and of where its yield stress stops it (R = (15V/8π)^⅖ (ρg/2τ₀)^⅕).
+ * @param dropM3 volume of the drop, m³; a level tablespoon without more
+ */
+export function spreadMm(flow: Flow, densityKgM3: number, dropM3 = SPREAD_DROP_M3): number {
+  const nu = flow.viscosityPaS / densityKgM3;
+  const runs = 0.894 * ((GRAVITY * dropM3 ** 3 * SPREAD_SECONDS) / (3 * nu)) ** (1 / 8);
+  const stops =
+    flow.yieldPa > 0
+      ? ((15 * dropM3) / (8 * Math.PI)) ** 0.4 * ((densityKgM3 * GRAVITY) / (2 * flow.yieldPa)) ** 0.2
+      : Infinity;
+  return 2000 * Math.min(runs, stops);
+}
+
+/** How many times thicker or thinner than its recipe a bowl is taken to be, at most. */
+const MOST_TIMES = 30;
+
+/**
+ * How many times as thick as its recipe the real bowl is, from the measured diameter of its drop: the factor on
+ * viscosity and yield stress with which the drop would have spread so far. Within 1/30 and 30.
+ */
+export function thicknessFromSpread(flow: Flow, portions: readonly Portion[], measuredMm: number): number {
+  const density = mixDensity(portions);
+  const at = (factor: number): number =>
+    spreadMm({ ...flow, viscosityPaS: flow.viscosityPaS * factor, yieldPa: flow.yieldPa * factor }, density);
+  let [low, high] = [-Math.log(MOST_TIMES), Math.log(MOST_TIMES)];
+  for (let i = 0; i < 40; i++) {
+    const middle = (low + high) / 2;
+    if (at(Math.exp(middle)) > measuredMm) low = middle;
+    else high = middle;
+  }
+  return Math.exp((low + high) / 2);
+}

@@ -1,0 +1,171 @@
+import fc from 'fast-check';
+import {
+  bowlsFor,
+  buildCoat,
+  flowOf,
+  handFor,
+  PLAIN_STATION,
+  seasoningOf,
+  salted,
+  spreadMm,
+  stationOf,
+  thicknessFromSpread,
+  batterNotes,
+  type LayerSpec,
+} from './index.js';
+
+const spec = (...parts: [string, number][]): LayerSpec => ({
+  portions: parts.map(([ingredientId, grams]) => ({ ingredientId, grams })),
+});
+const FLOUR = spec(['wheat-flour', 60]);
+const EGG = spec(['egg', 50]);
+const CRUMBS = spec(['coarse-crumbs', 60]);
+const build = (...specs: LayerSpec[]) => buildCoat(specs, 'damp', 0.05);
+
+describe('the dipping station', () => {
+  test('a double dredge visits flour and egg twice and needs three bowls, not five', () => {
+    const layers = build(FLOUR, EGG, FLOUR, EGG, CRUMBS);
+    const bowls = bowlsFor(layers, 0.2, 20);
+    const stops = stationOf(bowls, layers, PLAIN_STATION, 'right', false);
+    expect(stops.map((s) => s.visits)).toEqual([[1, 3], [2, 4], [5]]);
+    const once = bowlsFor(build(FLOUR, EGG, CRUMBS), 0.2, 20);
+    expect(bowls[0].onFoodG).toBeGreaterThan(1.5 * once[0].onFoodG);
+  });
+
+  test('the hand that writes does the dry bowls, the other one the wet ones, for left-handers as well', () => {
+    const layers = build(FLOUR, EGG, CRUMBS);
+    const bowls = bowlsFor(layers, 0.2, 20);
+    const grips = (writes: 'left' | 'right') =>
+      stationOf(bowls, layers, PLAIN_STATION, writes, false).map((s) => s.grip);
+    expect(grips('right')).toEqual(['right', 'left', 'right']);
+    expect(grips('left')).toEqual(['left', 'right', 'left']);
+    expect(handFor(true, 'left')).toBe('right');
+  });
+
+  test('a shaker box takes flour, hands press crumbs; a fork does all', () => {
+    const layers = build(FLOUR, EGG, CRUMBS);
+    const bowls = bowlsFor(layers, 0.2, 20);
+    const by = (handling: 'shaker' | 'fork') =>
+      stationOf(bowls, layers, { handling, surplus: 1 }, 'right', false).map((s) => s.grip);
+    expect(by('shaker')).toEqual(['shaker', 'left', 'right']);
+    expect(by('fork')).toEqual(['fork', 'fork', 'fork']);
+  });
+
+  test('crumbs that raw pieces soil are put out in goes; others all at once', () => {
+    const layers = build(FLOUR, EGG, CRUMBS);
+    const bowls = bowlsFor(layers, 0.3, 20);
+    const out = (soils: boolean) => stationOf(bowls, layers, PLAIN_STATION, 'right', soils).map((s) => s.portionsOut);
+    expect(out(true)[2]).toBeGreaterThan(1);
+    expect(out(true).slice(0, 2)).toEqual([1, 1]);
+    expect(out(false)).toEqual([1, 1, 1]);
+  });
+});
+
+describe('amounts', () => {
+  const bowlOf = (areaM2: number, surplus = 1) =>
+    bowlsFor(build(FLOUR, EGG, CRUMBS), areaM2, 20, { handling: 'hands', surplus });
+
+  test('what goes in is on the food, lost or left over', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.02, max: 1, noNaN: true }),
+        fc.double({ min: 0.5, max: 2, noNaN: true }),
+        (area, surplus) => {
+          for (const b of bowlOf(area, surplus)) expect(b.onFoodG + b.lostG + b.leftG).toBeCloseTo(b.totalG, 6);
+        },
+      ),
+    );
+  });
+
+  test('a larger surplus is more left over, and nothing more on the food', () => {
+    const [small, large] = [bowlOf(0.2, 0.5)[2], bowlOf(0.2, 2)[2]];
+    expect(large.leftG).toBeCloseTo(4 * small.leftG, 6);
+    expect(large.onFoodG).toBe(small.onFoodG);
+  });
+
+  test('eggs are whole, what beaten egg would weigh is said, and so is how far the bowl reaches', () => {
+    const egg = bowlOf(0.2)[1];
+    expect(egg.parts[0].count).toBeGreaterThanOrEqual(1);
+    expect(egg.totalG).toBe(50 * egg.parts[0].count!);
+    expect(egg.weighedEggG!).toBeLessThanOrEqual(egg.totalG * 1.15);
+    expect(egg.reachesPieces).toBeGreaterThanOrEqual(15);
+  });
+
+  test('twice the food needs less than twice the bowls: the surplus stays', () => {
+    const total = (areaM2: number) => bowlOf(areaM2).reduce((sum, b) => sum + b.totalG, 0);
+    expect(total(0.4)).toBeLessThan(1.85 * total(0.2));
+  });
+});
+
+describe('the drop on a plate', () => {
+  const chickpea = (hydration: number) => spec(['chickpea-flour', 100], ['water', 100 * hydration]).portions;
+
+  test('spreads the farther the thinner the batter is', () => {
+    const spreads = [0.9, 1.25, 1.7, 2.3].map((h) => spreadMm(flowOf(chickpea(h)), 1100));
+    expect(spreads).toEqual([...spreads].sort((a, b) => a - b));
+    expect(spreads[0]).toBeGreaterThan(30);
+    expect(spreads[3]).toBeLessThan(200);
+  });
+
+  test('measured where the recipe has it, nothing is corrected; there and back is the same', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.9, max: 2.3, noNaN: true }),
+        fc.double({ min: 0.3, max: 3, noNaN: true }),
+        (h, times) => {
+          const flow = flowOf(chickpea(h));
+          const real = { ...flow, viscosityPaS: flow.viscosityPaS * times, yieldPa: flow.yieldPa * times };
+          const density = 1 / (100 / (100 + 100 * h) / 1450 + (100 * h) / (100 + 100 * h) / 1000);
+          const measured = spreadMm(real, density);
+          expect(thicknessFromSpread(flow, chickpea(h), measured) / times).toBeCloseTo(1, 1);
+        },
+      ),
+    );
+  });
+
+  test('a bowl measured thicker lies thicker on the piece', () => {
+    const recipe = { portions: chickpea(1.25) };
+    const [asMixed] = build(recipe);
+    const [thicker] = build({ ...recipe, spreadMm: 55 });
+    const [thinner] = build({ ...recipe, spreadMm: 110 });
+    expect(thicker.thicknessM).toBeGreaterThan(1.3 * asMixed.thicknessM);
+    expect(thinner.thicknessM).toBeLessThan(0.8 * asMixed.thicknessM);
+  });
+});
+
+describe('mixing', () => {
+  test('gluten is warned of where it can form, lumps where flour drinks slowly, and neither for egg alone', () => {
+    expect(batterNotes(spec(['wheat-flour', 100], ['water', 120])).join(' ')).toMatch(/fold/);
+    expect(batterNotes({ ...spec(['wheat-flour', 100], ['water', 120]), beaten: true }).join(' ')).toMatch(/chewy/);
+    expect(batterNotes(spec(['chickpea-flour', 100], ['water', 120])).join(' ')).toMatch(/Sift the chickpea flour/);
+    expect(batterNotes(spec(['rice-flour', 100], ['beer', 120])).join(' ')).not.toMatch(/gluten/);
+    expect(batterNotes(EGG)).toEqual([]);
+  });
+});
+
+describe('salt', () => {
+  const foodG = 680;
+  // C1: a teaspoon of salt in half a cup of flour for 680 g of courgette. Common practice, no source.
+  test('the practised teaspoon in the flour seasons a pound and a half', () => {
+    const layers = build(spec(['wheat-flour', 63], ['salt', 6]), EGG, CRUMBS);
+    const { share, word } = seasoningOf(layers, 0.24, 'courgette', foodG);
+    expect(word).toBe('seasoned');
+    expect(share).toBeLessThan(0.01);
+  });
+
+  test('nothing salted is bland, and one touch brings it into the band', () => {
+    const specs = [FLOUR, EGG, spec(['polenta', 60])];
+    const layers = build(...specs);
+    expect(seasoningOf(layers, 0.24, 'courgette', foodG).word).toBe('bland');
+    const better = salted(specs, layers, 0.24, 'courgette', foodG);
+    expect(better[0].portions.some((p) => p.ingredientId === 'salt')).toBe(true);
+    expect(seasoningOf(build(...better), 0.24, 'courgette', foodG).word).toBe('seasoned');
+    expect(specs[0].portions).toHaveLength(1);
+  });
+
+  test('a salty cheese needs none of the coat', () => {
+    const said = seasoningOf(build(spec(['wheat-flour', 60], ['salt', 6])), 0.2, 'halloumi', 400);
+    expect(said.word).toBe('salty');
+    expect(said.move).toMatch(/brings its own/);
+  });
+});
