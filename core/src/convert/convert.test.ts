@@ -11,6 +11,7 @@ import {
   temperaturesFor,
   type ConvertRequest,
 } from './index.js';
+import { COST } from './constants.js';
 import { coatsFor } from './families.js';
 
 const fryer: Fryer = {
@@ -76,9 +77,11 @@ describe('converting beer-battered mushrooms', () => {
     expect(best.steps.length).toBeGreaterThanOrEqual(5);
   });
 
-  test('ranked: what works first, then the more like the original', () => {
-    // Nothing here needs a special shop, which would cost a little.
-    const ranks = conversion.alternatives.map((a) => Number(a.works) + a.likeness / 10);
+  test('ranked: what works first, then the more like the original, a minute costing a little', () => {
+    // Nothing here needs a special shop, which would cost a little as well.
+    const ranks = conversion.alternatives.map(
+      (a) => 10 * Number(a.works) + a.likeness - COST.perMinute * a.plan.settings.minutes,
+    );
     expect(ranks).toEqual([...ranks].sort((a, b) => b - a));
   });
 

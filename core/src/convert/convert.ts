@@ -7,9 +7,10 @@ import type { Alternative, Candidate, Conversion, ConvertRequest, Family, Family
 
 type Rank = (a: Alternative, b: Alternative) => number;
 
-/** What works first; then the more like the original, where a way to a special shop costs a little likeness. */
+/** What works first; then the more like the original, where a minute and a way to a special shop cost a little likeness. */
 function rankBy(atHome: readonly string[]): Rank {
-  const worth = (a: Alternative): number => a.likeness - (needsShopping(a, atHome) ? COST.shopping : 0);
+  const worth = (a: Alternative): number =>
+    a.likeness - COST.perMinute * a.plan.settings.minutes - (needsShopping(a, atHome) ? COST.shopping : 0);
   return (a, b) => Number(b.works) - Number(a.works) || worth(b) - worth(a);
 }
 

@@ -101,7 +101,7 @@ const RECIPES: Record<Exclude<Family, 'as-it-is'>, Recipe> = {
     },
   },
   'kept-finish': {
-    uses: ['glue', 'oil'],
+    uses: ['glue'],
     make: (request, { glue, oil }) => {
       const layers = eaten(request);
       const finish = layers.at(-1);
@@ -170,7 +170,7 @@ function kitsFor(request: ConvertRequest, uses: readonly Use[]): { kit: Kit; var
     ...(ownBatter(request, use) ? [undefined] : []),
     ...optionsFor(request.limits, use),
   ];
-  const all = [...new Set<Use>([...uses, 'starch'])];
+  const all = [...new Set<Use>([...uses, 'starch', 'oil'])];
   const first: Kit = Object.fromEntries(all.map((use) => [use, options(use)[0]]));
   const others = uses.flatMap((use) =>
     options(use)

@@ -3,6 +3,7 @@ import { useEffect } from 'react';
 import { Link, Outlet } from 'react-router';
 import { toast, Toaster } from 'sonner';
 import { usePantryQuery } from './api';
+import { Keys } from '../ui/Keys';
 import { onCrash } from '../worker/core';
 import { themeSet, unitsSwitched, type Theme } from './settings';
 import { useAppDispatch, useAppSelector } from './store';
@@ -28,6 +29,9 @@ export function Layout() {
         <Link to="/" className="flex min-h-11 items-center gap-2 font-display text-lg font-bold">
           <img src="/mark.svg" alt="" className="size-7" />
           Yellowmist
+        </Link>
+        <Link to="/pantry" className="btn btn-ghost h-11 px-2 font-normal">
+          Pantry
         </Link>
         <div
           id="bar"
@@ -56,6 +60,7 @@ export function Layout() {
             cups °F in
           </span>
         </button>
+        <Keys />
         <button
           type="button"
           className="btn btn-ghost btn-square size-11"

@@ -8,7 +8,7 @@ const LIST = { type: 'Conversion', id: 'LIST' } as const;
 /** The server's documents, through one query layer. */
 export const api = createApi({
   baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
-  tagTypes: ['Conversion', 'Pantry'],
+  tagTypes: ['Conversion'],
   endpoints: (build) => ({
     pantry: build.query<PantryDocument, void>({
       query: () => 'pantry/kitchen',
@@ -18,11 +18,9 @@ export const api = createApi({
         stockWorkers(pantry.own);
         return pantry;
       },
-      providesTags: ['Pantry'],
     }),
     savePantry: build.mutation<PantryDocument, PantryDocument>({
       query: (body) => ({ url: 'pantry/kitchen', method: 'PUT', body }),
-      invalidatesTags: (_, error) => (error ? [] : ['Pantry']),
     }),
     conversions: build.query<ConversionDocument[], void>({ query: () => 'conversions', providesTags: [LIST] }),
     conversion: build.query<ConversionDocument, string>({

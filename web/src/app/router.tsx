@@ -1,5 +1,6 @@
 import { createBrowserRouter } from 'react-router';
 import { BenchPage } from '../features/bench/BenchPage';
+import { PantryPage } from '../features/pantry/PantryPage';
 import { HomePage } from '../features/home/HomePage';
 import { Layout } from './Layout';
 import { LostPage, RouteError } from './RouteError';
@@ -11,6 +12,7 @@ export const router = createBrowserRouter([
     children: [
       { index: true, element: <HomePage /> },
       { path: 'dish/:id', element: <BenchPage /> },
+      { path: 'pantry', element: <PantryPage /> },
       { path: '*', element: <LostPage /> },
     ],
   },

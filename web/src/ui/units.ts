@@ -10,8 +10,10 @@ import {
 } from '@yellowmist/core';
 import type { UnitSystem } from '../app/settings';
 
-/** A kind of number that the cook's unit system turns over: 'film' is a coat's thin length, 'plain' numbers stay. */
-export type Quantity = 'temperature' | 'length' | 'film' | 'mass' | 'minutes' | 'seconds' | 'plain';
+/**
+ * A kind of number that the cook's unit system turns over: 'film' is a coat's thin length; what a label
+ * or a household scale says stays in 'grams'; 'plain' numbers stay. */
+export type Quantity = 'temperature' | 'length' | 'film' | 'mass' | 'grams' | 'minutes' | 'seconds' | 'plain';
 
 interface Turn {
   unit: string;
@@ -28,6 +30,7 @@ const TURNS: Record<UnitSystem, Record<Quantity, Turn>> = {
     length: same('mm', 0),
     film: same('mm', 1),
     mass: same('g', 0),
+    grams: same('g', 1),
     minutes: same('min', 1),
     seconds: same('s', 0),
     plain: same('', 0),
@@ -36,6 +39,7 @@ const TURNS: Record<UnitSystem, Record<Quantity, Turn>> = {
     temperature: { unit: '°F', shown: celsiusToFahrenheit, stored: fahrenheitToCelsius, digits: 0 },
     length: { unit: 'in', shown: mmToInch, stored: inchToMm, digits: 2 },
     film: { unit: 'in', shown: mmToInch, stored: inchToMm, digits: 3 },
+    grams: same('g', 1),
     mass: { unit: 'oz', shown: gToOz, stored: ozToG, digits: 1 },
     minutes: same('min', 1),
     seconds: same('s', 0),

@@ -200,7 +200,7 @@ export function Bench() {
           },
           {
             id: 'versions',
-            label: 'Versions',
+            label: 'Kept versions',
             content: body.chosen && <Versions body={body} chosen={body.chosen} />,
           },
           {

@@ -4,7 +4,7 @@ import { createPortal } from 'react-dom';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { RANGES } from '@yellowmist/contract';
 import { useAppDispatch, useAppSelector } from '../../app/store';
-import { redo, renamed, undo } from './benchSlice';
+import { redo, renamed, sideTurned, undo } from './benchSlice';
 import type { SaveState } from './useAutosave';
 
 const SAVE_WORDS: Record<SaveState, string> = {
@@ -21,6 +21,8 @@ export function BenchBar({ name, saveState, problem }: { name: string; saveState
   const { past, future } = useAppSelector((s) => s.bench.dish);
   useHotkeys('mod+z', () => void dispatch(undo()), { preventDefault: true, enableOnFormTags: false });
   useHotkeys('mod+shift+z, mod+y', () => void dispatch(redo()), { preventDefault: true, enableOnFormTags: false });
+  useHotkeys('p', () => void dispatch(sideTurned('pot')));
+  useHotkeys('a', () => void dispatch(sideTurned('air')));
   const bar = document.getElementById('bar');
   if (!bar) return null;
   return createPortal(

@@ -1,4 +1,5 @@
 import { ChevronDown, ChevronUp } from 'lucide-react';
+import { useHotkeys } from 'react-hotkeys-hook';
 import { useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
 
 export interface Board {
@@ -13,6 +14,17 @@ export interface Board {
 export function Shelf({ boards }: { boards: readonly Board[] }) {
   const [open, setOpen] = useState<string | null>(null);
   const [near, setNear] = useState(boards[0].id);
+  useHotkeys(
+    boards.map((_, k) => `alt+${k + 1}`),
+    (event) => {
+      const board = boards[Number(event.code.replace('Digit', '')) - 1];
+      if (!board) return;
+      event.preventDefault();
+      setNear(board.id);
+      setOpen((now) => (now === board.id ? null : board.id));
+    },
+  );
+  useHotkeys('escape', () => setOpen(null));
   const tabs = useRef(new Map<string, HTMLButtonElement>());
   const turn = (event: KeyboardEvent): void => {
     if (event.key === 'Escape') return setOpen(null);

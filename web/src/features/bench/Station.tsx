@@ -1,6 +1,7 @@
 import { ArrowLeft, ArrowRight } from 'lucide-react';
 import { RANGES } from '@yellowmist/contract';
 import {
+  batterNotes,
   foodOf,
   ingredient,
   PLAIN_STATION,
@@ -51,7 +52,10 @@ export function Station({ air, dish }: { air: AirResult; dish: Dish }) {
         aria-label="Bowls in the order of dipping"
       >
         {stops.map((stop, k) => (
-          <li key={stop.bowl.layerAt} className="flex shrink-0 items-start">
+          <li
+            key={stop.bowl.layerAt}
+            className={`flex shrink-0 items-start ${writes === 'left' ? 'flex-row-reverse' : ''}`}
+          >
             <BowlStop number={k + 1} stop={stop} air={air} soils={soils} count={dish.count} />
             <Next aria-hidden className="mt-14 size-6 opacity-70" />
           </li>
@@ -151,44 +155,51 @@ function BowlStop({
   const { bowl, visits } = stop;
   const layer = air.layers[bowl.layerAt];
   return (
-    <div className="w-60 px-2">
-      <div className="flex items-end justify-between gap-1">
-        <Hand grip={stop.grip} wet={stop.wet} />
-        {visits.length > 1 && (
-          <span className="mb-1 rounded-field bg-primary px-1.5 text-xs font-semibold text-primary-content">
-            {TIMES[visits.length]}: {visits.map((v) => ORDINALS[v - 1]).join(', ')} layer
-          </span>
+    <div className={layer.batter ? 'w-60 px-2 sm:grid sm:w-[30rem] sm:grid-cols-2 sm:gap-x-4' : 'w-60 px-2'}>
+      <div>
+        <div className="flex items-end justify-between gap-1">
+          <Hand grip={stop.grip} wet={stop.wet} />
+          {visits.length > 1 && (
+            <span className="mb-1 rounded-field bg-primary px-1.5 text-xs font-semibold text-primary-content">
+              {TIMES[visits.length]}: {visits.map((v) => ORDINALS[v - 1]).join(', ')} layer
+            </span>
+          )}
+        </div>
+        <BowlPicture layer={layer} />
+        <h3 className="leading-tight">
+          {number}. {bowl.name}
+        </h3>
+        <ul className="text-sm">
+          {bowl.parts.map((part) => (
+            <li key={part.ingredientId} className="flex justify-between gap-2">
+              <span>{part.name}</span>
+              <b className="whitespace-nowrap">{partAmount(part, system)}</b>
+            </li>
+          ))}
+        </ul>
+        {stop.portionsOut > 1 && (
+          <p className="mt-1 text-xs leading-snug">
+            <b>In {stop.portionsOut} goes</b> of about {say(bowl.totalG / stop.portionsOut, 'mass')}: what wet pieces
+            have touched is thrown away.
+          </p>
         )}
-      </div>
-      <BowlPicture layer={layer} />
-      <h3 className="leading-tight">
-        {number}. {bowl.name}
-      </h3>
-      <ul className="text-sm">
-        {bowl.parts.map((part) => (
-          <li key={part.ingredientId} className="flex justify-between gap-2">
-            <span>{part.name}</span>
-            <b className="whitespace-nowrap">{partAmount(part, system)}</b>
-          </li>
-        ))}
-      </ul>
-      {stop.portionsOut > 1 && (
-        <p className="mt-1 text-xs leading-snug">
-          <b>In {stop.portionsOut} goes</b> of about {say(bowl.totalG / stop.portionsOut, 'mass')}: what wet pieces have
-          touched is thrown away.
+        <p className="mt-1 text-xs leading-snug opacity-90">
+          {say(bowl.onFoodG, 'mass')} stay on the food, {say(bowl.lostG, 'mass')} on {LOSES[stop.grip]};{' '}
+          {say(bowl.leftG, 'mass')} are left over{soils ? ' and thrown away' : ''}.
+          {bowl.weighedEggG !== null && ` Weighed, ${say(bowl.weighedEggG, 'mass')} of beaten egg would do.`}
+          {bowl.reachesPieces > count && ` The same bowl reaches ${bowl.reachesPieces} pieces.`}
         </p>
-      )}
-      <p className="mt-1 text-xs leading-snug opacity-90">
-        {say(bowl.onFoodG, 'mass')} stay on the food, {say(bowl.lostG, 'mass')} on {LOSES[stop.grip]};{' '}
-        {say(bowl.leftG, 'mass')} are left over{soils ? ' and thrown away' : ''}.
-        {bowl.weighedEggG !== null && ` Weighed, ${say(bowl.weighedEggG, 'mass')} of beaten egg would do.`}
-        {bowl.reachesPieces > count && ` The same bowl reaches ${bowl.reachesPieces} pieces.`}
-      </p>
+      </div>
       {layer.batter && (
-        <>
+        <div className="sm:pt-2">
           <ForkTest bowl={bowl} standMin={air.plan.layers[bowl.layerAt]?.standMin ?? 0} />
           <DropTest layers={air.plan.layers} at={bowl.layerAt} />
-        </>
+          <ul className="mt-1 list-disc pl-4 text-xs leading-snug">
+            {batterNotes(air.plan.layers[bowl.layerAt]).map((note) => (
+              <li key={note}>{note}</li>
+            ))}
+          </ul>
+        </div>
       )}
     </div>
   );

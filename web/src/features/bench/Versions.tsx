@@ -160,12 +160,12 @@ function Comparison({ body, a, b }: { body: ConversionBody; a: Side; b: Side }) 
   if (!answer) return <p className="py-2 text-sm">Simulating both…</p>;
   return (
     <>
-      <h3 className="mt-2">
-        What changes from “{a.label}” to “{b.label}”
-      </h3>
-      <Differences changes={differences(answer.a, answer.b)} most={10} none="Nothing that anybody would notice." />
-      <div className="mt-2 grid grid-cols-2 gap-4">
+      <div className="mt-2 grid gap-4 sm:grid-cols-2 xl:grid-cols-3">
         <Column label={a.label} air={answer.a} />
+        <section aria-label="What changes" className="sm:order-last sm:col-span-2 xl:order-none xl:col-span-1">
+          <h4 className="font-display font-semibold">What changes from left to right</h4>
+          <Differences changes={differences(answer.a, answer.b)} most={12} none="Nothing that anybody would notice." />
+        </section>
         <Column label={b.label} air={answer.b} />
       </div>
     </>

@@ -1,0 +1,170 @@
+import { useState } from 'react';
+import type { PantryBody } from '@yellowmist/contract';
+import { OWN_PREFIX, shelf, type Ingredient, type Label } from '@yellowmist/core';
+import { LabelForm } from './LabelForm';
+import { usePantry } from './usePantry';
+import { usePantryEdits } from './usePantryEdits';
+import { FUNCTION_ORDER, functionWord, listedBy, notFor } from './words';
+
+const toggled = (list: readonly string[], id: string): string[] =>
+  list.includes(id) ? list.filter((i) => i !== id) : [...list, id];
+
+type Shelfmark = 'have' | 'never';
+
+/** The other mark goes when one is set: what is never used is not in the house either. */
+function marked(pantry: PantryBody, id: string, mark: Shelfmark): PantryBody {
+  const other = mark === 'have' ? 'never' : 'have';
+  return { ...pantry, [mark]: toggled(pantry[mark], id), [other]: pantry[other].filter((i) => i !== id) };
+}
+
+/** The kitchen's pantry: what is in the house, what is never used, what each thing does and carries, and its own. */
+export function PantryPage() {
+  const pantry = usePantry();
+  const { change, problem } = usePantryEdits();
+  const [find, setFind] = useState('');
+  const [label, setLabel] = useState<Label | null>(null);
+  const sought = find.trim().toLowerCase();
+  const items = shelf().filter((i) => !i.food && (sought === '' || i.name.toLowerCase().includes(sought)));
+  const groups = FUNCTION_ORDER.map((word) => ({ word, items: items.filter((i) => functionWord(i) === word) })).filter(
+    (g) => g.items.length > 0,
+  );
+  return (
+    <div className="mx-auto grid w-full max-w-[84rem] gap-x-8 gap-y-4 p-4 lg:grid-cols-[minmax(0,1fr)_23rem]">
+      <div className="min-w-0">
+        <div className="flex flex-wrap items-end gap-x-6 gap-y-1">
+          <h1 className="text-2xl">Pantry</h1>
+          <label className="text-xs">
+            Find
+            <input
+              type="search"
+              className="input ml-2 h-9 w-56"
+              value={find}
+              onChange={(e) => setFind(e.target.value)}
+            />
+          </label>
+          <p className="max-w-xl text-sm">
+            “In the house” is no special shopping; “never” is offered nowhere. What it carries goes by the ingredient
+            alone: check the label of what you use.
+          </p>
+        </div>
+        {problem && (
+          <p role="alert" className="mt-2 border-l-4 border-error pl-2 text-sm">
+            {problem}
+          </p>
+        )}
+        {groups.length === 0 && (
+          <p className="mt-4">Nothing here is called “{find}”. Put it in from its label, beside.</p>
+        )}
+        <table className="mt-2 w-full text-sm">
+          <thead className="sticky top-0 z-10 bg-base-100 text-left text-xs">
+            <tr className="border-b-2 border-base-content/60">
+              <th scope="col" className="py-1 pr-2 font-semibold">
+                Ingredient
+              </th>
+              <th scope="col" className="w-20 text-center font-semibold">
+                In the house
+              </th>
+              <th scope="col" className="w-16 text-center font-semibold">
+                Never
+              </th>
+              <th scope="col" className="px-2 font-semibold">
+                EU, of the 14
+              </th>
+              <th scope="col" className="hidden px-2 font-semibold md:table-cell">
+                US, of the 9
+              </th>
+              <th scope="col" className="hidden px-2 font-semibold md:table-cell">
+                Not for
+              </th>
+            </tr>
+          </thead>
+          {groups.map(({ word, items: rows }) => (
+            <tbody key={word}>
+              <tr>
+                <th scope="rowgroup" colSpan={6} className="pt-3 pb-1 text-left font-display text-base">
+                  {word}
+                </th>
+              </tr>
+              {rows.map((item) => (
+                <Row
+                  key={item.id}
+                  item={item}
+                  pantry={pantry}
+                  onMark={(mark) => void change((p) => marked(p, item.id, mark))}
+                  onChange={() => setLabel(pantry.own.find((o) => o.id === item.id) ?? null)}
+                  onRemove={() => void change((p) => ({ ...p, own: p.own.filter((o) => o.id !== item.id) }))}
+                />
+              ))}
+            </tbody>
+          ))}
+        </table>
+        <p className="mt-4 text-xs opacity-85">
+          EU: Regulation (EU) No 1169/2011, Annex II. US: FALCPA 2004 and the FASTER Act 2021. Diets are never a promise
+          about a packet: traces and recipes differ.
+        </p>
+      </div>
+      <LabelForm
+        key={label?.id ?? 'new'}
+        start={label}
+        taken={pantry.own.map((o) => o.id)}
+        onSave={async (next) => {
+          const saved = await change((p) => ({ ...p, own: [...p.own.filter((o) => o.id !== next.id), next] }));
+          if (saved) setLabel(null);
+          return saved;
+        }}
+        onCancel={() => setLabel(null)}
+      />
+    </div>
+  );
+}
+
+function Row({
+  item,
+  pantry,
+  onMark,
+  onChange,
+  onRemove,
+}: {
+  item: Ingredient;
+  pantry: PantryBody;
+  onMark: (mark: Shelfmark) => void;
+  onChange: () => void;
+  onRemove: () => void;
+}) {
+  const mine = item.id.startsWith(OWN_PREFIX);
+  const never = pantry.never.includes(item.id);
+  const tick = (mark: Shelfmark, word: string) => (
+    <td className="text-center">
+      <input
+        type="checkbox"
+        className="checkbox checkbox-sm"
+        aria-label={`${item.name}: ${word}`}
+        checked={pantry[mark].includes(item.id)}
+        onChange={() => onMark(mark)}
+      />
+    </td>
+  );
+  return (
+    <tr className={`border-b border-base-300 ${never ? 'text-base-content/70' : ''}`}>
+      <th scope="row" className="py-1 pr-2 text-left font-normal" title={item.source}>
+        <span className={never ? 'line-through' : 'font-semibold'}>{item.name}</span>
+        {!item.common && <span className="text-xs"> special shop</span>}
+        {mine && (
+          <span className="ml-1 inline-flex gap-1">
+            <button type="button" className="btn btn-xs h-7" aria-label={`Change ${item.name}`} onClick={onChange}>
+              Change
+            </button>
+            <button type="button" className="btn btn-xs h-7" aria-label={`Take ${item.name} away`} onClick={onRemove}>
+              Take away
+            </button>
+          </span>
+        )}
+      </th>
+      {tick('have', 'in the house')}
+      {tick('never', 'never used')}
+      <td className="px-2">{listedBy(item, 'eu')}</td>
+      <td className="hidden px-2 md:table-cell">{listedBy(item, 'us')}</td>
+      <td className="hidden px-2 md:table-cell">{notFor(item)}</td>
+    </tr>
+  );
+}
