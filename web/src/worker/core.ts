@@ -112,7 +112,7 @@ export async function convert(request: ConvertRequest, { onProgress, onFound }: 
   const ranked = (): Conversion => rankFound(request, fried, [...found.values()], done);
   let finished = false;
   const tell = (): void => {
-    if (!finished && job === newest) onProgress({ done: Math.min(done, of), of, found: found.size });
+    if (!finished && !signal.aborted) onProgress({ done: Math.min(done, of), of, found: found.size });
   };
   type Told = Parameters<CoreService['search']>[3];
   const run = async (

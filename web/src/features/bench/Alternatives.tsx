@@ -14,7 +14,7 @@ import { BADGE_WORDS, FAMILY_NAMES, likenessWord } from './words';
 
 /** How the search stands: progress that can be stopped, what broke off, or what it simulated. */
 function SearchState({ search }: { search: Search }) {
-  const { conversion, progress, error, stopped } = search;
+  const { conversion, progress, error, stopped, settled } = search;
   if (progress) {
     return (
       <>
@@ -44,6 +44,7 @@ function SearchState({ search }: { search: Search }) {
       </>
     );
   }
+  if (!settled) return <span>Searching…</span>;
   return conversion && <span>{conversion.simulations} cooks simulated for this dish and fryer, best first.</span>;
 }
 

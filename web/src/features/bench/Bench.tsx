@@ -118,7 +118,7 @@ export function Bench() {
               specs={side === 'pot' ? body.fried.layers : (plan?.layers ?? [])}
               layers={layers}
             />
-            {side === 'air' && evaluated?.air && <CoatSays air={evaluated.air} dish={body.dish} />}
+            {side === 'air' && evaluated?.air && <CoatSays air={evaluated.air} dish={body.dish} limits={body.limits} />}
             <PieceForm dish={body.dish} />
           </div>
           {side === 'pot' || !plan ? <PotForm fried={body.fried} /> : <AirForm body={body} plan={plan} />}

@@ -1,27 +1,34 @@
-import { ALLERGENS, salted, type AirResult, type Dish, type LayerSpec } from '@yellowmist/core';
-import { readyPiece } from '@yellowmist/core';
+import {
+  adaptCoat,
+  ALLERGENS,
+  allowed,
+  asksOf,
+  ingredient,
+  readyPiece,
+  salted,
+  type AirResult,
+  type Dish,
+  type LayerSpec,
+  type Limits,
+} from '@yellowmist/core';
 import { useAppDispatch } from '../../app/store';
+import { usePantry, withPantry } from '../pantry/usePantry';
 import { layersChanged } from './benchSlice';
 
 const percent = (share: number): string => `${(share * 100).toFixed(share < 0.01 ? 2 : 1)} %`;
 
-/** What is true of the whole coat: salt against the food's weight, and what is in it that somebody may not eat. */
-export function CoatSays({ air, dish }: { air: AirResult; dish: Dish }) {
+/** What is true of the whole coat: salt against the food's weight, what is in it, and whether that is what is eaten here. */
+export function CoatSays({ air, dish, limits }: { air: AirResult; dish: Dish; limits: Limits }) {
   const dispatch = useAppDispatch();
-  const { seasoning, allergens } = air;
+  const { seasoning, allergens, plan } = air;
+  const lay = (layers: LayerSpec[]): void => void dispatch(layersChanged({ side: 'air', layers }));
   const season = (): void => {
-    const { layers, piece } = readyPiece(dish, air.plan.layers);
-    const next: LayerSpec[] = salted(
-      air.plan.layers,
-      layers,
-      piece.areaM2 * dish.count,
-      dish.foodId,
-      piece.massG * dish.count,
-    );
-    dispatch(layersChanged({ side: 'air', layers: next }));
+    const { layers, piece } = readyPiece(dish, plan.layers);
+    lay(salted(plan.layers, layers, piece.areaM2 * dish.count, dish.foodId, piece.massG * dish.count));
   };
   return (
-    <div className="border-x border-base-content/40 bg-base-100 px-2 py-1 text-xs leading-snug">
+    <div className="space-y-1 border-x border-base-content/40 bg-base-100 px-2 py-1 text-xs leading-snug">
+      <Unfit layers={plan.layers} limits={limits} onFit={lay} />
       <p>
         <b>Salt</b> {percent(seasoning.share)} of the food’s weight: {seasoning.word}. {seasoning.move}
         {(seasoning.word === 'bland' || seasoning.word === 'lightly seasoned') && (
@@ -35,6 +42,41 @@ export function CoatSays({ air, dish }: { air: AirResult; dish: Dish }) {
         {allergens.length ? allergens.map((a) => ALLERGENS[a].name).join(', ') : 'none of the listed allergens'}, by
         these ingredients; check the labels.
       </p>
+    </div>
+  );
+}
+
+/** What in the coat is not eaten here or never used, with the one touch that makes it fit. */
+function Unfit({
+  layers,
+  limits,
+  onFit,
+}: {
+  layers: readonly LayerSpec[];
+  limits: Limits;
+  onFit: (layers: LayerSpec[]) => void;
+}) {
+  const pantry = usePantry();
+  const asks = asksOf(withPantry(limits, pantry));
+  const ids = new Set(layers.flatMap((l) => l.portions.map((p) => p.ingredientId)));
+  const unfit = [...ids].filter((id) => !allowed(id, asks));
+  if (unfit.length === 0) return null;
+  const adapted = adaptCoat(layers, asks);
+  const swaps = adapted.swaps.map(({ fromId, toId }) => {
+    const to = toId ? ingredient(toId).name.toLowerCase() : 'nothing';
+    return `${ingredient(fromId).name.toLowerCase()} → ${to}`;
+  });
+  return (
+    <div role="status" className="border-l-4 border-error bg-error/10 px-2 py-1">
+      <p>
+        Not what is eaten here: {unfit.map((id) => ingredient(id).name.toLowerCase()).join(', ')}.
+        {adapted.layers.length > 0 && ` ${swaps.join('; ')}.`}
+      </p>
+      {adapted.layers.length > 0 && (
+        <button type="button" className="btn btn-sm mt-1 h-9" onClick={() => onFit(adapted.layers)}>
+          Make it fit
+        </button>
+      )}
     </div>
   );
 }

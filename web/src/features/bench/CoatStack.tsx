@@ -2,6 +2,7 @@ import {
   closestCenter,
   DndContext,
   KeyboardSensor,
+  MeasuringStrategy,
   PointerSensor,
   useSensor,
   useSensors,
@@ -26,7 +27,7 @@ import { usePantry, withPantry } from '../pantry/usePantry';
 import { layersChanged, limitsChanged, picked, type Side } from './benchSlice';
 import { LayerBand } from './LayerBand';
 import { LayerEditor } from './LayerEditor';
-import { movedLayer, withNewLayer, withoutLayer } from './layerEdits';
+import { moved, withNewLayer, withoutLayer } from './layerEdits';
 
 interface Props {
   side: Side;
@@ -37,6 +38,8 @@ interface Props {
   layers: readonly CoatLayer[];
 }
 
+const ALWAYS_MEASURED = { droppable: { strategy: MeasuringStrategy.Always } };
+
 /** A pointer that moved less has clicked, px. */
 const DRAG_FROM = 6;
 
@@ -46,8 +49,12 @@ export function CoatStack({ side, plan, limits, specs, layers }: Props) {
   const pantry = usePantry();
   const [open, setOpen] = useState<number | null>(null);
   const change = (next: LayerSpec[]): void => void dispatch(layersChanged({ side, layers: next }));
+  const [ids, setIds] = useState(() => idsFor(specs.length));
+  if (ids.length !== specs.length) setIds(idsFor(specs.length));
   const move = (at: number, to: number): void => {
-    change(movedLayer(specs, at, to));
+    if (to < 0 || to >= specs.length) return;
+    change(moved(specs, at, to));
+    setIds(moved(ids, at, to));
     if (open === at) setOpen(to);
   };
   const notes = plan ? planNotes(plan, layers) : [];
@@ -58,13 +65,12 @@ export function CoatStack({ side, plan, limits, specs, layers }: Props) {
   };
   const keep = limits.keep ?? [];
   const outermostFirst = [...specs.keys()].reverse();
-  const ids = outermostFirst.map(idOf);
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: DRAG_FROM } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
   const drop = ({ active, over }: DragEndEvent): void => {
-    if (over && over.id !== active.id) move(atOf(active.id), atOf(over.id));
+    if (over && over.id !== active.id) move(ids.indexOf(String(active.id)), ids.indexOf(String(over.id)));
   };
   return (
     <section aria-label={side === 'pot' ? 'Coat in the pot' : 'Coat in the air'}>
@@ -86,21 +92,22 @@ export function CoatStack({ side, plan, limits, specs, layers }: Props) {
       <DndContext
         sensors={sensors}
         collisionDetection={closestCenter}
+        measuring={ALWAYS_MEASURED}
         onDragEnd={drop}
         accessibility={{
-          announcements: announcementsFor(specs.length, layers),
+          announcements: announcementsFor(ids, layers),
           screenReaderInstructions: INSTRUCTIONS,
         }}
       >
-        <SortableContext items={ids} strategy={verticalListSortingStrategy}>
+        <SortableContext items={outermostFirst.map((at) => ids[at])} strategy={verticalListSortingStrategy}>
           <ol
             className="overflow-clip rounded-t-box border border-base-content/40"
             aria-label="Layers from the air to the skin"
           >
             {outermostFirst.map((at) => (
               <LayerBand
-                key={at}
-                id={idOf(at)}
+                key={ids[at]}
+                id={ids[at]}
                 place={{ at, of: specs.length }}
                 spec={specs[at]}
                 layer={layers[at]}
@@ -135,8 +142,8 @@ export function CoatStack({ side, plan, limits, specs, layers }: Props) {
   );
 }
 
-const idOf = (at: number): string => `layer-${at}`;
-const atOf = (id: string | number): number => Number(String(id).slice('layer-'.length));
+/** Names of the layers by which they are carried; they move with them, so that the hand stays on what it carried. */
+const idsFor = (count: number): string[] => Array.from({ length: count }, (_, k) => `layer-${k}`);
 
 const INSTRUCTIONS = {
   draggable:
@@ -144,12 +151,14 @@ const INSTRUCTIONS = {
 };
 
 /** What a screen reader says while a layer is carried. */
-function announcementsFor(count: number, layers: readonly CoatLayer[]): Announcements {
-  const name = (id: string | number): string => layers[atOf(id)]?.name ?? 'The layer';
-  const place = (id: string | number): string => `place ${atOf(id) + 1} of ${count} from the skin`;
+function announcementsFor(ids: readonly string[], layers: readonly CoatLayer[]): Announcements {
+  const at = (id: string | number): number => ids.indexOf(String(id));
+  const name = (id: string | number): string => layers[at(id)]?.name ?? 'The layer';
+  const place = (id: string | number): string => `place ${at(id) + 1} of ${ids.length} from the skin`;
   return {
     onDragStart: ({ active }) => `${name(active.id)} picked up at ${place(active.id)}.`,
-    onDragOver: ({ active, over }) => (over ? `${name(active.id)} over ${place(over.id)}.` : undefined),
+    onDragOver: ({ active, over }) =>
+      over && over.id !== active.id ? `${name(active.id)} over ${place(over.id)}.` : undefined,
     onDragEnd: ({ active, over }) => `${name(active.id)} laid down at ${place(over?.id ?? active.id)}.`,
     onDragCancel: ({ active }) => `${name(active.id)} put back to ${place(active.id)}.`,
   };

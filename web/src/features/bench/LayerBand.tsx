@@ -54,9 +54,12 @@ export function LayerBand({
   children,
 }: Props) {
   const { say, tell } = useUnits();
-  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
-    id,
-  });
+  const { active, attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } =
+    useSortable({
+      id,
+    });
+  // While a layer is carried, all are bare bands of like height: the arrow keys go from one to the next.
+  const shown = active ? [] : notes;
   const name = layer?.name ?? 'Empty layer';
   const allergens = allergensIn(spec);
   const carry = (event: KeyboardEvent): void => {
@@ -112,7 +115,7 @@ export function LayerBand({
           </button>
         </span>
       </div>
-      {notes.map((note) => (
+      {shown.map((note) => (
         <div key={note.rule} className="border-l-4 border-warning bg-warning/15 px-2 py-1 text-xs">
           <p>
             {tell(note.text)} {tell(note.repair)}
@@ -122,7 +125,7 @@ export function LayerBand({
           </button>
         </div>
       ))}
-      {open && children}
+      {open && !active && children}
     </li>
   );
 }

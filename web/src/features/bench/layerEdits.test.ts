@@ -2,7 +2,7 @@ import type { LayerSpec } from '@yellowmist/core';
 import {
   canSplit,
   dredgedTwice,
-  movedLayer,
+  moved,
   pairAt,
   splitLayer,
   withNewLayer,
@@ -19,13 +19,13 @@ const names = (layers: readonly LayerSpec[]): string[] =>
 
 describe('edits of a coat leave the old one as it was', () => {
   test('a layer moves outward, and stays at the end', () => {
-    expect(names(movedLayer(COAT, 0, 1))).toEqual(['egg', 'wheat-flour', 'coarse-crumbs']);
-    expect(names(movedLayer(COAT, 2, 3))).toEqual(names(COAT));
+    expect(names(moved(COAT, 0, 1))).toEqual(['egg', 'wheat-flour', 'coarse-crumbs']);
+    expect(names(moved(COAT, 2, 3))).toEqual(names(COAT));
     expect(names(COAT)).toEqual(['wheat-flour', 'egg', 'coarse-crumbs']);
   });
 
   test('a layer can be carried past several others', () =>
-    expect(names(movedLayer(COAT, 2, 0))).toEqual(['coarse-crumbs', 'wheat-flour', 'egg']));
+    expect(names(moved(COAT, 2, 0))).toEqual(['coarse-crumbs', 'wheat-flour', 'egg']));
 
   test('a mixed finish is split into two layers, the lighter outside; one ingredient alone is not', () => {
     const mixed = withNewPortion(COAT, 2, 'sesame-seeds');

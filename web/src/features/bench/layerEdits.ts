@@ -8,11 +8,11 @@ const replaced = (layers: readonly LayerSpec[], at: number, layer: LayerSpec): L
 export const withLayer = (layers: readonly LayerSpec[], at: number, change: Partial<LayerSpec>): LayerSpec[] =>
   replaced(layers, at, { ...layers[at], ...change });
 
-/** Moves a layer to another place; unchanged outside the coat. */
-export function movedLayer(layers: readonly LayerSpec[], at: number, to: number): LayerSpec[] {
-  if (to < 0 || to >= layers.length) return [...layers];
-  const next = layers.filter((_, i) => i !== at);
-  next.splice(to, 0, layers[at]);
+/** A list with one item moved to another place; unchanged when that place is not in it. */
+export function moved<T>(list: readonly T[], at: number, to: number): T[] {
+  if (to < 0 || to >= list.length) return [...list];
+  const next = list.filter((_, i) => i !== at);
+  next.splice(to, 0, list[at]);
   return next;
 }
 

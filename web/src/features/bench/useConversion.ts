@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { ConversionBody, PantryDocument } from '@yellowmist/contract';
 import type { Conversion, ConvertRequest } from '@yellowmist/core';
 import { useAppDispatch } from '../../app/store';
@@ -12,6 +12,8 @@ export interface Search {
   conversion: Conversion | null;
   /** null while nothing is searched. */
   progress: Progress | null;
+  /** What stands in `conversion` is the whole answer to what is described now. */
+  settled: boolean;
   /** The cook stopped it before it had an answer for what stands there now. */
   stopped: boolean;
   error: string;
@@ -34,7 +36,9 @@ export function useConversion(body: ConversionBody | null): Search {
   const [progress, setProgress] = useState<Progress | null>(null);
   const [stoppedAt, setStoppedAt] = useState('');
   const [failed, setFailed] = useState({ at: '', error: '' });
+  const [settledFor, setSettledFor] = useState('');
   const [round, setRound] = useState(0);
+  const soon = useRef<ReturnType<typeof setTimeout>>(undefined);
   const pantry = usePantry();
   const key = body ? JSON.stringify(requestOf(body, pantry)) : '';
   const asked = `${round} ${key}`;
@@ -42,7 +46,7 @@ export function useConversion(body: ConversionBody | null): Search {
   useEffect(() => {
     if (!key) return;
     let current = true;
-    const timer = setTimeout(() => {
+    soon.current = setTimeout(() => {
       setProgress({ done: 0, of: 1, found: 0 });
       convert(JSON.parse(key), {
         onProgress: (p) => current && setProgress(p),
@@ -51,6 +55,7 @@ export function useConversion(body: ConversionBody | null): Search {
         .then((found) => {
           if (!current || !found) return;
           setConversion(found);
+          setSettledFor(`${round} ${key}`);
           setProgress(null);
           dispatch(
             searchFound(
@@ -66,7 +71,7 @@ export function useConversion(body: ConversionBody | null): Search {
     }, PAUSE_MS);
     return () => {
       current = false;
-      clearTimeout(timer);
+      clearTimeout(soon.current);
       stopConverting();
     };
   }, [key, round, dispatch]);
@@ -74,9 +79,11 @@ export function useConversion(body: ConversionBody | null): Search {
   return {
     conversion,
     progress,
+    settled: settledFor === asked,
     stopped: stoppedAt === asked,
     error: failed.at === asked ? failed.error : '',
     stop: () => {
+      clearTimeout(soon.current);
       setProgress(null);
       setStoppedAt(asked);
       stopConverting();

@@ -2,25 +2,22 @@ import { useState } from 'react';
 import type { PantryBody } from '@yellowmist/contract';
 import { OWN_PREFIX, shelf, type Ingredient, type Label } from '@yellowmist/core';
 import { LabelForm } from './LabelForm';
-import { usePantry } from './usePantry';
 import { usePantryEdits } from './usePantryEdits';
 import { FUNCTION_ORDER, functionWord, listedBy, notFor } from './words';
 
-const toggled = (list: readonly string[], id: string): string[] =>
-  list.includes(id) ? list.filter((i) => i !== id) : [...list, id];
-
 type Shelfmark = 'have' | 'never';
 
+const without = (list: readonly string[], id: string): string[] => list.filter((i) => i !== id);
+
 /** The other mark goes when one is set: what is never used is not in the house either. */
-function marked(pantry: PantryBody, id: string, mark: Shelfmark): PantryBody {
-  const other = mark === 'have' ? 'never' : 'have';
-  return { ...pantry, [mark]: toggled(pantry[mark], id), [other]: pantry[other].filter((i) => i !== id) };
+function marked(pantry: PantryBody, id: string, mark: Shelfmark, on: boolean): PantryBody {
+  const bare = { ...pantry, have: without(pantry.have, id), never: without(pantry.never, id) };
+  return on ? { ...bare, [mark]: [...bare[mark], id] } : { ...pantry, [mark]: bare[mark] };
 }
 
 /** The kitchen's pantry: what is in the house, what is never used, what each thing does and carries, and its own. */
 export function PantryPage() {
-  const pantry = usePantry();
-  const { change, problem } = usePantryEdits();
+  const { pantry, change, problem } = usePantryEdits();
   const [find, setFind] = useState('');
   const [label, setLabel] = useState<Label | null>(null);
   const sought = find.trim().toLowerCase();
@@ -90,7 +87,7 @@ export function PantryPage() {
                   key={item.id}
                   item={item}
                   pantry={pantry}
-                  onMark={(mark) => void change((p) => marked(p, item.id, mark))}
+                  onMark={(mark, on) => void change((p) => marked(p, item.id, mark, on))}
                   onChange={() => setLabel(pantry.own.find((o) => o.id === item.id) ?? null)}
                   onRemove={() => void change((p) => ({ ...p, own: p.own.filter((o) => o.id !== item.id) }))}
                 />
@@ -127,7 +124,7 @@ function Row({
 }: {
   item: Ingredient;
   pantry: PantryBody;
-  onMark: (mark: Shelfmark) => void;
+  onMark: (mark: Shelfmark, on: boolean) => void;
   onChange: () => void;
   onRemove: () => void;
 }) {
@@ -140,7 +137,7 @@ function Row({
         className="checkbox checkbox-sm"
         aria-label={`${item.name}: ${word}`}
         checked={pantry[mark].includes(item.id)}
-        onChange={() => onMark(mark)}
+        onChange={(e) => onMark(mark, e.target.checked)}
       />
     </td>
   );
