@@ -10,7 +10,7 @@ const check = async (page: import('@playwright/test').Page): Promise<void> => {
 };
 
 for (const theme of ['light', 'dark'] as const) {
-  test(`home and bench have no barriers that can be measured (${theme})`, async ({ page }) => {
+  test(`home, bench with its boards and pantry have no barriers that can be measured (${theme})`, async ({ page }) => {
     await page.emulateMedia({ colorScheme: theme, reducedMotion: 'reduce' });
     await page.goto('/');
     await expect(page.getByRole('button', { name: 'Show me the air version' })).toBeVisible();
@@ -18,7 +18,14 @@ for (const theme of ['light', 'dark'] as const) {
     await page.getByRole('button', { name: 'Show me the air version' }).click();
     await expect(page.getByRole('button', { name: /^In use: / })).toBeVisible({ timeout: 30_000 });
     await check(page);
-    await page.getByRole('tab', { name: 'Who eats, how hot' }).click();
+    await page.getByRole('button', { name: 'In the air', exact: true }).click();
+    for (const board of ['Air versions', 'Bowls', 'Schools', 'Kept versions', 'Who eats, how hot']) {
+      await page.getByRole('tab', { name: board, exact: true }).click();
+      await expect(page.getByRole('tabpanel', { name: board })).toBeVisible();
+      await check(page);
+    }
+    await page.goto('/pantry');
+    await expect(page.getByRole('heading', { name: 'Pantry' })).toBeVisible();
     await check(page);
   });
 }
@@ -28,7 +35,11 @@ test('nothing is wider than a phone', async ({ page }) => {
   await page.goto('/');
   await page.getByRole('button', { name: 'Show me the air version' }).click();
   await expect(page.getByRole('button', { name: /^In use: / })).toBeVisible({ timeout: 30_000 });
-  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  const width = () => page.evaluate(() => document.documentElement.scrollWidth);
+  expect(await width()).toBeLessThanOrEqual(390);
+  await page.goto('/pantry');
+  await expect(page.getByRole('heading', { name: 'Pantry' })).toBeVisible();
+  expect(await width()).toBeLessThanOrEqual(390);
 });
 
 test('by keyboard alone: from the sentence to another coat', async ({ page }) => {

@@ -240,6 +240,13 @@ export const SALT_ON_FOOD = { bland: 0.0015, seasoned: 0.003, aim: 0.005, salty:
  */
 export const MOST_SALT_SHARE = 0.1;
 /**
+ * Air temperature above which ground spice on the outside burns before the coat is done.
+ * @unit °C
+ * @range 175–195
+ * @source common practice, no source
+ */
+export const SPICE_BURNS_C = 185;
+/**
  * The drop of the line-spread test: a level tablespoon.
  * @unit m³
  * @range exact

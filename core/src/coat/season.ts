@@ -1,5 +1,5 @@
-import { ingredient, massMean, totalGrams } from '../foods/index.js';
-import { MOST_SALT_SHARE, SALT_ON_FOOD } from './constants.js';
+import { functionOf, ingredient, massMean, totalGrams } from '../foods/index.js';
+import { MOST_SALT_SHARE, SALT_ON_FOOD, SPICE_BURNS_C } from './constants.js';
 import type { CoatLayer, LayerSpec } from './types.js';
 
 /** How salty a coated dish is. */
@@ -87,4 +87,40 @@ export function salted(
     missingG -= share * onFoodG;
   }
   return next;
+}
+
+/** Ground spice in the finish, and the layer under it where it would be milder and safe from the heat. */
+export interface LooseSpice {
+  ingredientId: string;
+  name: string;
+  /** It burns before the coat is done at the plan's temperature. */
+  burns: boolean;
+}
+
+const isSpice = (id: string): boolean => functionOf(ingredient(id)) === 'spice';
+
+/**
+ * Ground spice that lies in the outermost layer though another layer is under it, and whether it burns there: inside
+ * the coat it is milder and does not.
+ * @param tempC air temperature of the plan
+ */
+export function looseSpice(specs: readonly LayerSpec[], tempC: number): LooseSpice[] {
+  if (specs.length < 2) return [];
+  return specs
+    .at(-1)!
+    .portions.flatMap(({ ingredientId }) =>
+      isSpice(ingredientId)
+        ? [{ ingredientId, name: ingredient(ingredientId).name, burns: tempC > SPICE_BURNS_C }]
+        : [],
+    );
+}
+
+/** The coat with the finish's ground spice moved into its innermost layer. */
+export function spiceInside(specs: readonly LayerSpec[]): LayerSpec[] {
+  const loose = specs.at(-1)!.portions.filter((p) => isSpice(p.ingredientId));
+  if (loose.length === 0 || specs.length < 2) return [...specs];
+  return specs.map((l, at) => {
+    if (at === specs.length - 1) return { ...l, portions: l.portions.filter((p) => !isSpice(p.ingredientId)) };
+    return at === 0 ? { ...l, portions: [...l.portions, ...loose] } : l;
+  });
 }

@@ -4,9 +4,11 @@ import {
   buildCoat,
   flowOf,
   handFor,
+  looseSpice,
   PLAIN_STATION,
   seasoningOf,
   salted,
+  spiceInside,
   spreadMm,
   stationOf,
   thicknessFromSpread,
@@ -161,6 +163,17 @@ describe('salt', () => {
     expect(better[0].portions.some((p) => p.ingredientId === 'salt')).toBe(true);
     expect(seasoningOf(build(...better), 0.24, 'courgette', foodG).word).toBe('seasoned');
     expect(specs[0].portions).toHaveLength(1);
+  });
+
+  test('ground spice in the finish burns when it is hot, and is safe inside', () => {
+    const specs = [FLOUR, EGG, spec(['coarse-crumbs', 60], ['paprika', 3], ['salt', 2])];
+    expect(looseSpice(specs, 200)).toEqual([{ ingredientId: 'paprika', name: 'Paprika, ground', burns: true }]);
+    expect(looseSpice(specs, 175)[0].burns).toBe(false);
+    const inside = spiceInside(specs);
+    expect(looseSpice(inside, 200)).toEqual([]);
+    expect(inside[0].portions.map((p) => p.ingredientId)).toEqual(['wheat-flour', 'paprika']);
+    expect(inside[2].portions.map((p) => p.ingredientId)).toEqual(['coarse-crumbs', 'salt']);
+    expect(looseSpice([spec(['wheat-flour', 60], ['paprika', 3])], 200)).toEqual([]);
   });
 
   test('a salty cheese needs none of the coat', () => {

@@ -1,11 +1,17 @@
 import {
   adaptCoat,
+  allLayersOf,
   ALLERGENS,
   allowed,
   asksOf,
+  DIETS,
+  fitsDiets,
+  foodOf,
   ingredient,
+  looseSpice,
   readyPiece,
   salted,
+  spiceInside,
   type AirResult,
   type Dish,
   type LayerSpec,
@@ -14,6 +20,7 @@ import {
 import { useAppDispatch } from '../../app/store';
 import { usePantry, withPantry } from '../pantry/usePantry';
 import { layersChanged } from './benchSlice';
+import { DIET_WORDS } from './words';
 
 const percent = (share: number): string => `${(share * 100).toFixed(share < 0.01 ? 2 : 1)} %`;
 
@@ -26,25 +33,46 @@ export function CoatSays({ air, dish, limits }: { air: AirResult; dish: Dish; li
     const { layers, piece } = readyPiece(dish, plan.layers);
     lay(salted(plan.layers, layers, piece.areaM2 * dish.count, dish.foodId, piece.massG * dish.count));
   };
+  const saltedLayers = seasoning.perLayerG.flatMap((g, at) =>
+    g < 0.05 ? [] : [`${g.toFixed(1)} g in ${air.layers[at].name.toLowerCase()}`],
+  );
+  const spices = looseSpice(plan.layers, plan.settings.tempC);
+  const eaten = [
+    foodOf(dish.foodId),
+    ...allLayersOf(plan).flatMap((l) => l.portions.map((p) => ingredient(p.ingredientId))),
+  ];
+  const fits = DIETS.filter((d) => eaten.every((i) => fitsDiets(i, [d]))).map((d) => DIET_WORDS[d].toLowerCase());
   return (
     <div className="space-y-1 border-x border-base-content/40 bg-base-100 px-2 py-1 text-xs leading-snug">
       <Unfit layers={plan.layers} limits={limits} onFit={lay} />
       <p>
-        <b>Salt</b> {percent(seasoning.share)} of the food’s weight: {seasoning.word}. {seasoning.move}
+        <b>Salt</b> {percent(seasoning.share)} of the food’s weight: {seasoning.word}
+        {saltedLayers.length > 0 && ` (${saltedLayers.join(', ')})`}. {seasoning.move}
         {(seasoning.word === 'bland' || seasoning.word === 'lightly seasoned') && (
           <button type="button" className="btn btn-sm ml-1 h-9" onClick={season}>
             Season it
           </button>
         )}
       </p>
+      {spices.length > 0 && (
+        <p>
+          <b>{spices.map((s) => s.name).join(', ')}</b> lies outside:{' '}
+          {spices[0].burns ? 'at this heat it burns before the coat is done.' : 'it is sharper there than inside.'}
+          <button type="button" className="btn btn-sm ml-1 h-9" onClick={() => lay(spiceInside(plan.layers))}>
+            Put it inside
+          </button>
+        </p>
+      )}
       <p>
         <b>In it</b>{' '}
-        {allergens.length ? allergens.map((a) => ALLERGENS[a].name).join(', ') : 'none of the listed allergens'}, by
-        these ingredients; check the labels.
+        {allergens.length ? allergens.map((a) => ALLERGENS[a].name).join(', ') : 'none of the listed allergens'}.
+        {fits.length > 0 && ` ${capital(fits.join(', '))}.`} By these ingredients; check the labels.
       </p>
     </div>
   );
 }
+
+const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 /** What in the coat is not eaten here or never used, with the one touch that makes it fit. */
 function Unfit({
