@@ -1,1 +1,5 @@
-export * from './area.js';
+export * from './discs.js';
+export * from './footprint.js';
+export * from './ground.js';
+export * from './layer.js';
+export * from './load.js';

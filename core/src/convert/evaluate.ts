@@ -1,4 +1,4 @@
-import { loadOf, type Load } from '../basket/index.js';
+import { footprintOf, loadOf, type Footprint, type Load } from '../basket/index.js';
 import { bowlsFor, buildSauce, seasoningOf, type CoatLayer } from '../coat/index.js';
 import {
   allLayersOf,
@@ -6,6 +6,7 @@ import {
   fryInOil,
   readyPiece,
   type AirPlan,
+  type BasketLaying,
   type Dish,
   type FriedCook,
   type Fryer,
@@ -122,14 +123,13 @@ export const judgedAir = (
   },
 });
 
+/** What one coated piece covers from above. */
+export const coveredBy = (ready: ReadyPiece, dish: Dish): Footprint =>
+  footprintOf(dish.shape, ready.piece.footprintM2 * 1e6, ready.layers.reduce((sum, l) => sum + l.thicknessM, 0) * 1000);
+
 /** How the dish lies in the fryer's basket with this coat. */
-export const loadFor = (ready: ReadyPiece, dish: Dish, fryer: Fryer): Load =>
-  loadOf(
-    ready.piece,
-    ready.layers.reduce((sum, l) => sum + l.thicknessM, 0),
-    dish.count,
-    fryer,
-  );
+export const loadFor = (ready: ReadyPiece, dish: Dish, fryer: Fryer, laying?: BasketLaying): Load =>
+  loadOf(coveredBy(ready, dish), dish.count, fryer, laying);
 
 /** How a piece lies in a full batch: on the upper rack, which browns first, when there are two. */
 export const liesIn = ({ coverage, piecesPerBatch, racksUsed }: Load, level: Level = 'upper'): InBasket => ({
@@ -204,7 +204,7 @@ export function evaluateAir(
   options?: EvaluateOptions,
 ): AirResult {
   const ready = readyPiece(dish, plan.layers, plan.second);
-  const load = loadFor(ready, dish, fryer);
+  const load = loadFor(ready, dish, fryer, plan.laying);
   const series = cookInAir(ready, dish, plan, fryer, liesIn(load), simulation(ready, options));
   const lower = load.racksUsed > 1 ? cookInAir(ready, dish, plan, fryer, liesIn(load, 'lower')) : null;
   const scene: AirScene = { ready, plan, fryer, load, friedFootMin: fried.footHotMin };

@@ -90,6 +90,24 @@ export interface AirPlan {
   station?: Station;
   /** What happens to it when it is done; a rest on a rack without. */
   afterwards?: Afterwards;
+  /** How the pieces lie in the basket; packed with the usual air between them without. */
+  laying?: BasketLaying;
+}
+
+/** A piece where it lies on its rack: its middle from the rack's middle, mm, and its turn, radians. */
+export interface LaidPiece {
+  piece: number;
+  xMm: number;
+  yMm: number;
+  turn: number;
+}
+
+/** How a batch lies. */
+export interface BasketLaying {
+  /** Air between two pieces, mm; 0 lets them touch. */
+  gapMm: number;
+  /** Where a hand has laid them, rack by rack from the top; null when they are packed. */
+  laid: LaidPiece[][] | null;
 }
 
 /** A rest of 3–5 minutes on a rack, eaten at once, or held in the switched-off fryer until all batches are done. */

@@ -1,5 +1,5 @@
 import { foodOf } from '../foods/index.js';
-import { allergensOf, cautionsFor } from './index.js';
+import { dishAllergens, cautionsFor } from './index.js';
 
 const coat = [
   { portions: [{ ingredientId: 'egg', grams: 50 }] },
@@ -15,7 +15,7 @@ describe('cautions', () => {
 
   test('a vegetable has none, and the allergens are those of food and coat', () => {
     expect(cautionsFor(foodOf('okra'), coat, how).some((c) => c.about === 'centre')).toBe(false);
-    expect(allergensOf(foodOf('halloumi'), coat)).toEqual(['wheat', 'egg', 'milk']);
+    expect(dishAllergens(foodOf('halloumi'), coat)).toEqual(['wheat', 'egg', 'milk']);
   });
 
   test('oil mist and steam are always warned of, parchment when it is used', () => {

@@ -1,0 +1,181 @@
+import fc from 'fast-check';
+import type { BasketShape, Fryer } from '../dish/index.js';
+import type { PieceShape } from '../piece/index.js';
+import {
+  footprintOf,
+  gapBetween,
+  gapToWall,
+  groundMm2,
+  groundOf,
+  layoutOf,
+  loadOf,
+  packLayer,
+  piecesOfBatch,
+  spreadLayer,
+  troubleIn,
+  type Footprint,
+} from './index.js';
+
+const mm = (min: number, max: number) => fc.integer({ min, max });
+const shapes: fc.Arbitrary<PieceShape> = fc.oneof(
+  fc.record({ kind: fc.constant('slab' as const), lengthMm: mm(20, 140), widthMm: mm(15, 90), thicknessMm: mm(6, 30) }),
+  fc.record({ kind: fc.constant('disc' as const), diameterMm: mm(15, 110), thicknessMm: mm(5, 20) }),
+  fc.record({ kind: fc.constant('rod' as const), diameterMm: mm(8, 30), lengthMm: mm(20, 120) }),
+  fc.record({ kind: fc.constant('ball' as const), diameterMm: mm(12, 60) }),
+  fc.record({ kind: fc.constant('ring' as const), outerMm: mm(50, 110), innerMm: mm(10, 45), thicknessMm: mm(6, 15) }),
+  fc.record({
+    kind: fc.constant('irregular' as const),
+    longestMm: mm(30, 90),
+    thicknessMm: mm(8, 30),
+    massG: mm(8, 60),
+  }),
+);
+const baskets: fc.Arbitrary<BasketShape> = fc.oneof(
+  fc.record({ kind: fc.constant('round' as const), diameterMm: mm(120, 320) }),
+  fc.record({ kind: fc.constant('rectangle' as const), widthMm: mm(120, 380), depthMm: mm(120, 320) }),
+);
+const coated = (shape: PieceShape): Footprint => footprintOf(shape, 1400, 1);
+const many = (f: Footprint, n: number): Footprint[] => Array<Footprint>(n).fill(f);
+const NONE = { overlaps: [], tooNear: [], outside: [] };
+
+describe('packing one layer', () => {
+  test('nothing ever overlaps, is nearer than the gap or over the wall: any shape, any basket, any gap', () => {
+    fc.assert(
+      fc.property(shapes, baskets, mm(0, 12), mm(1, 24), (shape, basket, gap, count) => {
+        const pieces = many(coated(shape), count);
+        const laid = packLayer(basket, pieces, gap);
+        expect(laid.length).toBeLessThanOrEqual(count);
+        expect(troubleIn(basket, pieces, laid, gap)).toEqual(NONE);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  test('mixed sizes go side by side as well, and large ones find their place first', () => {
+    fc.assert(
+      fc.property(fc.array(shapes, { minLength: 2, maxLength: 8 }), baskets, (mixed, basket) => {
+        const pieces = mixed.map(coated);
+        const laid = packLayer(basket, pieces, 5);
+        expect(new Set(laid.map((l) => l.piece)).size).toBe(laid.length);
+        expect(troubleIn(basket, pieces, laid, 5)).toEqual(NONE);
+      }),
+      { numRuns: 8 },
+    );
+  });
+
+  test('the same input gives the same plan', () => {
+    const pieces = many(coated({ kind: 'ball', diameterMm: 31 }), 40);
+    const basket: BasketShape = { kind: 'round', diameterMm: 200 };
+    expect(packLayer(basket, pieces, 6)).toEqual(packLayer(basket, pieces, 6));
+  });
+
+  test('what is larger than the basket is not laid, and no piece is no layer', () => {
+    const basket: BasketShape = { kind: 'round', diameterMm: 100 };
+    const large = coated({ kind: 'slab', lengthMm: 140, widthMm: 90, thicknessMm: 9 });
+    expect(packLayer(basket, [large], 6)).toEqual([]);
+    expect(packLayer(basket, [], 6)).toEqual([]);
+  });
+
+  // What a hand lays: 260 × 230 mm take 3 × 2 rows of 70 mm slices easily, and no more than the ground allows.
+  test('slices of 70 mm on a rack of 260 × 230 mm: nine, three rows of three', () => {
+    const basket: BasketShape = { kind: 'rectangle', widthMm: 260, depthMm: 230 };
+    const pieces = many(coated({ kind: 'disc', diameterMm: 70, thicknessMm: 9 }), 30);
+    expect(packLayer(basket, pieces, 6)).toHaveLength(9);
+  });
+
+  test('with less air between them more go in', () => {
+    const basket: BasketShape = { kind: 'round', diameterMm: 200 };
+    const pieces = many(coated({ kind: 'ball', diameterMm: 30 }), 60);
+    expect(packLayer(basket, pieces, 0).length).toBeGreaterThan(packLayer(basket, pieces, 8).length);
+  });
+
+  test('a batch that is not full is spread out', () => {
+    const basket: BasketShape = { kind: 'rectangle', widthMm: 260, depthMm: 230 };
+    const pieces = many(coated({ kind: 'disc', diameterMm: 40, thicknessMm: 9 }), 6);
+    const laid = spreadLayer(basket, pieces, 6)!;
+    expect(laid).toHaveLength(6);
+    expect(troubleIn(basket, pieces, laid, 14)).toEqual(NONE);
+    expect(spreadLayer(basket, many(pieces[0], 60), 6)).toBeNull();
+  });
+});
+
+describe('air between two pieces', () => {
+  const at = (xMm: number, yMm: number, turn = 0) => ({ xMm, yMm, turn });
+  const disc = coated({ kind: 'disc', diameterMm: 38, thicknessMm: 9 });
+  const slab = footprintOf({ kind: 'slab', lengthMm: 80, widthMm: 20, thicknessMm: 10 }, 0, 0);
+
+  test('two discs: between their middles less both radii', () =>
+    expect(gapBetween(disc, at(0, 0), disc, at(50, 0))).toBeCloseTo(10, 9));
+  test('two slabs side by side, end to end, crossed', () => {
+    expect(gapBetween(slab, at(0, 0), slab, at(0, 30))).toBeCloseTo(10, 6);
+    expect(gapBetween(slab, at(0, 0), slab, at(95, 0))).toBeCloseTo(15, 6);
+    expect(gapBetween(slab, at(0, 0), slab, at(0, 0, Math.PI / 2))).toBeLessThan(0);
+  });
+  test('is the same from both sides, for any two turns', () => {
+    fc.assert(
+      fc.property(mm(-90, 90), mm(-90, 90), mm(0, 180), mm(0, 180), (x, y, a, b) => {
+        const [p, q] = [at(0, 0, (a * Math.PI) / 180), at(x, y, (b * Math.PI) / 180)];
+        expect(gapBetween(slab, p, slab, q)).toBeCloseTo(gapBetween(slab, q, slab, p), 6);
+      }),
+    );
+  });
+  test('a small piece in the hole of a ring has the air to its rim', () => {
+    const ring = footprintOf({ kind: 'ring', outerMm: 100, innerMm: 70, thicknessMm: 10 }, 0, 0);
+    const ball = footprintOf({ kind: 'ball', diameterMm: 30 }, 0, 0);
+    expect(gapBetween(ring, at(0, 0), ball, at(5, 0))).toBeCloseTo(15, 9);
+    expect(gapBetween(ring, at(0, 0), ball, at(40, 0))).toBeLessThan(0);
+  });
+  test('a round wall is as far as the farthest corner', () => {
+    const round: BasketShape = { kind: 'round', diameterMm: 200 };
+    expect(gapToWall(round, disc, at(50, 0))).toBeCloseTo(30, 9);
+    expect(gapToWall(round, slab, at(0, 0))).toBeCloseTo(100 - Math.hypot(36, 6) - 4, 6);
+  });
+});
+
+describe('batches', () => {
+  const fryer = (racks: number): Fryer => ({
+    name: 'Test',
+    kind: 'oven-type',
+    basket: { kind: 'rectangle', widthMm: 260, depthMm: 230 },
+    racks,
+    minTempC: 80,
+    maxTempC: 200,
+    stepC: 5,
+    airFactor: 1,
+    offsetC: 0,
+  });
+  const slice = coated({ kind: 'disc', diameterMm: 70, thicknessMm: 9 });
+
+  test('are evened out, over as many racks as they need', () => {
+    const load = loadOf(slice, 20, fryer(2));
+    expect(load).toMatchObject({ batches: 2, piecesPerBatch: 10, racksUsed: 2, fits: true });
+    expect([0, 1, 2].map((b) => piecesOfBatch(load, 20, b))).toEqual([10, 10, 0]);
+    expect(load.coverage).toBeCloseTo(
+      (10 * groundOf({ ...slice, radiusMm: 36 })) / (2 * groundMm2(fryer(2).basket)),
+      2,
+    );
+  });
+
+  test('the racks of a batch are evenly filled', () => {
+    const load = loadOf(slice, 15, fryer(2));
+    expect(layoutOf(slice, load, fryer(2)).map((rack) => rack.length)).toEqual([8, 7]);
+  });
+
+  test('what a hand has laid counts as it lies', () => {
+    const laid = [[0, 1, 2].map((piece) => ({ piece, xMm: 80 * piece - 80, yMm: 0, turn: 0 }))];
+    const load = loadOf(slice, 10, fryer(1), { gapMm: 6, laid });
+    expect(load).toMatchObject({ piecesPerBatch: 3, batches: 4, racksUsed: 1 });
+    expect(layoutOf(slice, load, fryer(1), { gapMm: 6, laid })).toBe(laid);
+  });
+
+  test('crowding saves batches and covers more of the ground', () => {
+    const [usual, crowded] = [loadOf(slice, 40, fryer(1)), loadOf(slice, 40, fryer(1), { gapMm: 0, laid: null })];
+    expect(crowded.batches).toBeLessThanOrEqual(usual.batches);
+    expect(crowded.coverage).toBeGreaterThanOrEqual(usual.coverage);
+  });
+
+  test('a piece larger than the basket does not fit, and is said to', () => {
+    const cutlet = coated({ kind: 'slab', lengthMm: 290, widthMm: 200, thicknessMm: 9 });
+    expect(loadOf(cutlet, 4, fryer(1))).toMatchObject({ fits: false, piecesPerBatch: 1, batches: 4 });
+  });
+});
