@@ -25,6 +25,8 @@ const project = (displayName, roots, decorators = false) => ({
 
 export default {
   testTimeout: 30_000,
+  // The machine has nothing else to do meanwhile.
+  maxWorkers: '100%',
   projects: [
     project('unit', ['<rootDir>/core/src', '<rootDir>/contract/src', '<rootDir>/web/src']),
     project('truth', ['<rootDir>/core/truth']),

@@ -28,6 +28,14 @@ export const RANGES = {
   /** g of one thing in 100 g, as a label says it; g in a level cup. */
   per100g: { min: 0, max: 100 },
   cupG: { min: 10, max: 400 },
+  /** Air between two pieces; a place on a rack from its middle. */
+  gapMm: { min: 0, max: 40 },
+  placeMm: { min: -400, max: 400 },
+  gPerStroke: { min: 0.01, max: 5 },
+  strokes: { min: 1, max: 100 },
+  scaleG: { min: 0, max: 3000 },
+  fryers: { min: 0, max: 12 },
+  readings: { min: 0, max: 12 },
   versions: { min: 0, max: 20 },
   ownIngredients: { min: 0, max: 60 },
   standMin: { min: 0, max: 240 },

@@ -1,6 +1,8 @@
 import Joi from 'joi';
 import {
   ALLERGEN_IDS,
+  BREAD_WORDS,
+  HOT_SPOTS,
   DIETS,
   FAMILIES,
   inPantry,
@@ -133,12 +135,28 @@ export const fryerSchema = allOf({
   basket,
   racks: whole('racks'),
   minTempC: within('fryerTempC')
-    .max(Joi.ref('maxTempC'))
-    .messages({ 'any.ref': '{{#label}} must not be above maxTempC' }),
+    .custom((c: number, helpers) => {
+      const { maxTempC } = helpers.state.ancestors[0] as { maxTempC: number };
+      return c > maxTempC ? helpers.error('fryer.cold') : c;
+    })
+    .messages({ 'fryer.cold': '{{#label}} must not be above maxTempC' }),
   maxTempC: within('fryerTempC').min(RANGES.airTempC.min),
   stepC: within('stepC'),
   airFactor: within('airFactor'),
   offsetC: within('offsetC'),
+  hotSpots: Joi.array()
+    .items(
+      Joi.number()
+        .integer()
+        .min(0)
+        .max(BREAD_WORDS.length - 1),
+    )
+    .length(HOT_SPOTS)
+    .optional(),
+  readings: Joi.array()
+    .items(allOf({ setC: within('fryerTempC'), readC: within('fryerTempC') }))
+    .max(RANGES.readings.max)
+    .optional(),
 });
 
 const pantryIds = Joi.array()
@@ -190,6 +208,14 @@ const second = allOf({
   .optional()
   .default(null);
 
+/** A piece where it lies on its rack, mm from the rack's middle, and its turn in radians. */
+const laidPiece = allOf({
+  piece: Joi.number().integer().min(0).max(RANGES.count.max),
+  xMm: within('placeMm'),
+  yMm: within('placeMm'),
+  turn: Joi.number().min(-7).max(7),
+});
+
 export const airPlanSchema = allOf({
   layers: layersSchema,
   restMin: within('restMin'),
@@ -203,6 +229,10 @@ export const airPlanSchema = allOf({
   second,
   station: allOf({ handling: Joi.valid('hands', 'fork', 'shaker'), surplus: within('surplus') }).optional(),
   afterwards: Joi.valid('rack', 'at-once', 'held').optional(),
+  laying: allOf({
+    gapMm: within('gapMm'),
+    laid: Joi.array().items(Joi.array().items(laidPiece).max(RANGES.count.max)).max(RANGES.racks.max).allow(null),
+  }).optional(),
 });
 
 /** What `POST /api/convert` takes. */
@@ -310,4 +340,17 @@ export const savePantrySchema = allOf({
   have: Joi.array().items(Joi.string().max(60)).unique().max(300),
   never: Joi.array().items(Joi.string().max(60)).unique().max(300),
   own: Joi.array().items(labelSchema).unique('id').max(RANGES.ownIngredients.max),
+});
+
+const sprayerSchema = allOf({
+  name: nameSchema,
+  kind: Joi.valid('pump', 'can', 'brush'),
+  gPerStroke: within('gPerStroke').allow(null),
+});
+
+/** A save of the kitchen, naming the version that it changes. */
+export const saveKitchenSchema = allOf({
+  version: Joi.number().integer().min(0),
+  fryers: Joi.array().items(fryerSchema).unique('name').max(RANGES.fryers.max),
+  sprayers: Joi.array().items(sprayerSchema).unique('name').max(RANGES.fryers.max),
 });

@@ -63,6 +63,25 @@ export interface PantryDocument extends PantryBody {
   version: number;
 }
 
+/** How oil comes onto the coat: a pump bottle, a propellant can, a brush. */
+export interface Sprayer {
+  name: string;
+  kind: 'pump' | 'can' | 'brush';
+  /** g of oil that a stroke of the pump, or a second of the can, gives; null when it was not weighed, or for a brush. */
+  gPerStroke: number | null;
+}
+
+/** The cook's own kitchen. */
+export interface KitchenBody {
+  fryers: Fryer[];
+  sprayers: Sprayer[];
+}
+
+/** The stored kitchen; there is one. */
+export interface KitchenDocument extends KitchenBody {
+  version: number;
+}
+
 export type SimulatedCook =
   | { medium: OilMedium; tempC: number; minutes: number }
   | ({ medium: 'air'; fryer: Fryer; oilGm2: number; restMin: number; second: SecondPlan | null } & AirSettings);

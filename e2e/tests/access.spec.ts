@@ -1,32 +1,52 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './begin';
 
 /** WCAG 2.2 AA, by axe, in both themes and at a phone's width. */
 const check = async (page: import('@playwright/test').Page): Promise<void> => {
   const { violations } = await new AxeBuilder({ page })
+    // Hundreds of dots of one kind, hidden from readers: those that count stand beside them as buttons.
+    .exclude('[data-dots]')
     .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
     .analyze();
   expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)).toEqual([]);
 };
 
-for (const theme of ['light', 'dark'] as const) {
-  test(`home, bench with its boards and pantry have no barriers that can be measured (${theme})`, async ({ page }) => {
+interface Look {
+  theme: 'light' | 'dark';
+  what: string;
+  boards: readonly string[];
+  pages: readonly string[];
+}
+
+/** Everything in the light theme; in the dark one, where colours are the same, what is drawn and one form stand for the rest. */
+const LOOKS: readonly Look[] = [
+  { theme: 'light', what: 'home and bench', boards: ['Air versions', 'Bowls', 'Basket'], pages: [] },
+  { theme: 'light', what: 'the other boards', boards: ['Schools', 'Kept versions', 'Who eats, how hot'], pages: [] },
+  { theme: 'light', what: 'the other pages', boards: [], pages: ['Pantry', 'Kitchen'] },
+  { theme: 'dark', what: 'home, bench and pages', boards: ['Basket'], pages: ['Kitchen'] },
+];
+
+for (const { theme, what, boards, pages } of LOOKS) {
+  test(`${what}: no barriers that can be measured (${theme})`, async ({ page }) => {
     await page.emulateMedia({ colorScheme: theme, reducedMotion: 'reduce' });
+    for (const place of pages) {
+      await page.goto(`/${place.toLowerCase()}`);
+      await expect(page.getByRole('heading', { name: place, exact: true })).toBeVisible();
+      await check(page);
+    }
+    if (boards.length === 0) return;
     await page.goto('/');
     await expect(page.getByRole('button', { name: 'Show me the air version' })).toBeVisible();
     await check(page);
     await page.getByRole('button', { name: 'Show me the air version' }).click();
     await expect(page.getByRole('button', { name: /^In use: / })).toBeVisible({ timeout: 30_000 });
-    await check(page);
     await page.getByRole('button', { name: 'In the air', exact: true }).click();
-    for (const board of ['Air versions', 'Bowls', 'Schools', 'Kept versions', 'Who eats, how hot']) {
+    await check(page);
+    for (const board of boards) {
       await page.getByRole('tab', { name: board, exact: true }).click();
       await expect(page.getByRole('tabpanel', { name: board })).toBeVisible();
       await check(page);
     }
-    await page.goto('/pantry');
-    await expect(page.getByRole('heading', { name: 'Pantry' })).toBeVisible();
-    await check(page);
   });
 }
 
@@ -37,9 +57,11 @@ test('nothing is wider than a phone', async ({ page }) => {
   await expect(page.getByRole('button', { name: /^In use: / })).toBeVisible({ timeout: 30_000 });
   const width = () => page.evaluate(() => document.documentElement.scrollWidth);
   expect(await width()).toBeLessThanOrEqual(390);
-  await page.goto('/pantry');
-  await expect(page.getByRole('heading', { name: 'Pantry' })).toBeVisible();
-  expect(await width()).toBeLessThanOrEqual(390);
+  for (const place of ['Pantry', 'Kitchen']) {
+    await page.goto(`/${place.toLowerCase()}`);
+    await expect(page.getByRole('heading', { name: place, exact: true })).toBeVisible();
+    expect(await width()).toBeLessThanOrEqual(390);
+  }
 });
 
 test('by keyboard alone: from the sentence to another coat', async ({ page }) => {

@@ -1,4 +1,47 @@
-import { expect, type Page } from '@playwright/test';
+import { spawn } from 'node:child_process';
+import { expect, test as base, type Page } from '@playwright/test';
+
+const FIRST_PORT = 4699;
+const PATIENCE_MS = 30_000;
+
+async function answers(url: string): Promise<void> {
+  const until = Date.now() + PATIENCE_MS;
+  while (Date.now() < until) {
+    if (
+      await fetch(`${url}/api/health`).then(
+        (r) => r.ok,
+        () => false,
+      )
+    )
+      return;
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  }
+  throw new Error(`No server at ${url}.`);
+}
+
+/** Every worker has a server and a database of its own, so that journeys can go side by side. */
+export const test = base.extend<object, { server: string }>({
+  server: [
+    // Playwright wants the braces.
+    // eslint-disable-next-line no-empty-pattern
+    async ({}, use, { parallelIndex }) => {
+      const port = FIRST_PORT + parallelIndex;
+      const url = `http://127.0.0.1:${port}`;
+      const child = spawn('node', ['e2e/serve.mjs'], { env: { ...process.env, YELLOWMIST_PORT: String(port) } });
+      const gone = new Promise<never>((_, reject) => {
+        child.on('exit', (code) => reject(new Error(`The server at ${url} ended with ${code}: is its port in use?`)));
+      });
+      await Promise.race([answers(url), gone]);
+      await use(url);
+      gone.catch(() => undefined);
+      child.kill('SIGTERM');
+    },
+    { scope: 'worker' },
+  ],
+  baseURL: ({ server }, use) => use(server),
+});
+
+export { expect };
 
 /** Sends the sentence of the home view and waits for the first air version. */
 export async function begin(page: Page, food: string, coat: string): Promise<void> {

@@ -1,5 +1,5 @@
-import { expect, test, type Locator, type Page } from '@playwright/test';
-import { begin, saved, searched } from './begin';
+import type { Locator, Page } from '@playwright/test';
+import { begin, expect, saved, searched, test } from './begin';
 
 const board = (page: Page, name: string): Promise<void> => page.getByRole('tab', { name, exact: true }).click();
 const airCoat = (page: Page): Locator => page.getByRole('region', { name: 'Coat in the air' });

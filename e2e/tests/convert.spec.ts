@@ -1,5 +1,4 @@
-import { expect, test } from '@playwright/test';
-import { begin, saved } from './begin';
+import { begin, expect, saved, test } from './begin';
 
 test('from nothing to an air version that is there after a reload', async ({ page, request }) => {
   const kept = (await (await request.get('/api/conversions')).json()) as { id: string }[];

@@ -1,5 +1,4 @@
-import { expect, test } from '@playwright/test';
-import { begin, searched } from './begin';
+import { begin, expect, searched, test } from './begin';
 
 test('an own ingredient goes from its label onto the shelf and into a coat, and what is never used is not offered', async ({
   page,

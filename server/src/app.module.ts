@@ -5,6 +5,7 @@ import { ConversionsModule } from './conversions/conversions.module.js';
 import { databaseOptions } from './database/options.js';
 import { DemoService } from './demo/demo.service.js';
 import { HealthController } from './health/health.controller.js';
+import { KitchenModule } from './kitchen/kitchen.module.js';
 import { PantryModule } from './pantry/pantry.module.js';
 
 @Module({})
@@ -13,7 +14,13 @@ export class AppModule {
   static over(databaseFile: string): DynamicModule {
     return {
       module: AppModule,
-      imports: [TypeOrmModule.forRoot(databaseOptions(databaseFile)), ConversionsModule, PantryModule, ComputeModule],
+      imports: [
+        TypeOrmModule.forRoot(databaseOptions(databaseFile)),
+        ConversionsModule,
+        PantryModule,
+        KitchenModule,
+        ComputeModule,
+      ],
       controllers: [HealthController],
       providers: [DemoService],
     };

@@ -138,7 +138,7 @@ function closest(p: Middles): number {
 /** Fresh starts that are relaxed before a number is given up. */
 const STARTS = 10;
 /** Above this many discs a lattice is as good, and relaxing takes long. */
-const MOST_RELAXED = 64;
+const MOST_RELAXED = 36;
 
 /** A start for `n` discs: a lattice stretched to hold about n, or a scatter. */
 function startFor(n: number, room: Room, next: () => number, k: number): Middles {

@@ -3,3 +3,4 @@ export * from './footprint.js';
 export * from './ground.js';
 export * from './layer.js';
 export * from './load.js';
+export * from './spots.js';

@@ -57,6 +57,13 @@ export const WIDE_COATS = 12;
  */
 export const WIDE_FINENESS = 0.5;
 /**
+ * How far beyond a coat's best minutes another oil, turning or ingredient is followed.
+ * @unit share, min
+ * @range 1.3–2; 1–4
+ * @source our choice, so that a search does not follow what is done long ago
+ */
+export const REACH = { factor: 1.5, plusMin: 2 } as const;
+/**
  * Racks change places this often when a batch takes more than one.
  * @unit min
  * @range 4–7

@@ -90,7 +90,7 @@ export function* widenFamily(
 ): FamilySearch {
   const coats = coatsOf(request, first.family);
   const temperatures = [...new Set(first.candidates.map((c) => c.plan.settings.tempC))].slice(0, WIDE_TEMPERATURES);
-  const others = yield* searchVariants(request, fried, coats.slice(1), temperatures);
+  const others = yield* searchVariants(request, fried, coats.slice(1), temperatures, first.candidates[0].minutes);
   const candidates = [...first.candidates, ...others].sort((a, b) => b.score - a.score);
   const shown = worthShowing(candidates);
   return {

@@ -3,6 +3,7 @@ export * from './evaluate.js';
 export * from './planNotes.js';
 export * from './repair.js';
 export * from './adapt.js';
+export * from './move.js';
 export * from './pareto.js';
 export { temperaturesFor } from './search.js';
 export * from './types.js';

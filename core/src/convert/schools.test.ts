@@ -28,7 +28,8 @@ const fryer: Fryer = {
   racks: 1,
   minTempC: 80,
   maxTempC: 200,
-  stepC: 5,
+  // Coarse, so that a search has few temperatures to try.
+  stepC: 10,
   airFactor: 1,
   offsetC: 0,
 };

@@ -8,6 +8,7 @@ import {
   COST,
   FIRST_OIL_GM2,
   OILS_GM2,
+  REACH,
   SEARCHED_C,
   SHORTEST_MIN,
   SWAP_EVERY_MIN,
@@ -51,14 +52,20 @@ function benchFor(request: ConvertRequest, fried: FriedResult, coat: Coat, fine 
   return { request, fried, coat, ready, load, wetLast: ready.layers.at(-1)?.wet === true, fine };
 }
 
-const planAt = ({ request, coat, load }: Bench, tempC: number, oilGm2: number, turnAtMin: number | null): AirPlan => ({
+const planAt = (
+  { request, coat, load }: Bench,
+  tempC: number,
+  oilGm2: number,
+  turnAtMin: number | null,
+  mostMin = request.limits.maxMinutes,
+): AirPlan => ({
   layers: coat.layers,
   restMin: coat.restMin,
   oilGm2,
   settings: {
     ...PLAIN_AIR,
     tempC,
-    minutes: request.limits.maxMinutes,
+    minutes: mostMin,
     preheated: request.limits.preheat,
     turnAtMin,
     under: coat.under,
@@ -131,6 +138,10 @@ export function retimed(request: ConvertRequest, fried: FriedResult, plan: AirPl
   return bestMinute(benchFor(request, fried, coat), long).plan;
 }
 
+/** A cook that is done by `minutes` with one oil is not looked for beyond half as long again with another. */
+const withinReach = ({ limits }: ConvertRequest, minutes: number): number =>
+  Math.min(limits.maxMinutes, Math.ceil(minutes * REACH.factor) + REACH.plusMin);
+
 type Search = Generator<number, Candidate[], undefined>;
 
 /** Every oil, turned at half time or not, at each of the `plans`' temperatures. */
@@ -138,9 +149,10 @@ function* everyWay(bench: Bench, plans: readonly Candidate[]): Search {
   const found: Candidate[] = [];
   for (const { plan } of plans) {
     const { tempC, minutes } = plan.settings;
+    const mostMin = withinReach(bench.request, minutes);
     for (const oilGm2 of bench.wetLast ? [0, OILS_GM2[0]] : OILS_GM2) {
       for (const turnAtMin of [null, Math.max(3, Math.round(minutes * 0.55))]) {
-        found.push(bestMinute(bench, planAt(bench, tempC, oilGm2, turnAtMin)));
+        found.push(bestMinute(bench, planAt(bench, tempC, oilGm2, turnAtMin, mostMin)));
         yield 1;
       }
     }
@@ -149,10 +161,10 @@ function* everyWay(bench: Bench, plans: readonly Candidate[]): Search {
 }
 
 /** One coat at several temperatures, unturned, with a fine spray. */
-function* atTemperatures(bench: Bench, temperatures: readonly number[]): Search {
+function* atTemperatures(bench: Bench, temperatures: readonly number[], mostMin?: number): Search {
   const found: Candidate[] = [];
   for (const tempC of temperatures) {
-    found.push(bestMinute(bench, planAt(bench, tempC, bench.wetLast ? 0 : FIRST_OIL_GM2, null)));
+    found.push(bestMinute(bench, planAt(bench, tempC, bench.wetLast ? 0 : FIRST_OIL_GM2, null, mostMin)));
     yield 1;
   }
   return found;
@@ -173,17 +185,19 @@ export function* searchCoat(request: ConvertRequest, fried: FriedResult, coat: C
 /**
  * The other coats of a family, around the temperatures that were best for its first: each there with a fine spray, then
  * the best of them with every oil and turning. Half as fine as elsewhere: what is shown of them is simulated again.
+ * @param minutes how long the family's first coat took
  */
 export function* searchVariants(
   request: ConvertRequest,
   fried: FriedResult,
   coats: readonly Coat[],
   temperatures: readonly number[],
+  minutes: number,
 ): Search {
   const looks: { bench: Bench; found: Candidate[] }[] = [];
   for (const coat of coats) {
     const bench = benchFor(request, fried, coat, WIDE_FINENESS);
-    const found = yield* atTemperatures(bench, temperatures);
+    const found = yield* atTemperatures(bench, temperatures, withinReach(request, minutes));
     looks.push({ bench, found: found.sort(byScore) });
   }
   looks.sort((a, b) => byScore(a.found[0], b.found[0]));

@@ -45,6 +45,10 @@ export interface Fryer {
   /** Multiplies the air's coefficient, 1 = as its kind; and what its thermostat is off by, °C. */
   airFactor: number;
   offsetC: number;
+  /** Bread of the hot-spot test, three rows of three from the back left, 0 pale to 4 dark; see basket/spots. */
+  hotSpots?: number[];
+  /** An oven thermometer's readings against the setting; `offsetC` is their mean. */
+  readings?: { setC: number; readC: number }[];
 }
 
 /** How the air version is cooked. */

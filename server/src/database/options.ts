@@ -1,8 +1,9 @@
 import Libsql from 'libsql';
 import type { DataSourceOptions } from 'typeorm';
 import { ConversionEntity } from '../conversions/conversion.entity.js';
+import { KitchenEntity } from '../kitchen/kitchen.entity.js';
 import { PantryEntity } from '../pantry/pantry.entity.js';
-import { Conversions1764000000000, Pantry1764100000000 } from './schema.js';
+import { Conversions1764000000000, Kitchen1764200000000, Pantry1764100000000 } from './schema.js';
 
 interface Pragmas {
   pragma(statement: string): unknown;
@@ -13,8 +14,8 @@ export const databaseOptions = (file: string): DataSourceOptions => ({
   type: 'better-sqlite3',
   driver: Libsql,
   database: file,
-  entities: [ConversionEntity, PantryEntity],
-  migrations: [Conversions1764000000000, Pantry1764100000000],
+  entities: [ConversionEntity, PantryEntity, KitchenEntity],
+  migrations: [Conversions1764000000000, Pantry1764100000000, Kitchen1764200000000],
   migrationsRun: true,
   synchronize: false,
   prepareDatabase: (db: Pragmas) => {

@@ -37,3 +37,19 @@ export class Pantry1764100000000 implements MigrationInterface {
     await runner.query('DROP TABLE pantry');
   }
 }
+
+export class Kitchen1764200000000 implements MigrationInterface {
+  name = 'Kitchen1764200000000';
+
+  async up(runner: QueryRunner): Promise<void> {
+    await runner.query(`CREATE TABLE kitchen (
+      id INTEGER PRIMARY KEY NOT NULL,
+      version INTEGER NOT NULL,
+      body TEXT NOT NULL
+    )`);
+  }
+
+  async down(runner: QueryRunner): Promise<void> {
+    await runner.query('DROP TABLE kitchen');
+  }
+}

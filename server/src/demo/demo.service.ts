@@ -1,7 +1,8 @@
 import { Injectable } from '@nestjs/common';
 import { ComputeService } from '../compute/compute.service.js';
 import { ConversionsService } from '../conversions/conversions.service.js';
-import { SCENARIO } from './scenario.js';
+import { KitchenService } from '../kitchen/kitchen.service.js';
+import { KITCHEN, SCENARIO } from './scenario.js';
 
 /** Fills an empty database with the demo scenario, each dish really converted. */
 @Injectable()
@@ -9,11 +10,14 @@ export class DemoService {
   constructor(
     private readonly conversions: ConversionsService,
     private readonly compute: ComputeService,
+    private readonly kitchen: KitchenService,
   ) {}
 
   /** Does nothing when there are conversions already. `say` hears of the progress. */
   async fill(say: (line: string) => void): Promise<void> {
     if ((await this.conversions.list()).length > 0) return;
+    const { version } = await this.kitchen.read();
+    await this.kitchen.save(version, KITCHEN);
     for (const [at, body] of SCENARIO.entries()) {
       const chosen = await this.compute.choose(body);
       await this.conversions.create({ ...body, chosen });

@@ -1,4 +1,4 @@
-import { OPEN_LIMITS, type ConversionBody } from '@yellowmist/contract';
+import { OPEN_LIMITS, type ConversionBody, type KitchenBody } from '@yellowmist/contract';
 import type { Dish, FriedCook, Fryer, LayerSpec } from '@yellowmist/core';
 
 /** The net loft on Harrow Skerry: a made-up kitchen, its two fryers and the dishes of a Thursday supper for six. */
@@ -13,6 +13,12 @@ const GALLEY: Fryer = {
   stepC: 5,
   airFactor: 1.08,
   offsetC: 6,
+  readings: [
+    { setC: 180, readC: 187 },
+    { setC: 200, readC: 205 },
+  ],
+  // The net loft's bread test: the fan throws its heat to the back.
+  hotSpots: [2, 3, 3, 2, 2, 3, 1, 2, 2],
 };
 
 const LOFT: Fryer = {
@@ -25,6 +31,15 @@ const LOFT: Fryer = {
   stepC: 5,
   airFactor: 1,
   offsetC: 0,
+};
+
+/** What the net loft fries and oils with. */
+export const KITCHEN: KitchenBody = {
+  fryers: [GALLEY, LOFT],
+  sprayers: [
+    { name: 'Pump bottle', kind: 'pump', gPerStroke: 0.21 },
+    { name: 'Oil brush', kind: 'brush', gPerStroke: null },
+  ],
 };
 
 const layer = (...parts: [string, number][]): LayerSpec => ({

@@ -3,28 +3,29 @@ import { InjectRepository } from '@nestjs/typeorm';
 import type { PantryBody, PantryDocument } from '@yellowmist/contract';
 import { ingredientFromLabel, stockOwn, type Label } from '@yellowmist/core';
 import { Repository } from 'typeorm';
-import { badFields, ProblemException } from '../common/problem.js';
+import { badFields } from '../common/problem.js';
+import { SingleDocument } from '../common/single.js';
 import { ConversionsService } from '../conversions/conversions.service.js';
 import { PantryEntity } from './pantry.entity.js';
-
-const THE_ROW = 1;
-const EMPTY: PantryDocument = { version: 0, have: [], never: [], own: [] };
 
 /** The kitchen's pantry; its own ingredients stand on the core's shelf from the start on. */
 @Injectable()
 export class PantryService implements OnModuleInit {
-  constructor(
-    @InjectRepository(PantryEntity) private readonly store: Repository<PantryEntity>,
-    private readonly conversions: ConversionsService,
-  ) {}
+  private readonly document: SingleDocument<PantryBody>;
 
-  async onModuleInit(): Promise<void> {
-    this.stock((await this.read()).own);
+  constructor(
+    @InjectRepository(PantryEntity) store: Repository<PantryEntity>,
+    private readonly conversions: ConversionsService,
+  ) {
+    this.document = new SingleDocument<PantryBody>(store, 'pantry', { have: [], never: [], own: [] });
   }
 
-  async read(): Promise<PantryDocument> {
-    const row = await this.store.findOneBy({ id: THE_ROW });
-    return row ? { ...(JSON.parse(row.body) as PantryBody), version: row.version } : EMPTY;
+  async onModuleInit(): Promise<void> {
+    this.stock(await this.own());
+  }
+
+  read(): Promise<PantryDocument> {
+    return this.document.read();
   }
 
   /** The labels of the own ingredients. */
@@ -37,31 +38,10 @@ export class PantryService implements OnModuleInit {
    * @throws ProblemException 409 when it is not the last any more; 400 when an own ingredient goes that a dish uses
    */
   async save(version: number, body: PantryBody): Promise<PantryDocument> {
-    await this.keepWhatIsUsed((await this.read()).own, body.own);
-    const next = { version: version + 1, body: JSON.stringify(body) };
-    const { affected } = await this.store.update({ id: THE_ROW, version }, next);
-    if (affected === 0 && !(version === EMPTY.version && (await this.beginWith(next)))) {
-      const stored = await this.read();
-      throw new ProblemException(
-        409,
-        `version ${version} of the pantry is not the stored one any more: it is ${stored.version}. Nothing was overwritten; read it and save again.`,
-        { currentVersion: stored.version },
-      );
-    }
+    await this.keepWhatIsUsed(await this.own(), body.own);
+    const saved = await this.document.save(version, body);
     this.stock(body.own);
-    return { ...body, version: next.version };
-  }
-
-  /** Inserts the first row; false when somebody was quicker. */
-  private async beginWith(row: Omit<PantryEntity, 'id'>): Promise<boolean> {
-    await this.store
-      .createQueryBuilder()
-      .insert()
-      .values({ id: THE_ROW, ...row })
-      .orIgnore()
-      .execute();
-    const stored = await this.store.findOneBy({ id: THE_ROW });
-    return stored?.body === row.body;
+    return saved;
   }
 
   private async keepWhatIsUsed(before: readonly Label[], after: readonly Label[]): Promise<void> {

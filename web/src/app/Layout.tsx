@@ -30,6 +30,9 @@ export function Layout() {
           <img src="/mark.svg" alt="" className="size-7" />
           Yellowmist
         </Link>
+        <Link to="/kitchen" className="btn btn-ghost h-11 px-2 font-normal">
+          Kitchen
+        </Link>
         <Link to="/pantry" className="btn btn-ghost h-11 px-2 font-normal">
           Pantry
         </Link>

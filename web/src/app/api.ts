@@ -1,5 +1,11 @@
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
-import type { ConversionBody, ConversionDocument, PantryDocument, Problem } from '@yellowmist/contract';
+import type {
+  ConversionBody,
+  ConversionDocument,
+  KitchenDocument,
+  PantryDocument,
+  Problem,
+} from '@yellowmist/contract';
 import { ingredientFromLabel, stockOwn } from '@yellowmist/core';
 import { stockWorkers } from '../worker/core';
 
@@ -18,6 +24,10 @@ export const api = createApi({
         stockWorkers(pantry.own);
         return pantry;
       },
+    }),
+    kitchen: build.query<KitchenDocument, void>({ query: () => 'kitchen' }),
+    saveKitchen: build.mutation<KitchenDocument, KitchenDocument>({
+      query: (body) => ({ url: 'kitchen', method: 'PUT', body }),
     }),
     savePantry: build.mutation<PantryDocument, PantryDocument>({
       query: (body) => ({ url: 'pantry/kitchen', method: 'PUT', body }),
@@ -50,6 +60,8 @@ export const api = createApi({
 });
 
 export const {
+  useKitchenQuery,
+  useSaveKitchenMutation,
   usePantryQuery,
   useSavePantryMutation,
   useConversionsQuery,

@@ -1,5 +1,6 @@
 import { createBrowserRouter } from 'react-router';
 import { BenchPage } from '../features/bench/BenchPage';
+import { KitchenPage } from '../features/kitchen/KitchenPage';
 import { PantryPage } from '../features/pantry/PantryPage';
 import { HomePage } from '../features/home/HomePage';
 import { Layout } from './Layout';
@@ -12,6 +13,7 @@ export const router = createBrowserRouter([
     children: [
       { index: true, element: <HomePage /> },
       { path: 'dish/:id', element: <BenchPage /> },
+      { path: 'kitchen', element: <KitchenPage /> },
       { path: 'pantry', element: <PantryPage /> },
       { path: '*', element: <LostPage /> },
     ],

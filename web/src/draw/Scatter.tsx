@@ -93,20 +93,22 @@ export function Scatter({ dots, xLabel, yLabel, yEnds, formatX, here, onPick }: 
           {yLabel}
         </text>
       </g>
-      {dots
-        .filter((d) => !d.front)
-        .map((d) => (
-          <circle
-            key={d.id}
-            cx={x(d.x) + aside(d.id)}
-            cy={y(d.y)}
-            r={2.8}
-            className={d.works ? 'fill-base-content/55' : 'fill-none stroke-base-content/45'}
-            onClick={() => onPick(d.id)}
-          >
-            <title>{d.text}</title>
-          </circle>
-        ))}
+      <g aria-hidden data-dots>
+        {dots
+          .filter((d) => !d.front)
+          .map((d) => (
+            <circle
+              key={d.id}
+              cx={x(d.x) + aside(d.id)}
+              cy={y(d.y)}
+              r={2.8}
+              className={d.works ? 'fill-base-content/55' : 'fill-none stroke-base-content/45'}
+              onClick={() => onPick(d.id)}
+            >
+              <title>{d.text}</title>
+            </circle>
+          ))}
+      </g>
       <polyline points={line} fill="none" className="stroke-accent" strokeWidth={1.5} strokeDasharray="4 3" />
       {here && (
         <g transform={`translate(${x(here.x)} ${y(here.y)})`} aria-hidden>

@@ -29,6 +29,14 @@ const SHEET: readonly { place: string; keys: readonly [string, string][] }[] = [
     ],
   },
   {
+    place: 'A piece in the basket',
+    keys: [
+      ['Arrow keys', 'Move it; with Shift farther'],
+      ['R', 'Turn it'],
+      ['Delete', 'Take it out'],
+    ],
+  },
+  {
     place: 'Numbers, curves and dots',
     keys: [
       ['↑ / ↓ in a number', 'A step more or less'],

@@ -7,16 +7,19 @@ import {
   type Asks,
   type Conversion,
   type ConvertRequest,
+  type Dish,
   type Family,
   type FamilyFound,
+  type Fryer,
   type Label,
+  type Move,
   type SchoolAnswer,
   type Substitute,
 } from '@yellowmist/core';
-import type { Answer, CoreService, Question } from './core.worker';
+import type { Answer, BasketLayout, CoreService, Question } from './core.worker';
 import { makePool, type Seat } from './pool';
 
-export type { Answer, Question };
+export type { Answer, BasketLayout, Question };
 
 type Core = Remote<CoreService>;
 
@@ -73,6 +76,14 @@ export const askSubstitutes = (
   ingredientId: string,
   asks: Asks,
 ): Promise<Substitute[]> => quick.run((core) => core.substitutes(request, plan, at, ingredientId, asks));
+
+/** Where the pieces of a full batch lie, packed in a worker. */
+export const askLayout = (dish: Dish, plan: AirPlan, fryer: Fryer): Promise<BasketLayout> =>
+  quick.run((core) => core.layout(dish, plan, fryer));
+
+/** The plan as it would be cooked in another fryer. */
+export const askMove = (request: ConvertRequest, plan: AirPlan, fryer: Fryer): Promise<Move> =>
+  long.run((core) => core.move(request, plan, fryer));
 
 export interface Progress {
   done: number;

@@ -1,7 +1,12 @@
 import {
+  coveredBy,
   evaluateAir,
   evaluateFried,
   ingredientFromLabel,
+  layoutOf,
+  loadOf,
+  movedTo,
+  readyPiece,
   schoolAnswer,
   searchFamily,
   stockOwn,
@@ -14,10 +19,14 @@ import {
   type Dish,
   type Family,
   type FamilyFound,
+  type Footprint,
   type FriedCook,
   type FriedResult,
   type Fryer,
   type Label,
+  type LaidPiece,
+  type Load,
+  type Move,
   type SchoolAnswer,
   type Substitute,
 } from '@yellowmist/core';
@@ -38,6 +47,14 @@ export interface Question {
 export interface Answer {
   fried: FriedResult;
   air: AirResult | null;
+}
+
+/** A full batch from above. */
+export interface BasketLayout {
+  footprint: Footprint;
+  load: Load;
+  /** Rack by rack from the top. */
+  racks: LaidPiece[][];
 }
 
 const SLICE_MS = 40;
@@ -123,6 +140,19 @@ const service = {
     const friedResult = fryOnce(dish, fried, false);
     const current = evaluateAir(dish, plan, fryer, friedResult);
     return substitutions(request, current, friedResult, at, ingredientId, asks);
+  },
+
+  /** Where the pieces of a full batch lie. */
+  layout(dish: Dish, plan: AirPlan, fryer: Fryer): BasketLayout {
+    const footprint = coveredBy(readyPiece(dish, plan.layers), dish);
+    const load = loadOf(footprint, dish.count, fryer, plan.laying);
+    return { footprint, load, racks: layoutOf(footprint, load, fryer, plan.laying) };
+  },
+
+  /** The plan as it would be cooked in another fryer. */
+  move(request: ConvertRequest, plan: AirPlan, fryer: Fryer): Move {
+    const friedResult = fryOnce(request.dish, request.fried, false);
+    return movedTo(request, fryer, friedResult, evaluateAir(request.dish, plan, request.fryer, friedResult));
   },
 
   stopUpTo(job: number): void {

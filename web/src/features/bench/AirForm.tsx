@@ -1,6 +1,5 @@
-import { COMMON_FRYERS, RANGES, type ConversionBody } from '@yellowmist/contract';
+import { RANGES, type ConversionBody } from '@yellowmist/contract';
 import type { AirPlan, AirSettings, Fryer } from '@yellowmist/core';
-import { useConversionsQuery } from '../../app/api';
 import { useAppDispatch } from '../../app/store';
 import { Check } from '../../ui/Check';
 import { Choice } from '../../ui/Choice';
@@ -8,22 +7,13 @@ import { NumberField } from '../../ui/NumberField';
 import { fryerChanged, planChanged, settingsChanged } from './benchSlice';
 import { SecondForm } from './SecondForm';
 import { useDrag } from './useDrag';
+import { useFryers } from './useFryers';
 
 const UNDER = [
   { value: 'basket', label: 'Basket' },
   { value: 'rack', label: 'Raised rack' },
   { value: 'parchment', label: 'Parchment' },
 ] as const;
-
-/** The fryers of this kitchen's dishes, then one of each kind to begin with. */
-function useFryers(current: Fryer): Fryer[] {
-  const { data = [] } = useConversionsQuery();
-  const byName = new Map<string, Fryer>();
-  for (const fryer of [current, ...data.map((d) => d.fryer), ...COMMON_FRYERS]) {
-    if (!byName.has(fryer.name)) byName.set(fryer.name, fryer);
-  }
-  return [...byName.values()];
-}
 
 /** The fryer, and how the air version is cooked in it. */
 export function AirForm({ body, plan }: { body: ConversionBody; plan: AirPlan }) {

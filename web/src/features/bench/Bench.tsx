@@ -3,6 +3,7 @@ import { readyPiece } from '@yellowmist/core';
 import { api } from '../../app/api';
 import { useAppDispatch, useAppSelector } from '../../app/store';
 import { useUnits } from '../../ui/useUnits';
+import { BasketBoard } from '../basket/BasketBoard';
 import { AirForm, AirHeat } from './AirForm';
 import { Alternatives, AlternativesInLine } from './Alternatives';
 import { BenchBar } from './BenchBar';
@@ -179,6 +180,11 @@ export function Bench() {
             id: 'bowls',
             label: 'Bowls',
             content: evaluated?.air && <Station air={evaluated.air} dish={body.dish} />,
+          },
+          {
+            id: 'basket',
+            label: 'Basket',
+            content: evaluated?.air && plan && <BasketBoard body={body} plan={plan} air={evaluated.air} />,
           },
           {
             id: 'steps',

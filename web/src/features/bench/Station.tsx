@@ -12,6 +12,7 @@ import {
   type Handling,
   type Stop,
 } from '@yellowmist/core';
+import { useKitchenQuery } from '../../app/api';
 import { writesWith } from '../../app/settings';
 import { useAppDispatch, useAppSelector } from '../../app/store';
 import { BowlPicture } from '../../draw/BowlPicture';
@@ -215,7 +216,13 @@ const LOSES: Record<Stop['grip'], string> = {
 /** Where the coated pieces rest and are oiled. */
 function Tray({ air, count }: { air: AirResult; count: number }) {
   const { system } = useUnits();
+  const { data: kitchen } = useKitchenQuery();
   const { load, plan } = air;
+  const strokes = (kitchen?.sprayers ?? []).flatMap(({ name, kind, gPerStroke }) => {
+    if (gPerStroke === null) return [];
+    const count = Math.max(1, Math.round(air.sprayOilG / gPerStroke));
+    return [`${count} ${kind === 'can' ? 'seconds' : 'strokes'} of the ${name.toLowerCase()}`];
+  });
   return (
     <>
       <svg viewBox="0 0 200 92" className="w-full" aria-hidden>
@@ -236,7 +243,7 @@ function Tray({ air, count }: { air: AirResult; count: number }) {
         {air.sprayOilG >= 0.5 ? (
           <>
             Then <b>{oilAmount(air.sprayOilG, system)} of oil</b> on both sides of all {count} pieces, away from the hot
-            basket.
+            basket{strokes.length > 0 && `: ${strokes.join(', or ')}`}.
           </>
         ) : (
           'No oil.'

@@ -68,7 +68,7 @@ const dishSlice = createSlice({
     },
     planChanged: (
       state,
-      { payload }: PayloadAction<Partial<Pick<AirPlan, 'oilGm2' | 'restMin' | 'second' | 'station'>>>,
+      { payload }: PayloadAction<Partial<Pick<AirPlan, 'oilGm2' | 'restMin' | 'second' | 'station' | 'laying'>>>,
     ) => {
       if (state) ownPlan(state, (plan) => void Object.assign(plan, payload));
     },
@@ -82,6 +82,13 @@ const dishSlice = createSlice({
     schoolTaken: (state, { payload }: PayloadAction<{ dish: Dish; plan: AirPlan }>) => {
       if (!state?.chosen) return;
       state.dish = payload.dish;
+      state.chosen = { family: 'own', by: 'cook', plan: payload.plan };
+    },
+    /** Moved to another fryer, with the plan that fits there. */
+    movedToFryer: (state, { payload }: PayloadAction<{ fryer: Fryer; plan: AirPlan }>) => {
+      if (!state) return;
+      state.fryer = payload.fryer;
+      state.limits.maxTempC = payload.fryer.maxTempC;
       state.chosen = { family: 'own', by: 'cook', plan: payload.plan };
     },
     /** Keeps the air version on the bench under a name. */
@@ -180,6 +187,7 @@ export const {
   settingsChanged,
   picked,
   schoolTaken,
+  movedToFryer,
   versionKept,
   versionForgotten,
   searchFound,

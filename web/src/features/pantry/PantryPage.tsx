@@ -17,7 +17,7 @@ function marked(pantry: PantryBody, id: string, mark: Shelfmark, on: boolean): P
 
 /** The kitchen's pantry: what is in the house, what is never used, what each thing does and carries, and its own. */
 export function PantryPage() {
-  const { pantry, change, problem } = usePantryEdits();
+  const { shown: pantry, change, problem } = usePantryEdits();
   const [find, setFind] = useState('');
   const [label, setLabel] = useState<Label | null>(null);
   const sought = find.trim().toLowerCase();

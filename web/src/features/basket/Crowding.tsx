@@ -1,0 +1,48 @@
+import { differences, USUAL_GAP_MM, type AirPlan, type AirResult } from '@yellowmist/core';
+import type { ConversionBody } from '@yellowmist/contract';
+import { useAppDispatch } from '../../app/store';
+import { evaluate } from '../../worker/core';
+import { planChanged } from '../bench/benchSlice';
+import { Differences } from '../bench/Differences';
+import { useAsked } from '../bench/useAsked';
+
+const TOUCHING_MM = 0;
+
+/** What it would cost to crowd the basket, or gain to give it air again. */
+export function Crowding({ body, plan, air }: { body: ConversionBody; plan: AirPlan; air: AirResult }) {
+  const dispatch = useAppDispatch();
+  const { dish, fried, fryer } = body;
+  const crowded = plan.laying?.gapMm === TOUCHING_MM;
+  const laying = { gapMm: crowded ? USUAL_GAP_MM : TOUCHING_MM, laid: null };
+  const other: AirPlan = { ...plan, laying };
+  const { answer, error } = useAsked(JSON.stringify([dish, fried, fryer, other]), async () => {
+    const { air: result } = await evaluate({ dish, fried, fryer, plan: other, profiles: false, waits: false });
+    return result!;
+  });
+  return (
+    <section aria-label="Crowding">
+      <h3 className="text-base">{crowded ? 'What if I give it air?' : 'What if I crowd it?'}</h3>
+      <p className="text-sm">Now {Math.round(air.load.coverage * 100)} of 100 parts of the ground are covered.</p>
+      {error && <p role="alert">{error}</p>}
+      {!answer && !error && <p className="text-xs">Simulating…</p>}
+      {answer && (
+        <>
+          <p className="text-sm">
+            {crowded ? 'Apart' : 'Touching'}: {answer.load.piecesPerBatch} at a time, {answer.load.batches}{' '}
+            {answer.load.batches === 1 ? 'batch' : 'batches'}, {Math.round(answer.load.coverage * 100)} covered.
+          </p>
+          <Differences changes={differences(air, answer)} most={6} none="The cook itself hardly changes." />
+          {!crowded && (
+            <p className="mt-1 text-xs leading-snug">
+              Pieces that touch stay wet and pale where they do, and wet coats glue together: common practice keeps them
+              apart.
+            </p>
+          )}
+          <button type="button" className="btn btn-sm mt-1 h-9" onClick={() => dispatch(planChanged({ laying }))}>
+            {crowded ? 'Give it air' : 'Crowd it'}
+          </button>
+        </>
+      )}
+    </section>
+  );
+}

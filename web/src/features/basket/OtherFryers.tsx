@@ -1,0 +1,65 @@
+import type { ConversionBody } from '@yellowmist/contract';
+import type { AirPlan, Fryer } from '@yellowmist/core';
+import { useAppDispatch } from '../../app/store';
+import { useUnits } from '../../ui/useUnits';
+import { askMove } from '../../worker/core';
+import { movedToFryer } from '../bench/benchSlice';
+import { Differences } from '../bench/Differences';
+import { useAsked } from '../bench/useAsked';
+import { requestOf } from '../bench/useConversion';
+import { useFryers } from '../bench/useFryers';
+import { usePantry } from '../pantry/usePantry';
+
+/** The same dish in every other fryer of the kitchen: its own minutes and batches there, and what that changes. */
+export function OtherFryers({ body, plan }: { body: ConversionBody; plan: AirPlan }) {
+  const others = useFryers(body.fryer).filter((f) => f.name !== body.fryer.name);
+  return (
+    <section aria-label="In another fryer">
+      <h3 className="text-base">In another fryer</h3>
+      <ul>
+        {others.map((fryer) => (
+          <Other key={fryer.name} body={body} plan={plan} fryer={fryer} />
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Other({ body, plan, fryer }: { body: ConversionBody; plan: AirPlan; fryer: Fryer }) {
+  const dispatch = useAppDispatch();
+  const { say } = useUnits();
+  const request = requestOf(body, usePantry());
+  const { answer, error } = useAsked(JSON.stringify([request, plan, fryer]), () => askMove(request, plan, fryer));
+  return (
+    <li className="border-t border-base-300 py-1">
+      <div className="flex items-center gap-2">
+        <p className="grow text-sm leading-tight">
+          <b>{fryer.name}</b>
+          {answer && (
+            <span className="block text-xs">
+              {say(answer.plan.settings.tempC, 'temperature')}, {say(answer.plan.settings.minutes, 'minutes')},{' '}
+              {answer.fits
+                ? `${answer.batches} ${answer.batches === 1 ? 'batch' : 'batches'} of up to ${answer.piecesPerBatch}`
+                : 'a piece is larger than its basket'}
+            </span>
+          )}
+        </p>
+        <button
+          type="button"
+          className="btn btn-sm h-9"
+          disabled={!answer?.fits}
+          aria-label={`Move it to ${fryer.name}`}
+          onClick={() => answer && dispatch(movedToFryer({ fryer, plan: answer.plan }))}
+        >
+          Move it
+        </button>
+      </div>
+      {error && <p role="alert">{error}</p>}
+      {answer ? (
+        <Differences changes={answer.changes} most={3} none="Much the same there." />
+      ) : (
+        !error && <p className="text-xs">Simulating…</p>
+      )}
+    </li>
+  );
+}
