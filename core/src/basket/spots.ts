@@ -6,7 +6,7 @@ export const HOT_SPOTS = 9;
 const ACROSS = 3;
 
 /** Colours of toasted bread, and the browning B that each stands for. Common practice, no source. */
-export const BREAD_WORDS = ['pale', 'straw', 'golden', 'deep golden', 'dark'] as const;
+export const BREAD_WORDS = ['pale', 'straw', 'golden', 'deep', 'dark'] as const;
 const BREAD_B = [0.25, 0.55, 1, 1.6, 2.4] as const;
 
 const mean = (values: readonly number[]): number => values.reduce((sum, v) => sum + v, 0) / values.length;

@@ -13,6 +13,7 @@ import {
 } from './index.js';
 import { COST } from './constants.js';
 import { coatsFor } from './families.js';
+import { shortfallOf } from './likeness.js';
 
 const fryer: Fryer = {
   name: 'Test drawer',
@@ -78,10 +79,14 @@ describe('converting beer-battered mushrooms', () => {
     expect(best.steps.length).toBeGreaterThanOrEqual(5);
   });
 
-  test('ranked: what works first, then the more like the original, a minute costing a little', () => {
+  test('ranked: what works first, then the more like the original and right, a minute costing a little', () => {
     // Nothing here needs a special shop, which would cost a little as well.
     const ranks = conversion.alternatives.map(
-      (a) => 10 * Number(a.works) + a.likeness - COST.perMinute * a.plan.settings.minutes,
+      (a) =>
+        10 * Number(a.works) +
+        a.likeness -
+        shortfallOf(a.outcomes, a.layers) -
+        COST.perMinute * a.plan.settings.minutes,
     );
     expect(ranks).toEqual([...ranks].sort((a, b) => b - a));
   });

@@ -2,15 +2,22 @@ import { COST, WIDE_TEMPERATURES } from './constants.js';
 import { evaluateAir, evaluateFried } from './evaluate.js';
 import { againstOriginal, awardBadges, needsShopping } from './explain.js';
 import { coatsFor, coatsOf, type Coat } from './families.js';
+import { shortfallOf } from './likeness.js';
 import { retimed, searchCoat, searchVariants, SECOND_ROUND, simulationsOfVariants, temperaturesFor } from './search.js';
 import type { Alternative, Candidate, Conversion, ConvertRequest, Family, FamilyFound, FriedResult } from './types.js';
 
 type Rank = (a: Alternative, b: Alternative) => number;
 
-/** What works first; then the more like the original, where a minute and a way to a special shop cost a little likeness. */
+/**
+ * What works first; then the more like the original, less what is not quite right yet, where a minute and a way to a
+ * special shop cost a little likeness.
+ */
 function rankBy(atHome: readonly string[]): Rank {
   const worth = (a: Alternative): number =>
-    a.likeness - COST.perMinute * a.plan.settings.minutes - (needsShopping(a, atHome) ? COST.shopping : 0);
+    a.likeness -
+    shortfallOf(a.outcomes, a.layers) -
+    COST.perMinute * a.plan.settings.minutes -
+    (needsShopping(a, atHome) ? COST.shopping : 0);
   return (a, b) => Number(b.works) - Number(a.works) || worth(b) - worth(a);
 }
 

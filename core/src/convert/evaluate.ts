@@ -26,7 +26,7 @@ import {
   type Outcomes,
 } from '../outcome/index.js';
 import { cautionsFor, dishAllergens } from '../safety/index.js';
-import { likenessOf, works } from './likeness.js';
+import { likenessOf, staysPale, works } from './likeness.js';
 import { planNotes } from './planNotes.js';
 import { stepsFor } from './steps.js';
 import type { AirResult, FriedResult, WaitingResult } from './types.js';
@@ -138,9 +138,6 @@ export const liesIn = ({ coverage, piecesPerBatch, racksUsed }: Load, level: Lev
   level: racksUsed > 1 ? level : 'only',
 });
 
-/** Starch has nothing that browns: its paleness is no failure. */
-export const staysPale = (ready: ReadyPiece): boolean => ready.layers.at(-1)?.grain === 'starch';
-
 function energyFor(dish: Dish, scene: AirScene, judged: Judged, fried: FriedResult): Energy {
   const { plan, fryer, load, ready } = scene;
   return energyOf(
@@ -187,7 +184,7 @@ function describe(dish: Dish, scene: AirScene, fried: FriedResult, judged: Judge
       waterTray: plan.settings.waterTray,
     }),
     likeness: likenessOf(outcomes, ready.layers, fried.outcomes, fried.layers),
-    works: works(outcomes, staysPale(ready)) && load.fits,
+    works: works(outcomes, staysPale(ready.layers)) && load.fits,
   };
 }
 

@@ -50,7 +50,7 @@ export function likenessOf(
 }
 
 /** Penalty of a cook that is not right yet: 0 when the centre is right and the colour golden, more the farther off. */
-export function shortfall(o: Outcomes): number {
+function shortfall(o: Outcomes): number {
   let sum = 0;
   const centre = o.centre;
   if (centre && centre.band !== 'good') sum += centre.band === 'poor' ? 2 : 0.6;
@@ -64,6 +64,13 @@ export function shortfall(o: Outcomes): number {
   if (o.juice && o.juice.band !== 'good') sum += (JUICE.good - o.juice.value) * 3;
   return sum;
 }
+
+/** Starch has nothing that browns: its paleness is no failure. */
+export const staysPale = (layers: readonly CoatLayer[]): boolean => layers.at(-1)?.grain === 'starch';
+
+/** The shortfall of a cook, where a starch shell is let off its paleness. */
+export const shortfallOf = (o: Outcomes, layers: readonly CoatLayer[]): number =>
+  shortfall(staysPale(layers) ? { ...o, colourTop: undefined, colourUnder: undefined } : o);
 
 /** A plan works when no outcome is poor; starch is let off its paleness. */
 export const works = (o: Outcomes, pale: boolean): boolean =>

@@ -2,7 +2,7 @@ import type { Load } from '../basket/index.js';
 import { cookInAir, PLAIN_AIR, readyPiece, type AirPlan, type ReadyPiece } from '../dish/index.js';
 import { judge, oilPerPieceG } from '../outcome/index.js';
 import { recipesOf } from '../coat/index.js';
-import { judgedAir, liesIn, loadFor, staysPale } from './evaluate.js';
+import { judgedAir, liesIn, loadFor } from './evaluate.js';
 import {
   BURNT_BEYOND,
   COST,
@@ -16,7 +16,7 @@ import {
   WIDE_FINENESS,
 } from './constants.js';
 import type { Coat } from './families.js';
-import { likenessOf, shortfall, works } from './likeness.js';
+import { likenessOf, shortfallOf, staysPale, works } from './likeness.js';
 import type { Candidate, ConvertRequest, FriedResult } from './types.js';
 
 /** The temperatures that a fryer can be set to between 160 and 205 °C, no finer than 5 °C. */
@@ -89,7 +89,7 @@ function bestMinute(bench: Bench, plan: AirPlan): Candidate {
   const { request, fried, coat, ready, load, fine } = bench;
   const { dish, fryer } = request;
   const series = cookInAir(ready, dish, plan, fryer, liesIn(load), { untilColour: BURNT_BEYOND, fine });
-  const pale = staysPale(ready);
+  const pale = staysPale(ready.layers);
   const bowls = recipesOf(ready.layers).length;
   const { family, variant } = coat;
   const last = Math.min(plan.settings.minutes, Math.floor((series.timeS.at(-1) ?? 0) / 60 + 1e-6));
@@ -100,11 +100,9 @@ function bestMinute(bench: Bench, plan: AirPlan): Candidate {
     const scene = { ready, plan: { ...plan, settings }, fryer, load, friedFootMin: fried.footHotMin };
     const judged = judgedAir(scene, series, Math.round((minutes * 60) / series.sampleS), null);
     const outcomes = judge(judged);
-    const missing = pale
-      ? shortfall({ ...outcomes, colourTop: undefined, colourUnder: undefined })
-      : shortfall(outcomes);
     const likeness = likenessOf(outcomes, ready.layers, fried.outcomes, fried.layers);
-    const score = likeness - missing - COST.perMinute * minutes - COST.perOilGm2 * plan.oilGm2;
+    const score =
+      likeness - shortfallOf(outcomes, ready.layers) - COST.perMinute * minutes - COST.perOilGm2 * plan.oilGm2;
     if (best && score <= best.score) continue;
     best = {
       family,
