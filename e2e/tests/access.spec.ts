@@ -28,6 +28,8 @@ const LOOKS: readonly Look[] = [
 
 for (const { theme, what, boards, pages } of LOOKS) {
   test(`${what}: no barriers that can be measured (${theme})`, async ({ page }) => {
+    // Axe walks the whole page for each of them.
+    test.slow();
     await page.emulateMedia({ colorScheme: theme, reducedMotion: 'reduce' });
     for (const place of pages) {
       await page.goto(`/${place.toLowerCase()}`);
