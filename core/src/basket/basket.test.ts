@@ -39,7 +39,7 @@ const many = (f: Footprint, n: number): Footprint[] => Array<Footprint>(n).fill(
 const NONE = { overlaps: [], tooNear: [], outside: [] };
 
 describe('packing one layer', () => {
-  test('nothing ever overlaps, is nearer than the gap or over the wall: any shape, any basket, any gap', () => {
+  test('nothing ever overlaps, is nearer than the gap or over the wall, whatever the shape, the basket and the gap', () => {
     fc.assert(
       fc.property(shapes, baskets, mm(0, 12), mm(1, 24), (shape, basket, gap, count) => {
         const pieces = many(coated(shape), count);

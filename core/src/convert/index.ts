@@ -10,5 +10,5 @@ export * from './types.js';
 export * from './compare.js';
 export * from './kit.js';
 export * from './schoolCosts.js';
-export * from './schools.js';
+export * from './schools/index.js';
 export * from './substitutions.js';

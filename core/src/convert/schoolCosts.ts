@@ -1,7 +1,7 @@
 import { differences, type Difference } from './compare.js';
 import { evaluateAir } from './evaluate.js';
 import { retimed } from './search.js';
-import { schoolsFor, type Changed, type School, type Scene } from './schools.js';
+import { schoolsFor, type Changed, type School, type Scene } from './schools/index.js';
 import type { AirResult, ConvertRequest, FriedResult } from './types.js';
 
 /** One side of a question as it stands for this dish. */
