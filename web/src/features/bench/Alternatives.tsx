@@ -136,7 +136,11 @@ export function AlternativesInLine({ search, chosen }: { search: Search; chosen:
           </button>
         );
       })}
-      <span className="flex shrink-0 items-center gap-2 text-sm" aria-live="polite">
+      {/* It keeps its place while versions come in beside it, so that Stop is where the hand aimed. */}
+      <span
+        className="right-0 ml-auto flex min-h-12 shrink-0 items-center gap-2 bg-base-200 px-2 text-sm lg:sticky"
+        aria-live="polite"
+      >
         <SearchState search={search} />
       </span>
     </div>

@@ -1,7 +1,5 @@
-import { useState, type FormEvent } from 'react';
 import { COMMON_FRYERS, RANGES } from '@yellowmist/contract';
-import type { Fryer } from '@yellowmist/core';
-import { Choice } from '../../ui/Choice';
+import { AddNamed } from '../../ui/AddNamed';
 import { FryerCard } from './FryerCard';
 import { Sprayers } from './Sprayers';
 import { useKitchenEdits } from './useKitchen';
@@ -23,11 +21,17 @@ export function KitchenPage() {
           {problem}
         </p>
       )}
-      <AddFryer
+      <AddNamed
+        title="Another fryer"
+        nameLabel="Name of another fryer"
+        kindLabel="Its kind"
+        kinds={KINDS}
         taken={kitchen.fryers.map((f) => f.name)}
-        onAdd={(fryer) =>
-          void change((k) => ({ ...k, fryers: [...k.fryers.filter((f) => f.name !== fryer.name), fryer] }))
-        }
+        most={RANGES.fryers.max}
+        onAdd={(name, kind) => {
+          const fryer = { ...COMMON_FRYERS.find((f) => f.kind === kind)!, name };
+          void change((k) => ({ ...k, fryers: [...k.fryers.filter((f) => f.name !== name), fryer] }));
+        }}
       />
       {kitchen.fryers.length === 0 && (
         <p className="mt-3">No fryer yet: until there is one, plans are for a common one of its kind.</p>
@@ -47,44 +51,5 @@ export function KitchenPage() {
       </ul>
       <Sprayers sprayers={kitchen.sprayers} onChange={(sprayers) => void change((k) => ({ ...k, sprayers }))} />
     </div>
-  );
-}
-
-/** A fryer by name and kind; sizes are set where it then stands. */
-function AddFryer({ taken, onAdd }: { taken: readonly string[]; onAdd: (fryer: Fryer) => void }) {
-  const [name, setName] = useState('');
-  const [kind, setKind] = useState<Fryer['kind']>('drawer');
-  const [error, setError] = useState('');
-  const add = (event: FormEvent): void => {
-    event.preventDefault();
-    const wanted = name.trim();
-    if (!wanted) return setError(`Name: enter 1 to ${RANGES.nameLength.max} letters.`);
-    if (taken.includes(wanted)) return setError(`Name: there is a fryer "${wanted}" already.`);
-    if (taken.length >= RANGES.fryers.max) return setError(`A kitchen holds ${RANGES.fryers.max} fryers.`);
-    onAdd({ ...COMMON_FRYERS.find((f) => f.kind === kind)!, name: wanted });
-    setName('');
-    setError('');
-  };
-  return (
-    <form noValidate aria-label="Another fryer" onSubmit={add} className="mt-3 flex flex-wrap items-end gap-2">
-      <label className="text-xs">
-        Name of another fryer
-        <input
-          className={`input block h-9 w-56 ${error ? 'input-error' : ''}`}
-          maxLength={RANGES.nameLength.max}
-          value={name}
-          onChange={(e) => setName(e.target.value)}
-        />
-      </label>
-      <Choice className="w-44" label="Its kind" value={kind} options={KINDS} onChange={setKind} />
-      <button type="submit" className="btn btn-primary h-9">
-        Add it
-      </button>
-      {error && (
-        <p role="alert" className="text-sm text-error">
-          {error}
-        </p>
-      )}
-    </form>
   );
 }

@@ -1,8 +1,8 @@
 import { Trash2 } from 'lucide-react';
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import { RANGES, type Sprayer } from '@yellowmist/contract';
 import { gramsPerStroke } from '@yellowmist/core';
-import { Choice } from '../../ui/Choice';
+import { AddNamed } from '../../ui/AddNamed';
 import { NumberField } from '../../ui/NumberField';
 
 const KINDS = [
@@ -21,18 +21,6 @@ export function Sprayers({
   sprayers: readonly Sprayer[];
   onChange: (sprayers: Sprayer[]) => void;
 }) {
-  const [name, setName] = useState('');
-  const [kind, setKind] = useState<Sprayer['kind']>('pump');
-  const [error, setError] = useState('');
-  const add = (event: FormEvent): void => {
-    event.preventDefault();
-    const wanted = name.trim();
-    if (!wanted) return setError(`Name: enter 1 to ${RANGES.nameLength.max} letters.`);
-    if (sprayers.some((s) => s.name === wanted)) return setError(`Name: there is a "${wanted}" already.`);
-    onChange([...sprayers, { name: wanted, kind, gPerStroke: null }]);
-    setName('');
-    setError('');
-  };
   return (
     <section aria-label="Sprayers and brushes" className="mt-6 border-t-2 border-base-content/60 pt-2">
       <h2 className="text-xl">Sprayers and brushes</h2>
@@ -40,26 +28,15 @@ export function Sprayers({
         Oil goes on outside the hot basket, away from heat: a mist burns. Some propellants spoil a non-stick coat; a
         pump bottle or a brush is the usual advice.
       </p>
-      <form noValidate aria-label="Another sprayer" onSubmit={add} className="mt-2 flex flex-wrap items-end gap-2">
-        <label className="text-xs">
-          Name of another one
-          <input
-            className={`input block h-9 w-56 ${error ? 'input-error' : ''}`}
-            maxLength={RANGES.nameLength.max}
-            value={name}
-            onChange={(e) => setName(e.target.value)}
-          />
-        </label>
-        <Choice className="w-44" label="It is a" value={kind} options={KINDS} onChange={setKind} />
-        <button type="submit" className="btn btn-primary h-9">
-          Add it
-        </button>
-        {error && (
-          <p role="alert" className="text-sm text-error">
-            {error}
-          </p>
-        )}
-      </form>
+      <AddNamed
+        title="Another sprayer"
+        nameLabel="Name of another one"
+        kindLabel="It is a"
+        kinds={KINDS}
+        taken={sprayers.map((s) => s.name)}
+        most={RANGES.fryers.max}
+        onAdd={(name, kind) => onChange([...sprayers, { name, kind, gPerStroke: null }])}
+      />
       <ul className="mt-2 grid gap-x-8 gap-y-3 lg:grid-cols-2">
         {sprayers.map((sprayer) => (
           <li key={sprayer.name} className="border-t border-base-300 pt-1">
