@@ -138,7 +138,7 @@ export function AlternativesInLine({ search, chosen }: { search: Search; chosen:
       })}
       {/* It keeps its place while versions come in beside it, so that Stop is where the hand aimed. */}
       <span
-        className="right-0 ml-auto flex min-h-12 shrink-0 items-center gap-2 bg-base-200 px-2 text-sm lg:sticky"
+        className={`-right-3 ml-auto flex min-h-12 shrink-0 items-center gap-2 bg-base-200 px-2 text-sm ${search.settled ? '' : 'lg:sticky'}`}
         aria-live="polite"
       >
         <SearchState search={search} />
