@@ -18,6 +18,7 @@ import {
   DUST_ON_SKIN_GM2,
   GLUTEN_WHEN_FOLDED,
   DUST_GRIP_ON_SKIN,
+  GLUE_GRIP_ON_SKIN,
   GRIP_ON,
   LIGHTNESS,
   MOST_SOAKED_GM2,
@@ -217,7 +218,11 @@ export function buildCoat(layers: readonly LayerSpec[], skin: SkinWater, drainLe
   for (const spec of layers) {
     if (totalGrams(spec.portions) <= 0) continue;
     const below = built.at(-1);
-    built.push(isWetLayer(spec) ? wetLayer(spec, below, drainLengthM) : dryLayer(spec, below, skin));
+    if (!isWetLayer(spec)) built.push(dryLayer(spec, below, skin));
+    else {
+      const layer = wetLayer(spec, below, drainLengthM);
+      built.push(below ? layer : { ...layer, grip: layer.grip * GLUE_GRIP_ON_SKIN[skin] });
+    }
   }
   return built;
 }

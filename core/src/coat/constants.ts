@@ -24,12 +24,19 @@ export const DEFAULT_DRAIN_S = 8;
  */
 export const DUST_ON_SKIN_GM2 = { dry: 22, damp: 60, wet: 100 } as const;
 /**
- * Grip of a dust on a skin.
+ * Grip of a dust on a skin: on a wet one it drowns, and the paste slides with the water under it.
  * @unit share
- * @range 0–1
- * @source common practice, no source
+ * @range 0–1; wet 0.6–0.85
+ * @source common practice, no source: a wet surface is the first cause of bald patches
  */
-export const DUST_GRIP_ON_SKIN = { dry: 0.35, damp: 1, wet: 0.9 } as const;
+export const DUST_GRIP_ON_SKIN = { dry: 0.35, damp: 1, wet: 0.72 } as const;
+/**
+ * Grip of a wet layer on a skin: free water thins the glue where it should hold.
+ * @unit share
+ * @range 0.6–1
+ * @source common practice, no source: nothing glues to a wet skin
+ */
+export const GLUE_GRIP_ON_SKIN = { dry: 1, damp: 1, wet: 0.72 } as const;
 /**
  * Pick-up on a wet layer by grain.
  * @unit g/m²

@@ -8,3 +8,4 @@ export * from './types.js';
 export * from './season.js';
 export * from './spread.js';
 export * from './station.js';
+export * from './vessels.js';

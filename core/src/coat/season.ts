@@ -1,4 +1,4 @@
-import { functionOf, ingredient, massMean, totalGrams } from '../foods/index.js';
+import { functionOf, ingredient, massMean, totalGrams, type Food } from '../foods/index.js';
 import { MOST_SALT_SHARE, SALT_ON_FOOD, SPICE_BURNS_C } from './constants.js';
 import type { CoatLayer, LayerSpec } from './types.js';
 
@@ -23,9 +23,9 @@ const saltShare = (portions: CoatLayer['portions']): number => massMean(portions
  * @param areaM2 skin of all pieces, m²
  * @param foodG weight of all bare pieces, g
  */
-export function seasoningOf(layers: readonly CoatLayer[], areaM2: number, foodId: string, foodG: number): Seasoning {
+export function seasoningOf(layers: readonly CoatLayer[], areaM2: number, food: Food, foodG: number): Seasoning {
   const perLayerG = layers.map((l) => l.pickUpGm2 * areaM2 * saltShare(l.portions));
-  const inFoodG = (foodG * (ingredient(foodId).saltG ?? 0)) / 100;
+  const inFoodG = (foodG * (food.saltG ?? 0)) / 100;
   const share = (perLayerG.reduce((sum, g) => sum + g, 0) + inFoodG) / foodG;
   const { bland, seasoned, salty } = SALT_ON_FOOD;
   if (share > salty) {
@@ -70,10 +70,10 @@ export function salted(
   specs: readonly LayerSpec[],
   built: readonly CoatLayer[],
   areaM2: number,
-  foodId: string,
+  food: Food,
   foodG: number,
 ): LayerSpec[] {
-  const { share } = seasoningOf(built, areaM2, foodId, foodG);
+  const { share } = seasoningOf(built, areaM2, food, foodG);
   const next = [...specs];
   let missingG = (SALT_ON_FOOD.aim - share) * foodG;
   for (const at of saltingOrder(specs)) {

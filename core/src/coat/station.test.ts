@@ -1,3 +1,4 @@
+import { foodOf } from '../foods/index.js';
 import fc from 'fast-check';
 import {
   bowlsFor,
@@ -150,7 +151,7 @@ describe('salt', () => {
   // C1: a teaspoon of salt in half a cup of flour for 680 g of courgette. Common practice, no source.
   test('the practised teaspoon in the flour seasons a pound and a half', () => {
     const layers = build(spec(['wheat-flour', 63], ['salt', 6]), EGG, CRUMBS);
-    const { share, word } = seasoningOf(layers, 0.24, 'courgette', foodG);
+    const { share, word } = seasoningOf(layers, 0.24, foodOf('courgette'), foodG);
     expect(word).toBe('seasoned');
     expect(share).toBeLessThan(0.01);
   });
@@ -158,10 +159,10 @@ describe('salt', () => {
   test('nothing salted is bland, and one touch brings it into the band', () => {
     const specs = [FLOUR, EGG, spec(['polenta', 60])];
     const layers = build(...specs);
-    expect(seasoningOf(layers, 0.24, 'courgette', foodG).word).toBe('bland');
-    const better = salted(specs, layers, 0.24, 'courgette', foodG);
+    expect(seasoningOf(layers, 0.24, foodOf('courgette'), foodG).word).toBe('bland');
+    const better = salted(specs, layers, 0.24, foodOf('courgette'), foodG);
     expect(better[0].portions.some((p) => p.ingredientId === 'salt')).toBe(true);
-    expect(seasoningOf(build(...better), 0.24, 'courgette', foodG).word).toBe('seasoned');
+    expect(seasoningOf(build(...better), 0.24, foodOf('courgette'), foodG).word).toBe('seasoned');
     expect(specs[0].portions).toHaveLength(1);
   });
 
@@ -177,7 +178,7 @@ describe('salt', () => {
   });
 
   test('a salty cheese needs none of the coat', () => {
-    const said = seasoningOf(build(spec(['wheat-flour', 60], ['salt', 6])), 0.2, 'halloumi', 400);
+    const said = seasoningOf(build(spec(['wheat-flour', 60], ['salt', 6])), 0.2, foodOf('halloumi'), 400);
     expect(said.word).toBe('salty');
     expect(said.move).toMatch(/brings its own/);
   });

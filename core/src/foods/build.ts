@@ -1,5 +1,15 @@
 import type { Allergen } from './allergens.js';
-import type { Composition, DryTraits, FoodTraits, Group, Ingredient, Origin, Role, WetTraits } from './types.js';
+import type {
+  Composition,
+  DryTraits,
+  FoodTraits,
+  Group,
+  Ingredient,
+  OilTraits,
+  Origin,
+  Role,
+  WetTraits,
+} from './types.js';
 
 /** USDA FoodData Central, typical values rounded, from memory. */
 export const FDC = 'USDA FoodData Central, typical value, from memory';
@@ -54,6 +64,8 @@ const RAW_VEGETABLE: FoodTraits = {
   throughShare: 1,
   firmness: 1,
   softeningRate: 1,
+  ways: ['marinated', 'blanched', 'pre-cooked', 'frozen'],
+  comesWet: false,
   eatAtC: 75,
 };
 
@@ -84,6 +96,27 @@ export const wet = (
   traits: WetTraits,
   rest: Rest = {},
 ): Ingredient => ({ ...base(id, name, group, roles, row, rest), wet: traits });
+
+/** An oil or clear fat to fry in, to rub and to spray. Smoke points: handbooks of fats and oils, from memory. */
+export const oil = (
+  id: string,
+  name: string,
+  cupG: number,
+  viscosityPaS: number,
+  traits: OilTraits,
+  rest: Rest = {},
+): Ingredient => ({
+  ...wet(
+    id,
+    name,
+    'fat',
+    ['frying-oil'],
+    [0, 0, 100, 0, 0, 0],
+    { viscosityPaS, yieldPa: 0 },
+    { cupG, densityKgM3: 915, ...rest },
+  ),
+  oil: traits,
+});
 
 /** Salt, leavening and dry spice: carried along in a layer by weight. */
 export const pinch = (

@@ -1,6 +1,7 @@
 import { ANIMALS } from './data/animals.js';
 import { CRUMBS } from './data/crumbs.js';
 import { FLOURS } from './data/flours.js';
+import { OILS } from './data/oils.js';
 import { PINCHES } from './data/pinches.js';
 import { SAUCES } from './data/sauces.js';
 import { VEGETABLES } from './data/vegetables.js';
@@ -14,6 +15,7 @@ export const PANTRY: readonly Ingredient[] = [
   ...FLOURS,
   ...CRUMBS,
   ...WETS,
+  ...OILS,
   ...SAUCES,
   ...PINCHES,
 ];

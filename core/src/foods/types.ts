@@ -27,6 +27,20 @@ export type SafetyClass =
 /** How a skin takes a coat: membranes and smooth skins let go, rough ones key in. */
 export type SkinGrip = 'smooth' | 'normal' | 'rough';
 
+/** Ways in which a food's water is dealt with before it is coated, in the order of the work. */
+export const PREPARATIONS = [
+  'raw',
+  'pressed',
+  'frozen-pressed',
+  'salted',
+  'soaked',
+  'marinated',
+  'blanched',
+  'pre-cooked',
+  'frozen',
+] as const;
+export type Preparation = (typeof PREPARATIONS)[number];
+
 /** What only a food under a coat has. */
 export interface FoodTraits {
   safety: SafetyClass;
@@ -41,6 +55,10 @@ export interface FoodTraits {
   firmness: number;
   /** Speed of softening against the reference vegetable, 1 = cauliflower. */
   softeningRate: number;
+  /** Ways of making it ready that suit it, beside using it as it is. */
+  ways: readonly Preparation[];
+  /** Comes wet from its packet, its brine or the knife. */
+  comesWet: boolean;
   /** Centre temperature that the cook wants for pleasure rather than safety, °C: melting cheese, hot filling. */
   eatAtC: number;
 }
@@ -75,6 +93,13 @@ export interface WetTraits {
   yieldPa: number;
 }
 
+/** What only a cooking oil has. Smoke points are of usual supermarket grades and vary with grade and age. */
+export interface OilTraits {
+  /** °C between which it begins to smoke. */
+  smokeC: { from: number; to: number };
+  flavour: string;
+}
+
 export interface Ingredient {
   id: string;
   name: string;
@@ -99,4 +124,5 @@ export interface Ingredient {
   food?: FoodTraits;
   dry?: DryTraits;
   wet?: WetTraits;
+  oil?: OilTraits;
 }

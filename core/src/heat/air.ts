@@ -13,6 +13,7 @@ import {
   ROOM_HUMIDITY,
   STEAMS_UP_S,
   UNDER,
+  USUAL_POWER_W,
   WATER_TRAY,
   type FryerKind,
   type Level,
@@ -50,6 +51,8 @@ export interface AirCook {
   airFactor: number;
   /** Added to the set temperature for this one fryer, K. */
   offsetK: number;
+  /** Power on its rating plate, W; the usual one of its kind without. */
+  powerW?: number;
 }
 
 /** Share of the air's coefficient that a basket covered to `coverage` (0–1) leaves. */
@@ -82,7 +85,9 @@ export function airMedium(cook: AirCook): Medium {
   const under = underOf(cook);
   const hc = traits.hc * cook.airFactor * crowdingShare(cook.coverage);
   const target = cook.tempC + cook.offsetK;
-  const tau = cook.preheated ? traits.warmPreheatedS : traits.warmColdS;
+  const strength = (cook.powerW ?? USUAL_POWER_W[cook.fryer]) / USUAL_POWER_W[cook.fryer];
+  const tau = (cook.preheated ? traits.warmPreheatedS : traits.warmColdS) / strength;
+  const streamWK = traits.streamWK * strength;
   const startC = cook.preheated ? target - (target - ROOM_C) * LOADING_LOSS : ROOM_C;
   const turnS = cook.turnAtMin === null ? Infinity : cook.turnAtMin * 60;
   const opensS = [...cook.opensAtMin.map((m) => m * 60), turnS].filter(Number.isFinite);
@@ -102,7 +107,7 @@ export function airMedium(cook: AirCook): Medium {
     surround(timeS, _steam, out: Surroundings) {
       if (timeS <= 0) loadK = loadW = last = 0;
       // Air that passes the food is cooled by what the food takes; half of that fall is felt on the way.
-      const fallTo = (loadW * cook.pieces) / (2 * traits.streamWK);
+      const fallTo = (loadW * cook.pieces) / (2 * streamWK);
       loadK += (fallTo - loadK) * (1 - Math.exp((last - timeS) / LOAD_LAG_S));
       last = timeS;
       const steaming = cook.waterTray && timeS < WATER_TRAY.minutes * 60;

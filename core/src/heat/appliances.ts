@@ -1,6 +1,13 @@
 /** What is measured of fryers, ovens, racks and rooms: the numbers behind the media. */
 
-export type FryerKind = 'drawer' | 'oven-type' | 'fan-oven' | 'still-oven';
+/**
+ * Kinds of appliance.
+ * @unit none
+ * @range the five that are told apart
+ * @source our choice
+ */
+export const FRYER_KINDS = ['drawer', 'oven-type', 'lid', 'fan-oven', 'still-oven'] as const;
+export type FryerKind = (typeof FRYER_KINDS)[number];
 export type UnderFood = 'basket' | 'rack' | 'parchment';
 /** Where a piece lies in an appliance with racks one above the other. */
 export type Level = 'only' | 'upper' | 'lower';
@@ -20,16 +27,31 @@ interface FryerTraits {
 /**
  * Convection and radiation from above (W/m²K), warm-up (s), fall at an opening, and heat carried by the air stream (W/K).
  * @unit W/m²K, s, share, W/K
- * @range hc: drawer 40–55, oven-type 28–38, fan oven 15–25, still oven 6–10; hr 12–18; stream 15–60
+ * @range hc: drawer 40–55, oven-type 28–38, lid 35–45, fan oven 15–25, still oven 6–10; hr 12–18; stream 15–60
  * @source middle of the practised ranges, tuned on C1, C2 and C8; stream: heater power over a rise of some 50 K, from memory, order of magnitude
  */
 export const FRYERS: Record<FryerKind, FryerTraits> = {
   drawer: { hc: 52, hr: 14, warmColdS: 75, warmPreheatedS: 25, openingLoss: 0.35, streamWK: 30 },
   'oven-type': { hc: 32, hr: 14, warmColdS: 220, warmPreheatedS: 45, openingLoss: 0.35, streamWK: 40 },
+  // Heater and fan in a lid over a deep pot: hard from above, and the pot's walls take their share.
+  lid: { hc: 40, hr: 18, warmColdS: 120, warmPreheatedS: 35, openingLoss: 0.45, streamWK: 25 },
   'fan-oven': { hc: 24, hr: 15, warmColdS: 400, warmPreheatedS: 30, openingLoss: 0.25, streamWK: 60 },
   'still-oven': { hc: 10, hr: 18, warmColdS: 500, warmPreheatedS: 30, openingLoss: 0.25, streamWK: 30 },
 };
 
+/**
+ * Power of a usual appliance of its kind; one with more warms up faster, and its air is cooled less by the load.
+ * @unit W
+ * @range drawer 1200–2000, oven-type 1500–2200, lid 1300–1700, ovens 2000–3500
+ * @source usual rating plates, from memory
+ */
+export const USUAL_POWER_W: Record<FryerKind, number> = {
+  drawer: 1500,
+  'oven-type': 1700,
+  lid: 1500,
+  'fan-oven': 2600,
+  'still-oven': 2400,
+};
 /**
  * What reaches the underside of the piece, as shares of the air's and the walls' coefficients, and how freely its vapour leaves.
  * @unit share
@@ -176,3 +198,10 @@ export const BURNER_TAU_S = 90;
  * @source common practice, no source
  */
 export const PAN_TOP = { h: 15, vapourPa: 20_000 } as const;
+/**
+ * Heat from boiling water to what is blanched in it.
+ * @unit W/m²K
+ * @range 800–2500
+ * @source natural convection with bubbles, handbook, from memory, order of magnitude
+ */
+export const BOILING_WATER_H = 1200;

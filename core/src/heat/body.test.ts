@@ -1,7 +1,8 @@
 import { buildCoat, buildSauce, type LayerSpec } from '../coat/index.js';
 import { foodOf } from '../foods/index.js';
 import { geometryOf, type PieceShape } from '../piece/index.js';
-import { addOil, addSauce, buildBody, copyBody, SAUCE_CELLS, soakInOil, type Body } from './body.js';
+import { addSauce, buildBody, copyBody, SAUCE_CELLS, type Body } from './body.js';
+import { addOil, soakInOil } from './oiling.js';
 
 const layer = (...parts: [string, number][]): LayerSpec => ({
   portions: parts.map(([ingredientId, grams]) => ({ ingredientId, grams })),

@@ -9,7 +9,6 @@ import {
   FOOD_CELLS,
   FREEZABLE_SHARE,
   OPENNESS,
-  OILED_GRAINS_SLOWER,
   SAUCE_SOAK_S,
   SORPTION_S,
   THAW_C,
@@ -19,7 +18,7 @@ import { solidsOf } from './properties.js';
 
 /** Reference temperature for the properties of solids, °C. */
 const PROPERTY_C = 60;
-const FAT_HEAT = 2060;
+export const FAT_HEAT = 2060;
 /** Clear water leaves this much of itself behind: a cell without any solids would have no heat to hold. */
 const LEAST_SOLIDS = 0.002;
 const NOTHING = -2;
@@ -233,27 +232,6 @@ function fillCell(
   body.solidsK[i] = solid.conductivity;
   body.dryHeat[i] = body.solids[i] * solid.heatCapacity + body.fat[i] * FAT_HEAT;
   body.wettest[i] = body.water[i] / body.solids[i];
-}
-
-/** Puts `oilGm2` on the outermost cells of both faces, as a spray does after the coat rests. */
-export function addOil(body: Body, oilGm2: number): void {
-  const kg = (oilGm2 / 1000) * body.faceM2;
-  for (const i of [body.from, body.to - 1]) {
-    body.fat[i] += kg;
-    body.dryHeat[i] += kg * FAT_HEAT;
-  }
-}
-
-/** Lets oil into the pores of the coat, as happens when a fried piece is lifted out and its steam draws back; fills `share` of them. */
-export function soakInOil(body: Body, share: number): void {
-  for (let i = body.from; i < body.to; i++) {
-    if (body.layer[i] < 0) continue;
-    const filled = body.water[i] * 1e-3 + body.fat[i] / FAT_DENSITY + body.solidsVolume[i];
-    const kg = Math.max(0, body.volume[i] - filled) * share * FAT_DENSITY;
-    body.fat[i] += kg;
-    body.dryHeat[i] += kg * FAT_HEAT;
-    body.sorptionS[i] *= OILED_GRAINS_SLOWER;
-  }
 }
 
 /** Cells a side of a sauce. */

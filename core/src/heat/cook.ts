@@ -1,5 +1,6 @@
 import type { CoatLayer } from '../coat/index.js';
-import { addOil, addSauce, buildBody, copyBody, SAUCE_CELLS, type Body } from './body.js';
+import { ROOM_C } from './appliances.js';
+import { addSauce, buildBody, copyBody, FAT_HEAT, SAUCE_CELLS, type Body } from './body.js';
 import {
   conductStep,
   emptyEnd,
@@ -23,6 +24,7 @@ import type { Flows } from './flows.js';
 import type { CookInput } from './input.js';
 import { softeningRate } from './kinetics.js';
 import { emptySurroundings, type Medium, type Surroundings } from './media.js';
+import { addOil, oilCell, rubOil } from './oiling.js';
 import { moveWater, rememberWettest } from './moisture.js';
 import { boil, noSteam, thaw, type Steam } from './phase.js';
 import { drainedTo, runningOf, thinLayer, type Running } from './runoff.js';
@@ -88,6 +90,19 @@ export const copyCook = (cook: Cook): Cook => ({
 
 /** Oils all sides of the piece, g per m² of skin. */
 export const oilCook = (cook: Cook, oilGm2: number): void => addOil(cook.body, oilGm2);
+
+/** Rubs the bare food with oil before it is coated, g per m² of skin. */
+export const rubCook = (cook: Cook, oilGm2: number): void => rubOil(cook.body, oilGm2);
+
+/** Oils one hot face during the cook, g per m² of its skin: the oil comes as warm as the room. */
+export function touchUpCook(cook: Cook, oilGm2: number, up: boolean): void {
+  const { body, work, flows } = cook;
+  const cell = up ? body.to - 1 : body.from;
+  const heat = oilCell(body, cell, oilGm2) * FAT_HEAT;
+  body.tempC[cell] = (work.heat[cell] * body.tempC[cell] + heat * ROOM_C) / (work.heat[cell] + heat);
+  work.heat[cell] += heat;
+  flows.inJ += heat * ROOM_C;
+}
 
 /** Brushes a sauce of `tempC` on all sides: it lies smooth over the crumbs. Returns the water, kg, and heat, J, it brings. */
 export function sauceCook(cook: Cook, sauce: CoatLayer, tempC: number): { kg: number; heatJ: number } {

@@ -1,10 +1,12 @@
 export { airMedium, type AirCook } from './air.js';
 export {
   CROWDED_FROM,
+  FRYER_KINDS,
   FRYERS,
   OIL_HEAT,
   ROOM_C,
   UNDER,
+  USUAL_POWER_W,
   type FryerKind,
   type Level,
   type UnderFood,
@@ -15,8 +17,9 @@ export * from './input.js';
 export { browningRate, settingRate, softeningRate } from './kinetics.js';
 export { type Medium } from './media.js';
 export { deepOil, panOil, type OilCook, type PanCook } from './oil.js';
+export { boilingPot, type BoilingPot, type WaterCook } from './pot.js';
 export * from './properties.js';
-export { PLACES, type Place } from './room.js';
+export { PLACES, standingPlace, type Place } from './room.js';
 export * from './series.js';
 export * from './simulate.js';
 export { boilingPointC, foodBoilingC, latentHeat, saturationPa, waterActivity } from './water.js';

@@ -24,8 +24,12 @@ export interface CookInput {
   startFirmness: number;
   /** Minutes that the finished coat rests before the cook. */
   restMin: number;
+  /** Oil rubbed on the bare food before the coat, g per m² of skin. Default none. */
+  rubGm2?: number;
   /** Oil put on the finished coat, g per m² of skin. */
   oilGm2: number;
+  /** Oil put on one face during the cook. Default none. */
+  touchUp?: { atMin: number; gm2: number; up: boolean };
   medium: Medium;
   minutes: number;
   second?: SecondCook;

@@ -31,6 +31,22 @@ function at(medium: Medium, ...minutes: number[]): Surroundings[] {
 }
 
 describe('moving air', () => {
+  test('more power warms up sooner, and lets a load cool the air less', () => {
+    const [weak, strong] = [1000, 2000].map((powerW) => airMedium({ ...AIR, powerW }));
+    const [cold, warm] = [weak, strong].map((m) => at(m, 1)[0].airC);
+    expect(warm).toBeGreaterThan(cold + 10);
+    const loaded = (m: Medium): number => {
+      at(m, 0);
+      for (let s = 1; s < 900; s++) {
+        m.give(40, 1);
+        m.surround(s, 0, emptySurroundings());
+      }
+      return at(m, 15)[0].airC;
+    };
+    expect(loaded(strong)).toBeGreaterThan(loaded(weak) + 2);
+    expect(at(airMedium(AIR), 2)[0].airC).toBeCloseTo(at(airMedium({ ...AIR, powerW: 1500 }), 2)[0].airC, 9);
+  });
+
   test('a drawer from cold is within 5 % of its setting after four minutes, an oven-type after twelve', () => {
     const [drawer] = at(airMedium(AIR), 4);
     expect(drawer.airC).toBeGreaterThan(0.95 * 190);

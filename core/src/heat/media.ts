@@ -40,3 +40,19 @@ export const emptySurroundings = (): Surroundings => ({
   oilUp: false,
   oilDown: false,
 });
+
+/** Writes a liquid of `tempC` on all sides: nothing but its heat at `h` W/m²K; vapour bubbles out of oil, and stays in under water. */
+export function immersedIn(out: Surroundings, tempC: number, h: number, liquid: 'oil' | 'water'): void {
+  const oil = liquid === 'oil';
+  out.airC = tempC;
+  out.wallC = tempC;
+  out.hcUp = h;
+  out.hcDown = h;
+  out.hrUp = 0;
+  out.hrDown = 0;
+  out.vapourPa = 0;
+  out.ventUp = oil ? 1 : 0;
+  out.ventDown = oil ? 1 : 0;
+  out.oilUp = oil;
+  out.oilDown = oil;
+}

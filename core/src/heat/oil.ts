@@ -1,6 +1,6 @@
 import { BURNER_TAU_S, OIL_H, OIL_HEAT, PAN_TOP, STIRRING } from './appliances.js';
 import { SAMPLE_S } from './constants.js';
-import type { Medium } from './media.js';
+import { immersedIn, type Medium } from './media.js';
 
 export interface OilCook {
   tempC: number;
@@ -26,18 +26,7 @@ export function deepOil(cook: OilCook): Medium {
       }
       oilC += (cook.tempC - oilC) * (1 - Math.exp(-(timeS - last) / BURNER_TAU_S));
       last = timeS;
-      const h = oilH(timeS, steamKgM2S);
-      out.airC = oilC;
-      out.wallC = oilC;
-      out.hcUp = h;
-      out.hcDown = h;
-      out.hrUp = 0;
-      out.hrDown = 0;
-      out.vapourPa = 0;
-      out.ventUp = 1;
-      out.ventDown = 1;
-      out.oilUp = true;
-      out.oilDown = true;
+      immersedIn(out, oilC, oilH(timeS, steamKgM2S), 'oil');
     },
     give(heatJ) {
       oilC -= heatJ / (cook.oilKgPerPiece * OIL_HEAT);

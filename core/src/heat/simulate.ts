@@ -1,5 +1,5 @@
-import { copyCook, oilCook, runIn, sauceCook, startCook, type Cook } from './cook.js';
-import { soakInOil } from './body.js';
+import { copyCook, oilCook, rubCook, runIn, sauceCook, startCook, touchUpCook, type Cook } from './cook.js';
+import { soakInOil } from './oiling.js';
 import { PORES_FILLED_WITH_OIL, SAUCE_C, STANDING_MIN, STANDING_SAMPLE_S } from './constants.js';
 import type { CookInput, SecondCook, SimulateOptions, Waiting } from './input.js';
 import { makeRecorder } from './recorder.js';
@@ -17,6 +17,7 @@ export function simulate(input: CookInput, options: SimulateOptions = {}): CookS
   const { second } = input;
   const cook = startCook(input, fine);
   const quiet = (): boolean => true;
+  rubCook(cook, input.rubGm2 ?? 0);
   runIn(cook, restingTray(), input.restMin * 60, { fine: 1, standing: false, onStep: quiet });
   oilCook(cook, input.oilGm2);
   cook.flows.inJ = cook.flows.outJ = cook.flows.outKg = 0;
@@ -34,7 +35,7 @@ export function simulate(input: CookInput, options: SimulateOptions = {}): CookS
   });
   input.medium.surround(0, 0, cook.around);
   recorder.sample(cook, 0);
-  runIn(cook, input.medium, input.minutes * 60, recordFrom(0));
+  runIn(cook, input.medium, input.minutes * 60, touchedUp(cook, recordFrom(0)));
   if (second) {
     const brought = runSecond(cook, second, input.minutes * 60, recordFrom);
     recorder.addIn(brought.kg, brought.heatJ);
@@ -44,6 +45,25 @@ export function simulate(input: CookInput, options: SimulateOptions = {}): CookS
   return series;
 }
 
+type RunOptions = Parameters<typeof runIn>[3];
+
+/** The same run, with oil put on one face once its time has come. */
+function touchedUp(cook: Cook, options: RunOptions): RunOptions {
+  const { touchUp } = cook.input;
+  if (!touchUp || touchUp.gm2 <= 0) return options;
+  let done = false;
+  return {
+    ...options,
+    onStep: (timeS) => {
+      if (!done && timeS >= touchUp.atMin * 60) {
+        done = true;
+        touchUpCook(cook, touchUp.gm2, touchUp.up);
+      }
+      return options.onStep(timeS);
+    },
+  };
+}
+
 const browner = ({ sides }: Cook): number => Math.max(sides[0].face.colour, sides[1].face.colour);
 
 /** Cools, sauces and cooks again. Returns the water and heat that the sauce brought. */
@@ -51,7 +71,7 @@ function runSecond(
   cook: Cook,
   second: SecondCook,
   startS: number,
-  recordFrom: (beforeS: number) => Parameters<typeof runIn>[3],
+  recordFrom: (beforeS: number) => RunOptions,
 ): { kg: number; heatJ: number } {
   const coolS = second.coolMin * 60;
   runIn(cook, standingPlace('rack'), coolS, { ...recordFrom(startS), standing: true });

@@ -95,6 +95,22 @@ function solidOf(shape: PieceShape, bulkDensityKgM3: number): Solid {
   }
 }
 
+/** Longest way across a piece as it lies, mm: a bowl must be wider. */
+export function longestMm(shape: PieceShape): number {
+  switch (shape.kind) {
+    case 'slab':
+      return Math.max(shape.lengthMm, shape.widthMm);
+    case 'rod':
+      return shape.lengthMm;
+    case 'ring':
+      return shape.outerMm;
+    case 'irregular':
+      return shape.longestMm;
+    default:
+      return shape.diameterMm;
+  }
+}
+
 /** Equivalent dimension of a body of volume V and area A whose half-thickness is R, held within slab and ball. */
 const dimensionOf = (areaM2: number, halfThicknessM: number, volumeM3: number): number =>
   Math.min(3, Math.max(1, (areaM2 * halfThicknessM) / volumeM3));

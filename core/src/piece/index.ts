@@ -1,2 +1,3 @@
 export * from './geometry.js';
+export * from './shrink.js';
 export * from './types.js';
