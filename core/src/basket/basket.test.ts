@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { PLAIN_FRYER } from '../../testing/plain.js';
 import type { BasketShape, Fryer } from '../dish/index.js';
 import type { PieceShape } from '../piece/index.js';
 import {
@@ -9,8 +10,9 @@ import {
   groundOf,
   layoutOf,
   loadOf,
+  nestsOf,
+  packList,
   packLayer,
-  piecesOfBatch,
   spreadLayer,
   troubleIn,
   type Footprint,
@@ -134,22 +136,17 @@ describe('air between two pieces', () => {
 
 describe('batches', () => {
   const fryer = (racks: number): Fryer => ({
-    name: 'Test',
+    ...PLAIN_FRYER,
     kind: 'oven-type',
     basket: { kind: 'rectangle', widthMm: 260, depthMm: 230 },
     racks,
-    minTempC: 80,
-    maxTempC: 200,
-    stepC: 5,
-    airFactor: 1,
-    offsetC: 0,
   });
   const slice = coated({ kind: 'disc', diameterMm: 70, thicknessMm: 9 });
 
   test('are evened out, over as many racks as they need', () => {
-    const load = loadOf(slice, 20, fryer(2));
+    const load = loadOf({ footprint: slice, count: 20 }, fryer(2));
     expect(load).toMatchObject({ batches: 2, piecesPerBatch: 10, racksUsed: 2, fits: true });
-    expect([0, 1, 2].map((b) => piecesOfBatch(load, 20, b))).toEqual([10, 10, 0]);
+    expect(load.perBatch).toEqual([10, 10]);
     expect(load.coverage).toBeCloseTo(
       (10 * groundOf({ ...slice, radiusMm: 36 })) / (2 * groundMm2(fryer(2).basket)),
       2,
@@ -157,25 +154,76 @@ describe('batches', () => {
   });
 
   test('the racks of a batch are evenly filled', () => {
-    const load = loadOf(slice, 15, fryer(2));
-    expect(layoutOf(slice, load, fryer(2)).map((rack) => rack.length)).toEqual([8, 7]);
+    const load = loadOf({ footprint: slice, count: 15 }, fryer(2));
+    expect(layoutOf({ footprint: slice, count: 15 }, load, fryer(2)).racks.map((rack) => rack.length)).toEqual([8, 7]);
   });
 
   test('what a hand has laid counts as it lies', () => {
     const laid = [[0, 1, 2].map((piece) => ({ piece, xMm: 80 * piece - 80, yMm: 0, turn: 0 }))];
-    const load = loadOf(slice, 10, fryer(1), { gapMm: 6, laid });
+    const load = loadOf({ footprint: slice, count: 10 }, fryer(1), { gapMm: 6, laid });
     expect(load).toMatchObject({ piecesPerBatch: 3, batches: 4, racksUsed: 1 });
-    expect(layoutOf(slice, load, fryer(1), { gapMm: 6, laid })).toBe(laid);
+    expect(layoutOf({ footprint: slice, count: 10 }, load, fryer(1), { gapMm: 6, laid }).racks).toBe(laid);
   });
 
   test('crowding saves batches and covers more of the ground', () => {
-    const [usual, crowded] = [loadOf(slice, 40, fryer(1)), loadOf(slice, 40, fryer(1), { gapMm: 0, laid: null })];
+    const [usual, crowded] = [
+      loadOf({ footprint: slice, count: 40 }, fryer(1)),
+      loadOf({ footprint: slice, count: 40 }, fryer(1), { gapMm: 0, laid: null }),
+    ];
     expect(crowded.batches).toBeLessThanOrEqual(usual.batches);
     expect(crowded.coverage).toBeGreaterThanOrEqual(usual.coverage);
   });
 
   test('a piece larger than the basket does not fit, and is said to', () => {
     const cutlet = coated({ kind: 'slab', lengthMm: 290, widthMm: 200, thicknessMm: 9 });
-    expect(loadOf(cutlet, 4, fryer(1))).toMatchObject({ fits: false, piecesPerBatch: 1, batches: 4 });
+    expect(loadOf({ footprint: cutlet, count: 4 }, fryer(1))).toMatchObject({
+      fits: false,
+      piecesPerBatch: 1,
+      batches: 4,
+    });
+  });
+});
+
+describe('pieces of two sizes', () => {
+  const ring = (outerMm: number, innerMm: number): Footprint =>
+    coated({ kind: 'ring', outerMm, innerMm, thicknessMm: 10 });
+  const fryer = PLAIN_FRYER;
+  const lot = { footprint: ring(90, 70), count: 12, smaller: { footprint: ring(46, 28), count: 6 } };
+
+  test('are dealt evenly over the batches, and a batch holds both', () => {
+    const load = loadOf(lot, fryer);
+    const { racks, footprints } = layoutOf(lot, load, fryer);
+    expect(racks[0]).toHaveLength(load.piecesPerBatch);
+    expect(new Set(footprints[0].map((f) => f.radiusMm)).size).toBe(2);
+    expect(load.perBatch.reduce((sum, n) => sum + n, 0)).toBe(12);
+    expect(load.perBatch).toEqual([...load.perBatch].sort((a, b) => b - a));
+    expect(troubleIn(fryer.basket, footprints[0], racks[0], 6)).toEqual(NONE);
+  });
+
+  test('small rings in the holes of large ones save ground, and keep the air to the rim', () => {
+    const nested = { gapMm: 5, laid: null, nest: true };
+    const [apart, within] = [loadOf(lot, fryer, { ...nested, nest: false }), loadOf(lot, fryer, nested)];
+    expect(within.batches).toBeLessThan(apart.batches);
+    const { racks, footprints } = layoutOf(lot, within, fryer, nested);
+    expect(racks[0]).toHaveLength(within.piecesPerBatch);
+    expect(troubleIn(fryer.basket, footprints[0], racks[0], 5)).toEqual(NONE);
+  });
+
+  test('whatever nests in what, nothing overlaps and nothing is laid twice', () => {
+    fc.assert(
+      fc.property(fc.array(shapes, { minLength: 2, maxLength: 10 }), baskets, mm(0, 8), (mixed, basket, gap) => {
+        const pieces = mixed.map(coated);
+        const laid = packList(basket, pieces, gap, true);
+        expect(new Set(laid.map((l) => l.piece)).size).toBe(laid.length);
+        expect(troubleIn(basket, pieces, laid, gap)).toEqual(NONE);
+      }),
+      { numRuns: 12 },
+    );
+  });
+
+  test('each hole takes one piece, and no piece two holes', () => {
+    const hosts = nestsOf([ring(90, 70), ring(90, 70), ring(46, 28), ring(46, 28), ring(46, 28)], 5);
+    expect([...hosts.values()].sort()).toEqual([0, 1]);
+    expect(nestsOf([ring(90, 70), ring(88, 70)], 5).size).toBe(0);
   });
 });

@@ -8,6 +8,9 @@ import { bestRows } from './rows.js';
 /** A piece of a batch where it lies, by its place in the list of pieces. */
 export type Laid = LaidPiece;
 
+/** A way of laying pieces on a ground. */
+export type Pack = (basket: BasketShape, footprints: readonly Footprint[], gapMm: number) => Laid[];
+
 const same = (footprints: readonly Footprint[]): boolean =>
   footprints.every((f) => JSON.stringify(f) === JSON.stringify(footprints[0]));
 
@@ -62,9 +65,14 @@ const WIDEST_GAP_MM = 30;
  * The same pieces with as much air between them as the ground allows: a batch that is not full is spread out.
  * All of them are laid, at least `gapMm` apart; null when they do not go on the ground so.
  */
-export function spreadLayer(basket: BasketShape, footprints: readonly Footprint[], gapMm: number): Laid[] | null {
+export function spreadLayer(
+  basket: BasketShape,
+  footprints: readonly Footprint[],
+  gapMm: number,
+  pack: Pack = packLayer,
+): Laid[] | null {
   const all = (gap: number): Laid[] | null => {
-    const laid = packLayer(basket, footprints, gap);
+    const laid = pack(basket, footprints, gap);
     return laid.length === footprints.length ? laid : null;
   };
   let best = all(gapMm);

@@ -1,7 +1,8 @@
 import type { BasketLaying, BasketShape, Fryer } from '../dish/index.js';
 import { groundOf, type Footprint } from './footprint.js';
 import { groundMm2 } from './ground.js';
-import { packLayer, spreadLayer, type Laid } from './layer.js';
+import { spreadLayer, type Laid, type Pack } from './layer.js';
+import { packList } from './nest.js';
 
 /** Air between two pieces, mm. Common practice, no source: a finger's breadth for wet coats, less for crumbs. */
 export const USUAL_GAP_MM = 6;
@@ -10,6 +11,8 @@ export interface Load {
   /** Pieces that lie in one layer without touching; at least 1. */
   piecesPerBatch: number;
   batches: number;
+  /** Pieces of each batch, the fullest first. */
+  perBatch: number[];
   /** Share of the ground that the food of a full batch covers, 0–1, on the racks that it lies on. */
   coverage: number;
   /** Racks one above the other that a full batch takes. */
@@ -18,15 +21,28 @@ export interface Load {
   fits: boolean;
 }
 
-/** Packings that were asked for lately: a search asks for the same ground and piece again and again. */
-const remembered = new Map<string, Laid[]>();
+/** The pieces of a dish as they are packed: all alike, or some of them smaller. */
+export interface Lot {
+  footprint: Footprint;
+  /** All pieces, the smaller ones among them. */
+  count: number;
+  smaller?: { footprint: Footprint; count: number };
+}
+
+/** Packings that were asked for lately: a search asks for the same ground and pieces again and again. */
+const remembered = new Map<string, number>();
 const MOST_REMEMBERED = 400;
 
-function packed(basket: BasketShape, footprint: Footprint, count: number, gapMm: number): Laid[] {
-  const key = JSON.stringify([basket, footprint, count, gapMm]);
+/** How many of a list find a place side by side on one rack. */
+function packed(basket: BasketShape, list: readonly Footprint[], gapMm: number, nest: boolean): number {
+  const kinds = [...new Set(list.map((f) => JSON.stringify(f)))].map((k) => [
+    k,
+    list.filter((f) => JSON.stringify(f) === k).length,
+  ]);
+  const key = JSON.stringify([basket, kinds, gapMm, nest]);
   const known = remembered.get(key);
-  if (known) return known;
-  const laid = packLayer(basket, Array<Footprint>(count).fill(footprint), gapMm);
+  if (known !== undefined) return known;
+  const laid = packList(basket, list, gapMm, nest).length;
   if (remembered.size >= MOST_REMEMBERED) remembered.clear();
   remembered.set(key, laid);
   return laid;
@@ -38,56 +54,101 @@ const SAME_MM = 0.5;
 /** The footprint in steps of half a millimetre, so that coats that hardly differ share a packing. */
 const rounded = (f: Footprint): Footprint => ({ ...f, radiusMm: Math.ceil(f.radiusMm / SAME_MM) * SAME_MM });
 
-const shareOfGround = (footprint: Footprint, pieces: number, { basket }: Fryer, racks: number): number =>
-  Math.min(1, (pieces * groundOf(footprint)) / (groundMm2(basket) * Math.max(1, racks)));
+const shareOfGround = (pieces: readonly Footprint[], { basket }: Fryer, racks: number): number =>
+  Math.min(1, pieces.reduce((sum, f) => sum + groundOf(f), 0) / (groundMm2(basket) * Math.max(1, racks)));
+
+/** The pieces of batch number `batch` of several even ones, dealt out in turn, so that the first is the fullest: large ones first. */
+function batchOf({ footprint, count, smaller }: Lot, batches: number, batch = 0): Footprint[] {
+  const small = smaller ? Math.min(smaller.count, count) : 0;
+  const of = (n: number, f: Footprint): Footprint[] =>
+    Array<Footprint>(Math.max(0, Math.ceil((n - batch) / batches))).fill(rounded(f));
+  return [...of(count - small, footprint), ...(smaller ? of(small, smaller.footprint) : [])];
+}
+
+/** What each rack of a batch holds: dealt out in turn, so that all are evenly filled. */
+const dealt = (batch: readonly Footprint[], racks: number): Footprint[][] =>
+  Array.from({ length: racks }, (_, rack) => batch.filter((_f, i) => i % racks === rack));
+
+/** Racks that a batch needs, the fewest; null when it does not go on all of them. */
+function racksFor(batch: readonly Footprint[], { basket, racks }: Fryer, gapMm: number, nest: boolean): number | null {
+  for (let used = 1; used <= racks; used++) {
+    if (dealt(batch, used).every((list) => packed(basket, list, gapMm, nest) === list.length)) return used;
+  }
+  return null;
+}
 
 /**
- * How many coated pieces make a batch when they are packed side by side on every rack, and how many batches `count`
- * pieces are, evened out so that the last is not a lonely one. What a hand has laid counts as it lies.
+ * How many coated pieces make a batch when they are packed side by side on every rack, and how many batches they are,
+ * evened out so that the last is not a lonely one. What a hand has laid counts as it lies.
  * @throws RangeError never; a piece larger than the basket makes `fits` false
  */
-export function loadOf(footprint: Footprint, count: number, fryer: Fryer, laying?: BasketLaying): Load {
-  const piece = rounded(footprint);
-  const { basket, racks } = fryer;
+export function loadOf(lot: Lot, fryer: Fryer, laying?: BasketLaying): Load {
+  const { count } = lot;
+  const gapMm = laying?.gapMm ?? USUAL_GAP_MM;
+  const nest = laying?.nest ?? false;
   const byHand = laying?.laid?.map((rack) => rack.length).filter((n) => n > 0) ?? [];
-  const perRack = packed(basket, piece, Math.min(count, MOST_PER_RACK), laying?.gapMm ?? USUAL_GAP_MM).length;
-  const fits = perRack >= 1;
+  const fits = packed(fryer.basket, [rounded(lot.footprint)], gapMm, nest) === 1;
   if (byHand.length > 0) {
     const piecesPerBatch = byHand.reduce((sum, n) => sum + n, 0);
-    return {
-      piecesPerBatch,
-      batches: Math.ceil(count / piecesPerBatch),
-      coverage: shareOfGround(piece, piecesPerBatch, fryer, byHand.length),
-      racksUsed: byHand.length,
-      fits,
-    };
+    const batches = Math.ceil(count / piecesPerBatch);
+    const coverage = shareOfGround(batchOf(lot, batches).slice(0, piecesPerBatch), fryer, byHand.length);
+    const perBatch = Array.from({ length: batches }, (_, b) => Math.min(piecesPerBatch, count - b * piecesPerBatch));
+    return { piecesPerBatch, batches, perBatch, coverage, racksUsed: byHand.length, fits };
   }
-  const most = Math.max(1, perRack * racks);
-  const batches = Math.ceil(count / most);
-  const piecesPerBatch = Math.ceil(count / batches);
-  const racksUsed = Math.min(racks, Math.ceil(piecesPerBatch / Math.max(1, perRack)));
-  return { piecesPerBatch, batches, coverage: shareOfGround(piece, piecesPerBatch, fryer, racksUsed), racksUsed, fits };
+  const { batches, racksUsed } = fits ? evenBatches(lot, fryer, gapMm, nest) : { batches: count, racksUsed: 1 };
+  const batch = batchOf(lot, batches);
+  return {
+    piecesPerBatch: batch.length,
+    batches,
+    perBatch: Array.from({ length: batches }, (_, b) => batchOf(lot, batches, b).length),
+    coverage: shareOfGround(batch, fryer, racksUsed),
+    racksUsed,
+    fits,
+  };
+}
+
+/** The fewest even batches that pack, and the racks that each takes. */
+function evenBatches(lot: Lot, fryer: Fryer, gapMm: number, nest: boolean): { batches: number; racksUsed: number } {
+  const { basket, racks } = fryer;
+  const { count, smaller, footprint } = lot;
+  // No packing is tried that has no chance: alike pieces by what one rack takes of them, others by their ground.
+  const perRack = packed(
+    basket,
+    Array<Footprint>(Math.min(count, MOST_PER_RACK)).fill(rounded(footprint)),
+    gapMm,
+    nest,
+  );
+  const ground = batchOf(lot, 1).reduce((sum, f) => sum + groundOf(f), 0);
+  const least = smaller ? ground / (groundMm2(basket) * racks) : count / (perRack * racks);
+  for (let batches = Math.max(1, Math.ceil(least)); batches < count; batches++) {
+    const racksUsed = racksFor(batchOf(lot, batches), fryer, gapMm, nest);
+    if (racksUsed !== null) return { batches, racksUsed };
+  }
+  return { batches: count, racksUsed: 1 };
 }
 
 /** More pieces than these lie on no rack; it bounds the packing. */
 const MOST_PER_RACK = 240;
 
-/** Pieces of batch number `batch` (0 the first): batches are even, the last may be one short of the others. */
-export function piecesOfBatch({ piecesPerBatch, batches }: Load, count: number, batch: number): number {
-  const before = Math.min(count, batch * piecesPerBatch);
-  return Math.max(0, batch === batches - 1 ? count - before : Math.min(piecesPerBatch, count - before));
+/** Where the pieces of a full batch lie, and what lies there. */
+export interface Layout {
+  /** Rack by rack from the top; `piece` is the place in the rack's own list of footprints. */
+  racks: Laid[][];
+  footprints: Footprint[][];
 }
 
 /**
  * Where the pieces of a full batch lie, rack by rack from the top: what a hand has laid, or packed and spread out as far
  * as the racks allow, the racks evenly filled.
  */
-export function layoutOf(footprint: Footprint, load: Load, fryer: Fryer, laying?: BasketLaying): Laid[][] {
-  if (laying?.laid?.some((rack) => rack.length > 0)) return laying.laid;
-  const { piecesPerBatch, racksUsed } = load;
-  return Array.from({ length: racksUsed }, (_, rack) => {
-    const pieces = Math.ceil((piecesPerBatch - rack) / racksUsed);
-    const footprints = Array<Footprint>(pieces).fill(rounded(footprint));
-    return spreadLayer(fryer.basket, footprints, laying?.gapMm ?? USUAL_GAP_MM) ?? [];
-  });
+export function layoutOf(lot: Lot, load: Load, fryer: Fryer, laying?: BasketLaying): Layout {
+  const gapMm = laying?.gapMm ?? USUAL_GAP_MM;
+  const nest = laying?.nest ?? false;
+  const byHand = laying?.laid?.some((rack) => rack.length > 0) ? laying.laid : null;
+  const footprints = dealt(batchOf(lot, load.batches), byHand?.length ?? load.racksUsed);
+  const pack: Pack = (basket, list, gap) => packList(basket, list, gap, nest);
+  return {
+    footprints,
+    racks: byHand ?? footprints.map((list) => spreadLayer(fryer.basket, list, gapMm, pack) ?? []),
+  };
 }

@@ -1,4 +1,13 @@
-import { gramsPerStroke, HOT_SPOTS, offsetOf, spotAdvice, spotFactor, spotName } from './index.js';
+import {
+  HOT_SPOTS,
+  offsetOf,
+  spotAdvice,
+  spotFactor,
+  spotFactorTurned,
+  spotName,
+  spotsApart,
+  turningHelps,
+} from './index.js';
 
 const basket = { kind: 'rectangle', widthMm: 240, depthMm: 240 } as const;
 const BACK_HOT = [3, 3, 3, 2, 2, 2, 1, 1, 1];
@@ -32,7 +41,25 @@ describe('the bread test', () => {
   });
 });
 
-describe('what is measured of a fryer and a sprayer', () => {
+describe('the basket turned round', () => {
+  test('a hot back is evened out by turning, a hot middle is not', () => {
+    const { hottest, coolest } = spotsApart(BACK_HOT, false);
+    expect([hottest.name, coolest.name]).toEqual(['back left', 'front left']);
+    const turned = spotsApart(BACK_HOT, true);
+    expect(turned.hottest.factor / turned.coolest.factor).toBeLessThan(1.15);
+    expect(turningHelps(BACK_HOT)).toBe(true);
+    expect(turningHelps([2, 2, 2, 2, 4, 2, 2, 2, 2])).toBe(false);
+    expect(turningHelps(undefined)).toBe(false);
+  });
+
+  test('each place has then browned as long as its opposite', () =>
+    expect(spotFactorTurned({ basket, hotSpots: BACK_HOT }, 30, -90)).toBeCloseTo(
+      spotFactorTurned({ basket, hotSpots: BACK_HOT }, -30, 90),
+      9,
+    ));
+});
+
+describe('what is measured of a fryer', () => {
   test('the thermostat is off by the mean of the readings', () => {
     expect(offsetOf([])).toBe(0);
     expect(
@@ -41,12 +68,5 @@ describe('what is measured of a fryer and a sprayer', () => {
         { setC: 200, readC: 205 },
       ]),
     ).toBe(6);
-  });
-
-  test('ten strokes that took 2.1 g give 0.21 g a stroke', () =>
-    expect(gramsPerStroke(251.3, 249.2, 10)).toBeCloseTo(0.21, 9));
-  test('no stroke, or a bottle that got heavier, is refused in words', () => {
-    expect(() => gramsPerStroke(250, 248, 0)).toThrow(/at least one stroke/);
-    expect(() => gramsPerStroke(248, 250, 10)).toThrow(/must weigh less/);
   });
 });

@@ -35,6 +35,39 @@ export function spotFactor({ basket, hotSpots }: Pick<Fryer, 'basket' | 'hotSpot
   return upper * (r + 1 - cy) + lower * (cy - r);
 }
 
+/** The same where the basket is turned round at half time: each place has been its opposite for as long. */
+export const spotFactorTurned = (fryer: Pick<Fryer, 'basket' | 'hotSpots'>, xMm: number, yMm: number): number =>
+  (spotFactor(fryer, xMm, yMm) + spotFactor(fryer, -xMm, -yMm)) / 2;
+
+/** A place of the basket, and how much faster than the mean it browns there. */
+export interface Spot {
+  name: string;
+  factor: number;
+}
+
+/** Where the coat browns fastest and slowest, by the bread test, with or without the basket turned round at half time. */
+export function spotsApart(hotSpots: readonly number[], turned: boolean): { hottest: Spot; coolest: Spot } {
+  const f = factors(hotSpots);
+  const spots = f.map((own, i): Spot => ({
+    name: spotName(i),
+    factor: turned ? (own + f[HOT_SPOTS - 1 - i]) / 2 : own,
+  }));
+  return {
+    hottest: spots.reduce((a, b) => (b.factor > a.factor ? b : a)),
+    coolest: spots.reduce((a, b) => (b.factor < a.factor ? b : a)),
+  };
+}
+
+/** Whether turning the basket round at half time evens out what the bread test found. */
+export function turningHelps(hotSpots: readonly number[] | undefined): boolean {
+  if (!hotSpots) return false;
+  const apart = (turned: boolean): number => {
+    const { hottest, coolest } = spotsApart(hotSpots, turned);
+    return hottest.factor / coolest.factor;
+  };
+  return apart(false) > ALIKE && apart(true) < apart(false) / ALIKE;
+}
+
 /** Sides that differ by less brown alike, as a ratio of browning. */
 const ALIKE = 1.15;
 
@@ -70,10 +103,3 @@ export const spotName = (at: number): string => {
   if (at === 4) return 'middle';
   return [['back', '', 'front'][row], ['left', '', 'right'][column]].filter(Boolean).join(' ');
 };
-
-/** g of oil in one stroke, from a bottle weighed before and after. @throws RangeError when it did not get lighter */
-export function gramsPerStroke(beforeG: number, afterG: number, strokes: number): number {
-  if (strokes < 1) throw new RangeError('Spray at least one stroke between the two weights.');
-  if (afterG >= beforeG) throw new RangeError('The bottle must weigh less after the strokes than before.');
-  return (beforeG - afterG) / strokes;
-}

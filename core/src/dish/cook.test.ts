@@ -1,4 +1,4 @@
-import { openingsOf, PLAIN_AIR, readyPiece, type AirSettings, type Dish } from './index.js';
+import { openingsOf, PLAIN_AIR, readyPiece, smallerOf, wholeOf, type AirSettings, type Dish } from './index.js';
 
 const settings = (more: Partial<AirSettings>): AirSettings => ({
   ...PLAIN_AIR,
@@ -28,15 +28,19 @@ describe('what opens a fryer beside turning', () => {
 
 describe('a piece made ready', () => {
   test('heat crosses only a part of a floret, and all of a potato', () => {
-    const [floret, potato] = [readyPiece(dish('cauliflower'), []), readyPiece(dish('potato'), [])];
+    const raw = (foodId: string) => readyPiece({ ...dish(foodId), preparation: 'raw' }, []);
+    const [floret, potato] = [raw('cauliflower'), raw('potato')];
     expect(potato.piece.halfThicknessM).toBeCloseTo(0.015, 9);
     expect(floret.piece.halfThicknessM).toBeLessThan(0.7 * 0.015);
     expect(floret.piece.volumeM3).toBe(potato.piece.volumeM3);
   });
 
   test('starts as soft as its preparation left it', () => {
-    expect(readyPiece(dish('potato'), []).startFirmness).toBeCloseTo(0.6, 9);
-    expect(readyPiece({ ...dish('potato'), preparation: 'raw' }, []).startFirmness).toBe(1);
+    const firmness = (preparation: Dish['preparation']): number =>
+      readyPiece({ ...dish('potato'), preparation }, []).startFirmness;
+    expect(firmness('raw')).toBe(1);
+    expect(firmness('blanched')).toBeLessThan(0.95);
+    expect(firmness('pre-cooked')).toBeLessThan(0.35);
   });
 
   test('has a sauce only where the plan brushes one on', () => {
@@ -50,5 +54,26 @@ describe('a piece made ready', () => {
     expect(readyPiece(dish('potato'), [], second).sauce!.pickUpGm2).toBe(120);
     expect(readyPiece(dish('potato'), [], { ...second, sauceGm2: 0 }).sauce).toBeNull();
     expect(readyPiece(dish('potato'), []).sauce).toBeNull();
+  });
+});
+
+describe('all pieces of a dish together', () => {
+  const rings: Dish = {
+    ...dish('onion'),
+    preparation: 'raw',
+    shape: { kind: 'ring', outerMm: 80, innerMm: 64, thicknessMm: 10 },
+  };
+
+  test('are as many times the one', () => {
+    const { piece } = readyPiece(rings, []);
+    expect(wholeOf(rings).massG).toBeCloseTo(10 * piece.massG, 9);
+  });
+
+  test('weigh less and take less coat where some are smaller; slices keep their thickness', () => {
+    const mixed = { ...rings, smaller: { count: 5, scale: 0.5 } };
+    expect(wholeOf(mixed).areaM2).toBeLessThan(0.85 * wholeOf(rings).areaM2);
+    expect(wholeOf(mixed).massG).toBeLessThan(0.7 * wholeOf(rings).massG);
+    expect(smallerOf(mixed)).toMatchObject({ count: 5, shape: { outerMm: 40, thicknessMm: 10 } });
+    expect(smallerOf(rings)).toBeNull();
   });
 });

@@ -4,6 +4,7 @@ import {
   panOil,
   simulate,
   type AirCook,
+  type CookInput,
   type CookSeries,
   type Level,
   type Medium,
@@ -12,7 +13,15 @@ import {
 } from '../heat/index.js';
 import type { PieceGeometry } from '../piece/index.js';
 import type { ReadyPiece } from './ready.js';
-import type { AirPlan, AirSettings, Dish, FriedCook, Fryer, SecondPlan } from './types.js';
+import {
+  PLAIN_OILING,
+  type AirPlan,
+  type AirSettings,
+  type Dish,
+  type FriedCook,
+  type Fryer,
+  type SecondPlan,
+} from './types.js';
 
 /** kg of oil in the pot to one kg of food that goes in at a time. Common practice, no source. */
 export const OIL_TO_FOOD = 8;
@@ -46,11 +55,13 @@ export interface InBasket {
   level: Level;
 }
 
-/** Minutes at which the fryer is opened beside turning: looks spread evenly, and every swap of racks. */
-export function openingsOf({ minutes, looks, swapEveryMin }: AirSettings): number[] {
+/** Minutes at which the fryer is opened beside turning: looks spread evenly, the basket turned round, and every swap of racks. */
+export function openingsOf({ minutes, looks, swapEveryMin, basketTurned, turnAtMin }: AirSettings): number[] {
   const looked = Array.from({ length: looks }, (_, k) => (minutes * (k + 1)) / (looks + 1));
   const swaps = swapEveryMin === null ? 0 : Math.ceil(minutes / swapEveryMin) - 1;
-  return [...looked, ...Array.from({ length: swaps }, (_, k) => (swapEveryMin ?? 0) * (k + 1))];
+  // Whoever turns the pieces turns the basket with the same opening.
+  const round = basketTurned && turnAtMin === null ? [minutes / 2] : [];
+  return [...looked, ...round, ...Array.from({ length: swaps }, (_, k) => (swapEveryMin ?? 0) * (k + 1))];
 }
 
 const airOf = (piece: PieceGeometry, fryer: Fryer, settings: AirSettings, lies: InBasket): AirCook => ({
@@ -62,7 +73,18 @@ const airOf = (piece: PieceGeometry, fryer: Fryer, settings: AirSettings, lies: 
   opensAtMin: openingsOf(settings),
   airFactor: fryer.airFactor,
   offsetK: fryer.offsetC,
+  powerW: fryer.powerW,
 });
+
+/** When pale spots are touched up, min: at the turn, or at half time. */
+export const touchUpMin = ({ turnAtMin, minutes }: AirSettings): number => turnAtMin ?? minutes / 2;
+
+/** Oil beside the spray, as the simulation takes it: a touch-up meets the face that lies up by then. */
+function oilingOf({ oiling = PLAIN_OILING, settings }: AirPlan): Pick<CookInput, 'rubGm2' | 'touchUp'> {
+  const { rubGm2, touchUpGm2 } = oiling;
+  if (touchUpGm2 <= 0) return { rubGm2 };
+  return { rubGm2, touchUp: { atMin: touchUpMin(settings), gm2: touchUpGm2, up: settings.turnAtMin === null } };
+}
 
 /** The second cook: the fryer is still hot, and nobody turns a sauced piece. */
 const secondOf = (
@@ -100,6 +122,7 @@ export const cookInAir = (
       startC: dish.startC,
       restMin: plan.restMin,
       oilGm2: plan.oilGm2,
+      ...oilingOf(plan),
       medium: airMedium(airOf(ready.piece, fryer, plan.settings, lies)),
       minutes: plan.settings.minutes,
       ...(plan.second ? { second: secondOf(ready, plan.second, plan, fryer, lies) } : {}),

@@ -1,15 +1,18 @@
-import { buildCoat, buildSauce, type CoatLayer, type LayerSpec } from '../coat/index.js';
-import { foodOf, type Food } from '../foods/index.js';
-import { crossedTo, geometryOf, type PieceGeometry } from '../piece/index.js';
-import type { Dish, Preparation, SecondPlan } from './types.js';
-
-/** Firmness that is left after each preparation, of a raw vegetable's. Common practice, no source. */
-const FIRMNESS_LEFT: Record<Preparation, number> = { raw: 1, blanched: 0.6, frozen: 0.45, 'pre-cooked': 0.35 };
+import { buildCoat, buildSauce, type CoatLayer, type LayerSpec, type SkinWater } from '../coat/index.js';
+import type { Food } from '../foods/index.js';
+import { crossedTo, geometryOf, type PieceGeometry, type PieceShape } from '../piece/index.js';
+import { prepare } from '../prep/index.js';
+import type { Dish, SecondPlan } from './types.js';
 
 /** One coated piece, ready for the pot or the basket. */
 export interface ReadyPiece {
+  /** The food as it was made ready: pressed, salted, blanched. */
   food: Food;
+  /** Its shape by then. */
+  shape: PieceShape;
   piece: PieceGeometry;
+  /** Its skin when the first layer meets it. */
+  skin: SkinWater;
   layers: CoatLayer[];
   /** What is brushed on part-way; null without. */
   sauce: CoatLayer | null;
@@ -18,14 +21,16 @@ export interface ReadyPiece {
 
 /** Works out the piece's geometry and its coat. @throws RangeError when the food is not in the pantry. */
 export function readyPiece(dish: Dish, layers: readonly LayerSpec[], second: SecondPlan | null = null): ReadyPiece {
-  const food = foodOf(dish.foodId);
-  const solid = geometryOf(dish.shape, food.densityKgM3 * (1 - food.food.porosity));
+  const { food, shape, firmness } = prepare(dish.foodId, dish.shape, dish.preparation, dish.prepMin ?? null);
+  const solid = geometryOf(shape, food.densityKgM3 * (1 - food.food.porosity));
   const piece = crossedTo(solid, food.food.throughShare);
   return {
     food,
+    shape,
     piece,
+    skin: dish.skin,
     layers: buildCoat(layers, dish.skin, piece.drainLengthM),
     sauce: second?.sauce && second.sauceGm2 > 0 ? buildSauce(second.sauce, second.sauceGm2) : null,
-    startFirmness: food.food.firmness * FIRMNESS_LEFT[dish.preparation],
+    startFirmness: food.food.firmness * firmness,
   };
 }

@@ -1,9 +1,7 @@
 import type { LayerSpec, SkinWater, Station } from '../coat/index.js';
+import type { Preparation } from '../foods/index.js';
 import type { FryerKind, UnderFood } from '../heat/index.js';
 import type { PieceShape } from '../piece/index.js';
-
-/** How the food was made ready before it is coated. */
-export type Preparation = 'raw' | 'blanched' | 'frozen' | 'pre-cooked';
 
 /** What is coated. */
 export interface Dish {
@@ -11,10 +9,15 @@ export interface Dish {
   shape: PieceShape;
   /** Number of pieces. */
   count: number;
+  /** Some of them smaller: how many of all, and by how much of the length across. All alike without. */
+  smaller?: { count: number; scale: number };
   /** °C of the food when it is coated. */
   startC: number;
   skin: SkinWater;
+  /** How its water was dealt with before; `shape` is the cut before that. */
   preparation: Preparation;
+  /** Minutes of pressing, salting, soaking, marinating, boiling or roasting; the usual ones without. */
+  prepMin?: number;
 }
 
 export type OilMedium = 'deep-oil' | 'pan-oil';
@@ -31,6 +34,13 @@ export interface FriedCook {
 export type BasketShape =
   { kind: 'round'; diameterMm: number } | { kind: 'rectangle'; widthMm: number; depthMm: number };
 
+/** A programme of an appliance, by what its button says. */
+export interface Preset {
+  name: string;
+  tempC: number;
+  minutes: number;
+}
+
 /** One appliance of the kitchen. */
 export interface Fryer {
   name: string;
@@ -45,6 +55,14 @@ export interface Fryer {
   /** Multiplies the air's coefficient, 1 = as its kind; and what its thermostat is off by, °C. */
   airFactor: number;
   offsetC: number;
+  /** Power on its rating plate, W; the usual one of its kind without. */
+  powerW?: number;
+  /** Its own programmes. */
+  presets?: Preset[];
+  /** Whether it is preheated by habit; not without. */
+  preheats?: boolean;
+  /** Longest that its timer runs, min; as long as anybody wants without. */
+  timeLimitMin?: number;
   /** Bread of the hot-spot test, three rows of three from the back left, 0 pale to 4 dark; see basket/spots. */
   hotSpots?: number[];
   /** An oven thermometer's readings against the setting; `offsetC` is their mean. */
@@ -65,10 +83,31 @@ export interface AirSettings {
   swapEveryMin: number | null;
   /** How often it is opened for a look, beside turning and swapping. */
   looks: number;
+  /** The basket itself is turned round at half time, against its hot spots. Default false. */
+  basketTurned?: boolean;
 }
 
 /** What air settings are when nobody says otherwise. */
 export const PLAIN_AIR = { waterTray: false, swapEveryMin: null, looks: 0 } as const;
+
+/** What oil is put on with. */
+export type OilTool = 'pump' | 'can' | 'brush';
+
+/** Which oil goes on, with what, and where beside the spray on all sides and what is mixed into the crumbs. */
+export interface Oiling {
+  /** Pantry id of an oil. */
+  oilId: string;
+  tool: OilTool;
+  /** Rubbed on the bare food before the coat, g per m² of skin. */
+  rubGm2: number;
+  /** On what looks pale at half time, g per m² of the face that then lies up. */
+  touchUpGm2: number;
+  /** On basket or rack, g for a batch. */
+  basketG: number;
+}
+
+/** Oil as most people put it on: sprayed from a pump bottle, and nothing else. */
+export const PLAIN_OILING: Oiling = { oilId: 'rapeseed-oil', tool: 'pump', rubGm2: 0, touchUpGm2: 0, basketG: 0 };
 
 /** A sauce part-way, or a second cook: cool, brush, cook on. */
 export interface SecondPlan {
@@ -88,6 +127,8 @@ export interface AirPlan {
   restMin: number;
   /** Oil sprayed or brushed on all sides, g per m² of skin. */
   oilGm2: number;
+  /** Which oil, with what, and where else; as most people do without. */
+  oiling?: Oiling;
   settings: AirSettings;
   second: SecondPlan | null;
   /** How the bowls are set out; as most people do without. */
@@ -112,11 +153,9 @@ export interface BasketLaying {
   gapMm: number;
   /** Where a hand has laid them, rack by rack from the top; null when they are packed. */
   laid: LaidPiece[][] | null;
+  /** Small pieces may lie in the holes of rings. Default false. */
+  nest?: boolean;
 }
 
 /** A rest of 3–5 minutes on a rack, eaten at once, or held in the switched-off fryer until all batches are done. */
 export type Afterwards = 'rack' | 'at-once' | 'held';
-
-/** All that goes on the piece: the layers of its coat, and the sauce where there is one. */
-export const allLayersOf = ({ layers, second }: Pick<AirPlan, 'layers' | 'second'>): LayerSpec[] =>
-  second?.sauce ? [...layers, second.sauce] : layers;

@@ -1,0 +1,23 @@
+import type { LayerSpec } from '../coat/index.js';
+import { ingredient, type Ingredient } from '../foods/index.js';
+import { readyPiece } from './ready.js';
+import type { AirPlan, Dish } from './types.js';
+
+/** The oil that is put on, where the cook has said which: it is eaten, too. */
+function oilOf({ oiling, oilGm2 }: AirPlan): LayerSpec[] {
+  if (!oiling || oilGm2 + oiling.rubGm2 + oiling.touchUpGm2 + oiling.basketG <= 0) return [];
+  return [{ portions: [{ ingredientId: oiling.oilId, grams: 1 }] }];
+}
+
+/** All that goes on the piece: the layers of its coat, the sauce where there is one, and the oil. */
+export const allLayersOf = (plan: AirPlan): LayerSpec[] => [
+  ...plan.layers,
+  ...(plan.second?.sauce ? [plan.second.sauce] : []),
+  ...oilOf(plan),
+];
+
+/** Every ingredient that is eaten: the food as it was made ready, coat, sauce and oil. */
+export const eatenIn = (dish: Dish, plan: AirPlan): Ingredient[] => [
+  readyPiece(dish, []).food,
+  ...allLayersOf(plan).flatMap((l) => l.portions.map((p) => ingredient(p.ingredientId))),
+];

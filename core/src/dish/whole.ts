@@ -1,0 +1,24 @@
+import { scaledAcross } from '../piece/index.js';
+import { readyPiece } from './ready.js';
+import type { Dish } from './types.js';
+
+/** The dish of its smaller pieces alone, all alike; null where all are of one size. */
+export const smallerOf = (dish: Dish): Dish | null =>
+  dish.smaller && dish.smaller.count > 0
+    ? {
+        ...dish,
+        shape: scaledAcross(dish.shape, dish.smaller.scale),
+        count: Math.min(dish.count, dish.smaller.count),
+        smaller: undefined,
+      }
+    : null;
+
+/** Skin, m², and weight, g, of all pieces of a dish as they are coated, the smaller ones at their size. */
+export function wholeOf(dish: Dish): { areaM2: number; massG: number } {
+  const { areaM2, massG } = readyPiece(dish, []).piece;
+  const small = smallerOf(dish);
+  if (!small) return { areaM2: areaM2 * dish.count, massG: massG * dish.count };
+  const { piece } = readyPiece(small, []);
+  const large = dish.count - small.count;
+  return { areaM2: areaM2 * large + piece.areaM2 * small.count, massG: massG * large + piece.massG * small.count };
+}

@@ -1,0 +1,4 @@
+export { seasonedToMm } from './cold.js';
+export * from './prepare.js';
+export * from './types.js';
+export * from './ways.js';

@@ -1,0 +1,133 @@
+import type { Food, Preparation } from '../foods/index.js';
+import type { PieceShape } from '../piece/index.js';
+import { asItIs, frozen, frozenPressed, marinated, pressed, saltDrained, soaked } from './cold.js';
+import { BLANCHING, FREEZER_MIN, ROASTING } from './constants.js';
+import { blanched, boilsAgainMin, forkTenderMin, roasted } from './hot.js';
+import type { Cut, Prepared } from './types.js';
+
+/** One way of making a food ready, as a cook knows it. Times and reasons: common practice, no source. */
+export interface Way {
+  id: Preparation;
+  label: string;
+  /** What the cook does. */
+  does: string;
+  /** What it is for. */
+  reason: string;
+  /** Minutes of work by hand, and of waiting beside the way's own minutes. */
+  handsMin: number;
+  waitMin: number;
+  /** Minutes of the way itself, and how far a cook may go; null where it has none. */
+  minutes: { usual: (cut: Cut) => number; min: number; max: number } | null;
+  prepare: (cut: Cut, minutes: number) => Prepared;
+}
+
+const fixed = (usual: number, min: number, max: number): Way['minutes'] => ({ usual: () => usual, min, max });
+
+const WAYS: Record<Preparation, Way> = {
+  raw: {
+    id: 'raw',
+    label: 'As it is',
+    does: 'Cut it, and go on.',
+    reason: 'The firmest bite and the least work.',
+    handsMin: 0,
+    waitMin: 0,
+    minutes: null,
+    prepare: asItIs,
+  },
+  pressed: {
+    id: 'pressed',
+    label: 'Pressed',
+    does: 'Wrap it in a cloth between two boards under a moderate weight, a full pan or two tins.',
+    reason: 'Water that is pressed out need not be steamed out through the coat.',
+    handsMin: 3,
+    waitMin: 0,
+    minutes: fixed(15, 5, 60),
+    prepare: pressed,
+  },
+  'frozen-pressed': {
+    id: 'frozen-pressed',
+    label: 'Frozen, thawed, pressed',
+    does: 'Freeze it through, let it thaw in the refrigerator, then press it.',
+    reason: 'Ice opens it: it presses far drier, chewier, and a coat keys into its pores.',
+    handsMin: 5,
+    waitMin: FREEZER_MIN.freezes + FREEZER_MIN.thaws,
+    minutes: fixed(15, 5, 60),
+    prepare: frozenPressed,
+  },
+  salted: {
+    id: 'salted',
+    label: 'Salted and drained',
+    does: 'Salt both sides with about 1 % of its weight, let it drain on a rack, wipe salt and water off.',
+    reason: 'Draws water out of the cut faces and seasons it; leave salt out of the coat then.',
+    handsMin: 4,
+    waitMin: 0,
+    minutes: fixed(25, 10, 90),
+    prepare: saltDrained,
+  },
+  soaked: {
+    id: 'soaked',
+    label: 'Soaked and drained',
+    does: 'Lay it in cold water, drain it well and dry it.',
+    reason: 'Loose starch, brine or sharpness goes into the water; it comes out wet, so dry it with care.',
+    handsMin: 3,
+    waitMin: 0,
+    minutes: fixed(30, 10, 120),
+    prepare: soaked,
+  },
+  marinated: {
+    id: 'marinated',
+    label: 'Marinated',
+    does: 'Meat and fish in egg, soy, salt and a pinch of baking soda, in the refrigerator; all else in oil, salt and spice.',
+    reason: 'Seasons under the coat, where spice does not burn; a marinade with egg is glue already.',
+    handsMin: 5,
+    waitMin: 0,
+    minutes: { usual: ({ food }) => (food.origin === 'none' ? 18 : 30), min: 10, max: 240 },
+    prepare: marinated,
+  },
+  blanched: {
+    id: 'blanched',
+    label: 'Blanched',
+    does: 'Into plenty of boiling water, out again when it returns to the boil; drain until the steam has gone.',
+    reason: 'Cooked twice: it is tender before the coat is dark. Dry it well.',
+    handsMin: 5,
+    waitMin: BLANCHING.drainsMin,
+    minutes: { usual: boilsAgainMin, min: 0.5, max: 12 },
+    prepare: blanched,
+  },
+  'pre-cooked': {
+    id: 'pre-cooked',
+    label: 'Roasted first, and cooled',
+    does: 'Roast it bare at about 204 °C until a fork goes in, turned once; cool it on a rack.',
+    reason: 'Tender, shrunk and dry before the coat goes on: large or watery pieces want it.',
+    handsMin: 4,
+    waitMin: ROASTING.coolsMin,
+    minutes: { usual: forkTenderMin, min: 5, max: 45 },
+    prepare: roasted,
+  },
+  frozen: {
+    id: 'frozen',
+    label: 'From frozen',
+    does: 'Freeze it in one layer on a lined tray; coat and cook it still frozen.',
+    reason: 'Freezing breaks a vegetable’s cells, so it softens fast; the coat sets while the middle still thaws.',
+    handsMin: 1,
+    waitMin: FREEZER_MIN.freezes,
+    minutes: null,
+    prepare: frozen,
+  },
+};
+
+/** The way of this id. */
+export const wayOf = (id: Preparation): Way => WAYS[id];
+
+/** The ways that suit a food, as it is first. */
+export const waysFor = ({ food }: Food): Way[] => [
+  WAYS.raw,
+  ...food.ways.filter((w) => w !== 'raw').map((w) => WAYS[w]),
+];
+
+/** Minutes of the way itself: as the cook says, held within its range, or the usual ones; 0 where it has none. */
+export function wayMinutes(food: Food, shape: PieceShape, id: Preparation, minutes: number | null): number {
+  const { minutes: range } = WAYS[id];
+  if (!range) return 0;
+  return Math.min(range.max, Math.max(range.min, minutes ?? range.usual({ food, shape })));
+}
