@@ -1,5 +1,19 @@
 /** The arrows of the house: who may import whom. Inside core, a folder imports only folders named before it. */
-const CORE_ORDER = ['units', 'foods', 'piece', 'coat', 'safety', 'heat', 'dish', 'basket', 'oil', 'outcome', 'convert'];
+const CORE_ORDER = [
+  'units',
+  'foods',
+  'piece',
+  'coat',
+  'safety',
+  'heat',
+  'prep',
+  'dish',
+  'basket',
+  'oil',
+  'outcome',
+  'convert',
+  'supper',
+];
 
 const coreArrows = CORE_ORDER.map((folder, at) => ({
   name: `core-${folder}-imports-only-earlier-folders`,

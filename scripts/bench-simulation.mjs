@@ -1,5 +1,5 @@
 import { Worker } from 'node:worker_threads';
-import { convertDish } from '@yellowmist/core';
+import { convertDish, footprintOf, packLayer } from '@yellowmist/core';
 import { exampleConversion } from '@yellowmist/contract';
 import { benchCook } from './bench-cook.mjs';
 
@@ -81,4 +81,15 @@ convertDish(request);
 const whole = median(3, () => convertDish(request));
 console.log(
   `A whole conversion on one thread: ${(whole / 1000).toFixed(2)} s, ${convertDish(request).simulations} cooks`,
+);
+
+const rod = footprintOf({ kind: 'rod', diameterMm: 9, lengthMm: 30 }, 0, 0.5);
+const basket = { kind: 'rectangle', widthMm: 400, depthMm: 340 };
+const packing = (count) => median(5, () => packLayer(basket, Array(count).fill(rod), 4));
+const ball = footprintOf({ kind: 'ball', diameterMm: 18 }, 0, 0.5);
+const mixed = Array.from({ length: 200 }, (_, i) => (i % 3 ? rod : ball));
+const [few, many] = [packing(50), packing(200)];
+const ofTwo = median(5, () => packLayer(basket, mixed, 4));
+console.log(
+  `200 pieces packed: ${(many / 1000).toFixed(2)} s of one size, ${(ofTwo / 1000).toFixed(2)} s of two (aim 2 s); ${(many / few).toFixed(1)} × as long as 50`,
 );

@@ -47,7 +47,7 @@ const EU: Record<string, readonly string[]> = {
   nuts: ['almond-flour', 'chopped-hazelnuts'],
   celery: ['celeriac', 'tomato-ketchup', 'barbecue-sauce'],
   mustard: ['mustard', 'mayonnaise', 'barbecue-sauce'],
-  'sesame seeds': ['sesame-seeds'],
+  'sesame seeds': ['sesame-seeds', 'toasted-sesame-oil'],
   'sulphur dioxide and sulphites': ['mustard'],
   lupin: [],
   molluscs: ['squid'],

@@ -6,6 +6,8 @@ export const CONSTANT_FILES = [
   'coat/constants.ts',
   'heat/constants.ts',
   'heat/appliances.ts',
+  'prep/constants.ts',
+  'oil/constants.ts',
   'outcome/constants.ts',
   'convert/constants.ts',
 ] as const;

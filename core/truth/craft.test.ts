@@ -1,4 +1,4 @@
-import { bowlsFor, convertDish, readyPiece, type Family, type LayerSpec } from '../src/index.js';
+import { bowlsFor, convertDish, FIRMNESS, readyPiece, type Family, type LayerSpec } from '../src/index.js';
 import { C1, C2, C3, C4, C5, C6, C7, C8, C9, PRACTICES, type AirPractice, type Practice } from './practice.js';
 import { beforeSauce, browningOf, goldenAtMin, inAir, inOil } from './predict.js';
 
@@ -55,6 +55,24 @@ describe('pre-cooking goes the practised way: what comes blanched, frozen or pre
   ])('%s', (_, practice, how) => {
     const raw = { ...practice, dish: { ...practice.dish, preparation: 'raw' as const } };
     expect(inAir(practice, how).outcomes.doneness!.value).toBeLessThan(inAir(raw, how).outcomes.doneness!.value - 0.2);
+  });
+});
+
+/** Minutes until a vegetable is tender with a bite, at most 45. */
+function tenderAtMin(practice: Practice, how: AirPractice): number {
+  const { columns, timeS } = inAir(practice, { ...how, second: null }, 45).series;
+  const at = columns.firmness.findIndex((f) => f <= FIRMNESS.done);
+  return at < 0 ? Infinity : timeS[at] / 60;
+}
+
+describe('pre-cooked against raw: minutes to tender go the practised way', () => {
+  test.each<[string, Practice, AirPractice]>([
+    ['C2 blanched', C2, C2.air!],
+    ['C8 frozen', C8, C8.air!],
+    ['C9 pre-roasted', C9, { ...C2.air!, settings: { ...C2.air!.settings, tempC: 190 } }],
+  ])('%s', (_, practice, how) => {
+    const raw = { ...practice, dish: { ...practice.dish, preparation: 'raw' as const, startC: 6 } };
+    expect(tenderAtMin(practice, how)).toBeLessThan(tenderAtMin(raw, how));
   });
 });
 

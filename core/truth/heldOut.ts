@@ -52,7 +52,7 @@ function held(
   };
   const fryer = more.oven ? ovenType : drawer;
   const dish: Dish = { foodId, shape, count: MANY, startC: 6, skin: 'damp', preparation: 'raw', ...more.dish };
-  const full = loadOf(coveredBy(readyPiece(dish, layers), dish), MANY, fryer).piecesPerBatch;
+  const full = loadOf({ footprint: coveredBy(readyPiece(dish, layers)), count: MANY }, fryer).piecesPerBatch;
   return {
     name: what,
     what,

@@ -40,6 +40,7 @@ const FAULTS: Partial<Record<OutcomeKey, { more: string; less: string; step: num
   stick: { more: 'Sticks to the basket more', less: 'Sticks to the basket less', step: 0.1 },
   blowOff: { more: 'More crumbs blow about', less: 'Fewer crumbs blow about', step: 0.08 },
   burning: { more: 'Scorches more', less: 'Scorches less', step: 0.1 },
+  spots: { more: 'The basket’s places farther apart', less: 'The basket’s places more alike', step: 0.2 },
   racks: { more: 'Racks farther apart', less: 'Racks more alike', step: 0.2 },
 };
 

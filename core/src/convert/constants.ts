@@ -98,3 +98,11 @@ export const STARCH_OIL_GM2 = 25;
  * @source common practice, no source: cheese and coconut brown early
  */
 export const BURNING_FINISH = { share: 0.15, sugarG: 20, browning: 1.35, aboveC: 190 } as const;
+/**
+ * What work and waiting before the heat cost, in likeness, where waiting beyond a night counts no more; and what each
+ * thing that is only fair costs, though the pot does no better.
+ * @unit share per min, share per min, min, share
+ * @range 0.002–0.01; 0–0.001; 0.02–0.08
+ * @source our judgement
+ */
+export const PREP_COST = { perHandsMin: 0.004, perWaitMin: 0.0003, longestMin: 480, perFair: 0.04 } as const;

@@ -1,10 +1,12 @@
-import { footprintOf, loadOf, type Footprint, type Load } from '../basket/index.js';
+import { footprintOf, loadOf, spotsApart, type Footprint, type Load, type Lot } from '../basket/index.js';
 import { bowlsFor, buildSauce, seasoningOf, type CoatLayer } from '../coat/index.js';
 import {
   allLayersOf,
   cookInAir,
   fryInOil,
   readyPiece,
+  smallerOf,
+  wholeOf,
   type AirPlan,
   type BasketLaying,
   type Dish,
@@ -22,9 +24,11 @@ import {
   oilPerPieceG,
   reasonsOf,
   type Energy,
+  type InAir,
   type Judged,
   type Outcomes,
 } from '../outcome/index.js';
+import { allOilGm2, oilAmounts, surfaceOilGm2 } from '../oil/index.js';
 import { cautionsFor, dishAllergens } from '../safety/index.js';
 import { likenessOf, staysPale, works } from './likeness.js';
 import { planNotes } from './planNotes.js';
@@ -98,12 +102,16 @@ export interface AirScene {
   friedFootMin: number | null;
 }
 
+const spotsOf = ({ hotSpots }: Fryer, { basketTurned = false }: AirPlan['settings']): InAir['spots'] =>
+  hotSpots ? { ...spotsApart(hotSpots, basketTurned), turned: basketTurned } : null;
+
 /** The view of an air cook at sample `at`. */
 export const judgedAir = (
   { ready, plan, fryer, load, friedFootMin }: AirScene,
   series: CookSeries,
   at: number,
   lower: CookSeries | null,
+  smaller: CookSeries | null = null,
 ): Judged => ({
   ready,
   series,
@@ -111,25 +119,42 @@ export const judgedAir = (
   tempC: plan.second ? Math.max(plan.settings.tempC, plan.second.tempC) : plan.settings.tempC,
   turnAtMin: plan.settings.turnAtMin,
   restMin: plan.restMin,
-  oilGm2: plan.oilGm2,
+  oilGm2: surfaceOilGm2(plan),
   friedFootMin,
   air: {
     fryer: fryer.kind,
     under: plan.settings.under,
     coverage: load.coverage,
     second: plan.second,
+    oilInAllGm2: allOilGm2(plan, ready),
+    basketOiled: (plan.oiling?.basketG ?? 0) > 0,
     swapEveryMin: plan.settings.swapEveryMin,
     lower,
+    smaller,
+    spots: spotsOf(fryer, plan.settings),
   },
 });
 
 /** What one coated piece covers from above. */
-export const coveredBy = (ready: ReadyPiece, dish: Dish): Footprint =>
-  footprintOf(dish.shape, ready.piece.footprintM2 * 1e6, ready.layers.reduce((sum, l) => sum + l.thicknessM, 0) * 1000);
+export const coveredBy = (ready: ReadyPiece): Footprint =>
+  footprintOf(
+    ready.shape,
+    ready.piece.footprintM2 * 1e6,
+    ready.layers.reduce((sum, l) => sum + l.thicknessM, 0) * 1000,
+  );
 
 /** How the dish lies in the fryer's basket with this coat. */
 export const loadFor = (ready: ReadyPiece, dish: Dish, fryer: Fryer, laying?: BasketLaying): Load =>
-  loadOf(coveredBy(ready, dish), dish.count, fryer, laying);
+  loadOf(lotOf(ready, dish), fryer, laying);
+
+/** The pieces of a dish as they are packed with this coat. */
+export function lotOf(ready: ReadyPiece, dish: Dish): Lot {
+  const lot: Lot = { footprint: coveredBy(ready), count: dish.count };
+  const small = smallerOf(dish);
+  if (!small) return lot;
+  const { shape, piece } = readyPiece(small, []);
+  return { ...lot, smaller: { footprint: coveredBy({ ...ready, shape, piece }), count: small.count } };
+}
 
 /** How a piece lies in a full batch: on the upper rack, which browns first, when there are two. */
 export const liesIn = ({ coverage, piecesPerBatch, racksUsed }: Load, level: Level = 'upper'): InBasket => ({
@@ -164,20 +189,22 @@ function energyFor(dish: Dish, scene: AirScene, judged: Judged, fried: FriedResu
 
 function describe(dish: Dish, scene: AirScene, fried: FriedResult, judged: Judged, outcomes: Outcomes): AirResult {
   const { ready, plan, fryer, load } = scene;
-  const areaM2 = ready.piece.areaM2 * dish.count;
-  const sprayOilG = plan.oilGm2 * areaM2;
+  const { areaM2, massG } = wholeOf(dish);
+  const oil = oilAmounts(plan, ready, areaM2, load.batches);
   const bowls = bowlsFor(ready.layers, areaM2, dish.count, plan.station);
   return {
     ...judgedResult(judged, outcomes),
     plan,
     grammar: planNotes(plan, ready.layers),
     bowls,
-    seasoning: seasoningOf(ready.layers, areaM2, dish.foodId, ready.piece.massG * dish.count),
+    seasoning: seasoningOf(ready.layers, areaM2, ready.food, massG),
     allergens: dishAllergens(ready.food, allLayersOf(plan)),
     load,
-    sprayOilG,
+    footprint: coveredBy(ready),
+    oil,
+    sprayOilG: oil.find((o) => o.place === 'spray')?.usedG ?? 0,
     energy: energyFor(dish, scene, judged, fried),
-    steps: stepsFor({ dish, plan, fryer, ready, load, bowls, sprayOilG }),
+    steps: stepsFor({ dish, plan, fryer, ready, load, bowls, oil }),
     cautions: cautionsFor(ready.food, allLayersOf(plan), {
       parchment: plan.settings.under === 'parchment',
       deepOil: false,
@@ -204,7 +231,9 @@ export function evaluateAir(
   const load = loadFor(ready, dish, fryer, plan.laying);
   const series = cookInAir(ready, dish, plan, fryer, liesIn(load), simulation(ready, options));
   const lower = load.racksUsed > 1 ? cookInAir(ready, dish, plan, fryer, liesIn(load, 'lower')) : null;
+  const small = smallerOf(dish);
+  const smaller = small && cookInAir(readyPiece(small, plan.layers, plan.second), small, plan, fryer, liesIn(load));
   const scene: AirScene = { ready, plan, fryer, load, friedFootMin: fried.footHotMin };
-  const judged = judgedAir(scene, series, series.timeS.length - 1, lower);
+  const judged = judgedAir(scene, series, series.timeS.length - 1, lower, smaller);
   return describe(dish, scene, fried, judged, judge(judged));
 }

@@ -12,3 +12,5 @@ export * from './kit.js';
 export * from './schoolCosts.js';
 export * from './schools/index.js';
 export * from './substitutions.js';
+export * from './waterWays.js';
+export * from './crumbOil.js';

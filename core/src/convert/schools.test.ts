@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { PLAIN_FRYER, spec } from '../../testing/plain.js';
 import type { Dish, FriedCook, Fryer } from '../dish/index.js';
 import { ALLERGEN_IDS, allowed, DIETS, PANTRY, shelf, stockOwn, ingredientFromLabel } from '../foods/index.js';
 import {
@@ -16,23 +17,10 @@ import {
   substitutions,
   type ConvertRequest,
 } from './index.js';
-import { flowOf, type LayerSpec } from '../coat/index.js';
+import { flowOf } from '../coat/index.js';
 
-const spec = (...parts: [string, number][]): LayerSpec => ({
-  portions: parts.map(([ingredientId, grams]) => ({ ingredientId, grams })),
-});
-const fryer: Fryer = {
-  name: 'Test drawer',
-  kind: 'drawer',
-  basket: { kind: 'round', diameterMm: 200 },
-  racks: 1,
-  minTempC: 80,
-  maxTempC: 200,
-  // Coarse, so that a search has few temperatures to try.
-  stepC: 10,
-  airFactor: 1,
-  offsetC: 0,
-};
+// Coarse steps, so that a search has few temperatures to try.
+const fryer: Fryer = { ...PLAIN_FRYER, basket: { kind: 'round', diameterMm: 200 }, stepC: 10 };
 const dish: Dish = {
   foodId: 'oyster-mushroom',
   shape: { kind: 'irregular', longestMm: 70, thicknessMm: 16, massG: 18 },

@@ -1,4 +1,4 @@
-import type { Load } from '../basket/index.js';
+import { turningHelps, type Load } from '../basket/index.js';
 import { cookInAir, PLAIN_AIR, readyPiece, type AirPlan, type ReadyPiece } from '../dish/index.js';
 import { judge, oilPerPieceG } from '../outcome/index.js';
 import { recipesOf } from '../coat/index.js';
@@ -70,6 +70,7 @@ const planAt = (
     turnAtMin,
     under: coat.under,
     swapEveryMin: load.racksUsed > 1 ? SWAP_EVERY_MIN : null,
+    ...(turningHelps(request.fryer.hotSpots) ? { basketTurned: true } : {}),
   },
   second: null,
 });
@@ -130,11 +131,28 @@ const byScore = (a: Candidate, b: Candidate): number => b.score - a.score;
  * the minute where it is.
  */
 export function retimed(request: ConvertRequest, fried: FriedResult, plan: AirPlan): AirPlan {
+  return retimedAt(request, fried, plan, [plan.settings.tempC]);
+}
+
+/** The same with the best of several temperatures, °C: what works goes before what does not. */
+export function retimedAt(
+  request: ConvertRequest,
+  fried: FriedResult,
+  plan: AirPlan,
+  temperatures: readonly number[],
+): AirPlan {
   const { under } = plan.settings;
   const coat: Coat = { family: 'as-it-is', layers: plan.layers, under, restMin: plan.restMin, idea: '', variant: '' };
-  const long = { ...plan, settings: { ...plan.settings, minutes: request.limits.maxMinutes } };
-  return bestMinute(benchFor(request, fried, coat), long).plan;
+  const bench = benchFor(request, fried, coat);
+  const minutes = request.limits.maxMinutes;
+  const tried = temperatures.map((tempC) =>
+    bestMinute(bench, { ...plan, settings: { ...plan.settings, tempC, minutes } }),
+  );
+  return tried.reduce((a, b) => (betterOf(a, b) ? b : a)).plan;
 }
+
+/** Whether b is to be preferred to a. */
+const betterOf = (a: Candidate, b: Candidate): boolean => (a.works === b.works ? b.score > a.score : b.works);
 
 /** A cook that is done by `minutes` with one oil is not looked for beyond half as long again with another. */
 const withinReach = ({ limits }: ConvertRequest, minutes: number): number =>

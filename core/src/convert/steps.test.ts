@@ -1,20 +1,15 @@
+import { PLAIN_FRYER, spec } from '../../testing/plain.js';
 import { PLAIN_AIR, type AirPlan, type Dish, type Fryer } from '../dish/index.js';
 import { evaluateAir, evaluateFried } from './index.js';
 
-const layer = (...parts: [string, number][]) => ({
-  portions: parts.map(([ingredientId, grams]) => ({ ingredientId, grams })),
-});
-const BREADED = [layer(['wheat-flour', 60]), layer(['egg', 50]), { ...layer(['coarse-crumbs', 60]), pressed: true }];
+const BREADED = [spec(['wheat-flour', 60]), spec(['egg', 50]), { ...spec(['coarse-crumbs', 60]), pressed: true }];
 const fryer: Fryer = {
+  ...PLAIN_FRYER,
   name: 'Loft',
   kind: 'oven-type',
   basket: { kind: 'rectangle', widthMm: 260, depthMm: 230 },
   racks: 2,
-  minTempC: 60,
   maxTempC: 220,
-  stepC: 5,
-  airFactor: 1,
-  offsetC: 0,
 };
 const dish = (more: Partial<Dish> = {}): Dish => ({
   foodId: 'pork-loin',
@@ -80,7 +75,7 @@ describe('the steps of an air plan', () => {
   });
 
   test('cool, brush and cook again', () => {
-    const second = { sauce: layer(['barbecue-sauce', 100]), sauceGm2: 150, coolMin: 4, tempC: 180, minutes: 5 };
+    const second = { sauce: spec(['barbecue-sauce', 100]), sauceGm2: 150, coolMin: 4, tempC: 180, minutes: 5 };
     const steps = stepsOf(dish(), plan({ second }));
     expect(steps).toMatch(
       /cool 4 minutes on a rack.*Brush smoky tomato sauce, sweet on with a light hand\. Cook 5 minutes more at 180 °C/,
@@ -90,9 +85,10 @@ describe('the steps of an air plan', () => {
   });
 
   test.each<[Dish['preparation'], RegExp]>([
-    ['blanched', /Blanch the pork loin/],
-    ['frozen', /frozen until they are coated/],
-    ['pre-cooked', /cool on a rack 10 minutes/],
+    ['blanched', /Blanched: into plenty of boiling water, out again when it returns/],
+    ['frozen', /coat and cook it still frozen/],
+    ['pre-cooked', /Roasted first.*until a fork goes in.*cool it on a rack\. 15 minutes/],
+    ['marinated', /Marinated: meat and fish in egg.*30 minutes/],
   ])('say how it is made ready: %s', (preparation, words) => {
     expect(stepsOf(dish({ preparation }), plan())).toMatch(words);
   });

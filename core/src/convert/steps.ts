@@ -1,6 +1,17 @@
 import type { Load } from '../basket/index.js';
 import type { Bowl, CoatLayer } from '../coat/index.js';
-import type { Afterwards, AirPlan, Dish, Fryer, ReadyPiece } from '../dish/index.js';
+import {
+  PLAIN_OILING,
+  type Afterwards,
+  type AirPlan,
+  type Dish,
+  type Fryer,
+  type Preset,
+  type ReadyPiece,
+} from '../dish/index.js';
+import { foodOf, ingredient } from '../foods/index.js';
+import type { OilAmount, OilPlace } from '../oil/index.js';
+import { wayMinutes, wayOf } from '../prep/index.js';
 import { safeMinimum } from '../safety/index.js';
 
 interface Scene {
@@ -10,28 +21,26 @@ interface Scene {
   ready: ReadyPiece;
   load: Load;
   bowls: readonly Bowl[];
-  sprayOilG: number;
+  oil: readonly OilAmount[];
 }
 
 const round = Math.round;
 const plural = (n: number, word: string): string => `${n} ${word}${n === 1 ? '' : 's'}`;
 const minutes = (m: number): string => plural(round(m), 'minute');
 
-function prepareStep({ dish, ready }: Scene): string {
-  const name = ready.food.name.toLowerCase();
-  const dry =
-    dish.skin === 'wet'
-      ? 'pat the surface dry'
-      : dish.skin === 'damp'
-        ? 'pat them so that they are just damp'
-        : 'leave the surface dry';
-  const made: Record<Dish['preparation'], string> = {
-    raw: `Cut the ${name} into ${plural(dish.count, 'even piece')}; ${dry}.`,
-    blanched: `Blanch the ${name}: into boiling water, out when it boils again. Drain, and ${dry}.`,
-    frozen: `Keep the ${plural(dish.count, 'piece')} of ${name} frozen until they are coated.`,
-    'pre-cooked': `Pre-cook the ${name}, let it cool on a rack 10 minutes, and ${dry}.`,
-  };
-  return made[dish.preparation];
+const DRIED: Record<Dish['skin'], string> = {
+  wet: 'Drain it and pat off what runs',
+  damp: 'Pat it so that it is just damp',
+  dry: 'Its surface is dry when the coat goes on',
+};
+
+function prepareSteps({ dish, ready }: Scene): string[] {
+  const cut = `Cut the ${ready.food.name.toLowerCase()} into ${plural(dish.count, 'even piece')}.`;
+  if (dish.preparation === 'raw') return [`${cut} ${DRIED[dish.skin]}.`];
+  const way = wayOf(dish.preparation);
+  const took = wayMinutes(foodOf(dish.foodId), dish.shape, dish.preparation, dish.prepMin ?? null);
+  const time = took > 0 ? ` ${took < 10 ? round(took * 2) / 2 : round(took)} minutes.` : '';
+  return [`${cut} ${way.label}: ${way.does.charAt(0).toLowerCase()}${way.does.slice(1)}${time} ${DRIED[dish.skin]}.`];
 }
 
 function coatStep(layer: CoatLayer, at: number, total: number): string {
@@ -42,18 +51,44 @@ function coatStep(layer: CoatLayer, at: number, total: number): string {
   return `Press into the ${name} until no wet spot shows${at === total - 1 ? ', then lay on a tray or rack' : ''}.`;
 }
 
-function oilStep({ sprayOilG, ready }: Scene): string[] {
-  if (sprayOilG < 0.5) return [];
-  const tsp = sprayOilG / 4.5;
-  const spoons =
-    tsp < 0.4 ? 'a few fine sprays' : `about ${tsp < 3 ? `${round(tsp * 2) / 2} tsp` : `${round(tsp / 1.5) / 2} tbsp`}`;
-  const edges = ready.layers.at(-1)?.grain === 'starch' ? ' until no white shows' : '';
+const TSP_ML = 4.93;
+
+/** "7 g, about 1½ tsp": what is used up, in the spoon that a cook reaches for. */
+function usedOil({ usedG, ml }: OilAmount): string {
+  const tsp = ml / TSP_ML;
+  const spoons = tsp < 3 ? `${round(tsp * 2) / 2} tsp` : `${round((tsp / 3) * 2) / 2} tbsp`;
+  return tsp < 0.4 ? `${usedG.toFixed(1)} g, a few fine sprays` : `${round(usedG)} g, about ${spoons}`;
+}
+
+const oilAt = ({ oil }: Scene, place: OilPlace): OilAmount | undefined =>
+  oil.find((o) => o.place === place && o.usedG >= 0.3);
+
+const oilName = ({ plan }: Scene): string => ingredient((plan.oiling ?? PLAIN_OILING).oilId).name.toLowerCase();
+
+function rubStep(scene: Scene): string[] {
+  const rub = oilAt(scene, 'rub');
+  return rub ? [`Rub all pieces with ${oilName(scene)}: ${usedOil(rub)}.`] : [];
+}
+
+function oilStep(scene: Scene): string[] {
+  const spray = oilAt(scene, 'spray');
+  if (!spray) return [];
+  const edges = scene.ready.layers.at(-1)?.grain === 'starch' ? ' until no white shows' : '';
+  const brushed = scene.plan.oiling?.tool === 'brush';
   return [
-    `On the tray, away from the fryer, oil both sides and the edges thinly${edges}: ${round(sprayOilG)} g in all, ${spoons}.`,
+    `On the tray, away from the fryer, ${brushed ? 'dab' : 'spray'} both sides and the edges thinly with ${oilName(scene)}${edges}: ${usedOil(spray)} in all${brushed ? '' : '; about half of a mist lands beside the food'}.`,
   ];
 }
 
-function loadStep({ load, fryer, plan }: Scene): string {
+function basketOil(scene: Scene): string {
+  const basket = oilAt(scene, 'basket');
+  return basket
+    ? `Oil the cold ${scene.fryer.racks > 1 ? 'racks' : 'basket'}: ${usedOil(basket)} for all batches. `
+    : '';
+}
+
+function loadStep(scene: Scene): string {
+  const { load, fryer, plan } = scene;
   const on =
     plan.settings.under === 'parchment'
       ? 'on parchment cut to the food'
@@ -66,10 +101,11 @@ function loadStep({ load, fryer, plan }: Scene): string {
     load.batches === 1
       ? 'all at once'
       : `${plural(load.batches, 'batch').replace('batchs', 'batches')} of up to ${load.piecesPerBatch}`;
-  return `${heat}Lay the pieces ${on}, one layer, not touching: ${batches}.${tray}`;
+  return `${basketOil(scene)}${heat}Lay the pieces ${on}, one layer, not touching: ${batches}.${tray}`;
 }
 
-function cookStep({ plan, load }: Scene): string {
+function cookStep(scene: Scene): string {
+  const { plan, load } = scene;
   const { tempC, minutes: total, turnAtMin, swapEveryMin } = plan.settings;
   const turn =
     turnAtMin === null || turnAtMin >= total ? '' : ` Turn after ${minutes(turnAtMin)} with something thin and flat.`;
@@ -77,7 +113,34 @@ function cookStep({ plan, load }: Scene): string {
     load.racksUsed > 1 && swapEveryMin !== null && swapEveryMin < total
       ? ` Swap the racks every ${minutes(swapEveryMin)}.`
       : '';
-  return `Cook at ${round(tempC)} °C for ${minutes(total)}${load.batches > 1 ? ' each' : ''}.${turn}${swap} Touch up pale or floury spots with oil.`;
+  const round180 = plan.settings.basketTurned ? ' Turn the basket round at half time: it browns unevenly.' : '';
+  const more = oilAt(scene, 'touch-up');
+  const touch = more
+    ? `After ${minutes(more.atMin ?? 0)} lift the pieces out onto the tray and touch up what lies up with oil: ${usedOil(more)}.`
+    : 'Touch up pale or floury spots with oil, on the tray and not over the hot basket.';
+  return `Cook at ${round(tempC)} °C for ${minutes(total)}${load.batches > 1 ? ' each' : ''}.${turn}${round180}${swap} ${touch}`;
+}
+
+/** A programme so near is worth starting from, °C and min. */
+const NEAR = { c: 15, min: 6 } as const;
+
+/** How the plan is set on this very fryer: the nearest of its programmes, and a timer that ends too soon. */
+function settingStep({ plan, fryer }: Scene): string[] {
+  const { tempC, minutes: total } = plan.settings;
+  const off = (p: Preset): number => Math.abs(p.tempC - tempC) / NEAR.c + Math.abs(p.minutes - total) / NEAR.min;
+  const near = [...(fryer.presets ?? [])]
+    .filter((p) => Math.abs(p.tempC - tempC) <= NEAR.c && Math.abs(p.minutes - total) <= NEAR.min)
+    .sort((a, b) => off(a) - off(b))[0];
+  const programme = !near
+    ? ''
+    : off(near) === 0
+      ? `${fryer.name}’s programme “${near.name}” is just that. `
+      : `${fryer.name}’s programme “${near.name}” is the nearest (${round(near.tempC)} °C, ${minutes(near.minutes)}): begin with it, and set ${round(tempC)} °C and ${minutes(total)}. `;
+  const limit =
+    fryer.timeLimitMin !== undefined && total > fryer.timeLimitMin
+      ? `Its timer ends after ${minutes(fryer.timeLimitMin)}: set it again for the ${minutes(total - fryer.timeLimitMin)} that are left.`
+      : '';
+  return programme || limit ? [`${programme}${limit}`.trim()] : [];
 }
 
 function secondSteps({ plan, ready }: Scene): string[] {
@@ -109,11 +172,13 @@ export function stepsFor(scene: Scene): string[] {
   const rest =
     plan.restMin > 0 ? [`Let the coat rest ${minutes(plan.restMin)}, so that it takes up water and holds.`] : [];
   return [
-    prepareStep(scene),
+    ...prepareSteps(scene),
+    ...rubStep(scene),
     ...ready.layers.map((layer, at) => coatStep(layer, at, ready.layers.length)),
     ...rest,
     ...oilStep(scene),
     loadStep(scene),
+    ...settingStep(scene),
     cookStep(scene),
     ...secondSteps(scene),
     endStep(scene),

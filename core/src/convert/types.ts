@@ -1,8 +1,9 @@
-import type { Load } from '../basket/index.js';
+import type { Footprint, Load } from '../basket/index.js';
 import type { Bowl, CoatLayer, GrammarNote, Seasoning } from '../coat/index.js';
 import type { AirPlan, Dish, FriedCook, Fryer } from '../dish/index.js';
 import type { Allergen, Diet } from '../foods/index.js';
 import type { CookSeries, Place } from '../heat/index.js';
+import type { OilAmount } from '../oil/index.js';
 import type { Energy, Outcomes, Reason } from '../outcome/index.js';
 import type { Caution } from '../safety/index.js';
 
@@ -86,7 +87,11 @@ export interface AirResult extends CookResult {
   /** By the ingredients alone. */
   allergens: Allergen[];
   load: Load;
-  /** Oil to spray for all pieces, both sides, g. */
+  /** What one coated piece covers from above. */
+  footprint: Footprint;
+  /** Oil by place and time for all pieces. */
+  oil: OilAmount[];
+  /** Oil to spray for all pieces, both sides, g: with what lands beside them. */
   sprayOilG: number;
   /** Electricity and the oil's food energy for the whole dish, against the pot: estimates. */
   energy: Energy;

@@ -162,12 +162,13 @@ export const TOUGH_MM = { worked: 1.1, any: 3.2 } as const;
  */
 export const RACKS_APART = { good: 1.45, fair: 2 } as const;
 /**
- * Of what ran off, the share that glues: dripping through a grid, and pooling between neighbours on parchment.
+ * Of what ran off, the share that glues: dripping through a grid, the part of that where the grid was oiled, and pooling
+ * between neighbours on parchment.
  * @unit share
  * @range 0–1
  * @source common practice, no source
  */
-export const GLUES = { grid: 0.6, parchment: 1.4, touchingFrom: 0.7, touching: 0.25 } as const;
+export const GLUES = { grid: 0.6, oiledGrid: 0.6, parchment: 1.4, touchingFrom: 0.7, touching: 0.25 } as const;
 /**
  * Oil that a piece keeps from the pot: what clings outside, the share of the coat's pores that fills when it is lifted out,
  * the share of the lost water that oil takes the place of.
@@ -199,6 +200,7 @@ export const FAT_KCAL_G = 9;
 export const OWN_HEAT = {
   drawer: { metalJK: 900, lossWK: 1.6 },
   'oven-type': { metalJK: 2500, lossWK: 3 },
+  lid: { metalJK: 2000, lossWK: 2.5 },
   'fan-oven': { metalJK: 12_000, lossWK: 5 },
   'still-oven': { metalJK: 12_000, lossWK: 5 },
 } as const;

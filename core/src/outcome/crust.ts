@@ -2,7 +2,7 @@ import type { CoatLayer } from '../coat/index.js';
 import { ingredient, type Portion } from '../foods/index.js';
 import { BURNS_AT, FAST_BROWNING, GOLDEN, RACKS_APART, SEEN_SHARE } from './constants.js';
 import type { Outcome } from './types.js';
-import { because, faces, facesOf, outcomeOf, percent, smallIsGood, type Judged } from './view.js';
+import { because, faces, facesOf, inWords, outcomeOf, percent, smallIsGood, type Judged } from './view.js';
 
 /** Upper bounds of browning B of the words of colour. */
 const COLOUR_WORDS: readonly (readonly [number, string])[] = [
@@ -80,6 +80,48 @@ export function racks(j: Judged): Outcome | undefined {
     `The upper rack is ${words} when the lower is ${other}: it sees the heater, and shades what lies below.`,
     j.air?.swapEveryMin ? 'Swap the racks more often, or a last time at the end.' : 'Swap the racks every few minutes.',
   ]);
+}
+
+/** Browning at the basket's hottest place against its coolest, by the bread test. */
+export function spots(j: Judged): Outcome | undefined {
+  const found = j.air?.spots;
+  if (!found) return undefined;
+  const { hottest, coolest, turned } = found;
+  const mean = darker(faces(j, 'colour'));
+  const [dark, pale] = [mean * hottest.factor, mean * coolest.factor];
+  const value = (dark + 0.1) / (pale + 0.1);
+  const [words, other] = [colourWord(dark), colourWord(pale)];
+  const word =
+    words === other ? `${words} all over the basket` : `${words} at its hottest place, ${other} at its coolest`;
+  // Where a piece lies is the cook's to change: it spoils no plan.
+  const band = value < RACKS_APART.good ? 'good' : 'fair';
+  return outcomeOf('spots', value, 'ratio', band, word, () => [
+    `At the ${hottest.name} of the basket it is ${words} when it is ${other} at the ${coolest.name}, by the bread test.`,
+    turned
+      ? 'Change the pieces of these places as well, or leave the hottest one free.'
+      : 'Turn the basket round at half time.',
+  ]);
+}
+
+/** Browning of the smaller pieces against the others, and when the smaller ones are as brown as those at the end. */
+export function sizes(j: Judged): Outcome | undefined {
+  const small = j.air?.smaller;
+  if (!small) return undefined;
+  const [here, there] = [darker(faces(j, 'colour')), darker(facesOf(small, j.at, 'colour'))];
+  const value = (there + 0.1) / (here + 0.1);
+  const [words, other] = [colourWord(there), colourWord(here)];
+  const word = words === other ? `small ones ${words}, too` : `small ones ${words}`;
+  const inBand = (b: number): boolean => b >= GOLDEN.from && b <= GOLDEN.to;
+  const band = inBand(here) && !inBand(there) ? 'fair' : 'good';
+  return outcomeOf('sizes', value, 'ratio', band, word, () => {
+    const reached = small.timeS.findIndex((_, i) => darker(facesOf(small, i, 'colour')) >= here);
+    return [
+      `The small ones are ${words} when the large ones are ${other}.`,
+      reached > 0
+        ? `Take the small ones out after ${inWords(small.timeS[reached] / 60)}, or cook them as a batch of their own.`
+        : 'Cook them as a batch of their own, or cut more evenly.',
+    ];
+  });
 }
 
 /** Share of a powder finish that met neither water nor oil and stays white. */

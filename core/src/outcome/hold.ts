@@ -107,7 +107,12 @@ export function adhesion(j: Judged): Outcome | undefined {
   const outcome = outcomeOf('adhesion', value, 'share', band, word);
   if (band === 'good') return outcome;
   const add = (text: string, move: string): void => void outcome.reasons.push(because('adhesion', band, text, move));
-  if (grip < 0.7) {
+  if (weakest === layers[0] && j.ready.skin === 'wet') {
+    add(
+      `The skin of ${food.name.toLowerCase()} is wet: free water under the ${weakest.name.toLowerCase()} keeps it from gripping.`,
+      'Pat it dry on all sides first.',
+    );
+  } else if (grip < 0.7) {
     add(
       `${weakest.name} grips only ${percent(grip)} of what it lies on: nothing wet holds it there.`,
       'Put a binder under it, or dust a damp skin.',

@@ -1,5 +1,5 @@
 import { crispLife, crispness } from './crisp.js';
-import { burning, colours, dryPatches, racks } from './crust.js';
+import { burning, colours, dryPatches, racks, sizes, spots } from './crust.js';
 import { bite, oil } from './fat.js';
 import { adhesion, setTime } from './hold.js';
 import { centre, doneness, juice } from './inside.js';
@@ -20,6 +20,8 @@ export function judge(j: Judged): Outcomes {
     crispLife(j),
     ...colours(j),
     racks(j),
+    spots(j),
+    sizes(j),
     dryPatches(j),
     bite(j),
     blowOff(j),

@@ -1,4 +1,5 @@
 import { FRYERS } from '../heat/index.js';
+import { oilShare } from '../oil/index.js';
 import { BLOWN, GLUES, TOUGH_MM } from './constants.js';
 import type { Outcome } from './types.js';
 import { inWords, footHotMin, outcomeOf, percent, smallIsGood, valueOf, type Judged } from './view.js';
@@ -32,7 +33,8 @@ export function stick(j: Judged): Outcome | undefined {
   if (!j.air || !last?.wet) return undefined;
   const lost = 1 - valueOf(j, 'filmShare');
   const { under, coverage } = j.air;
-  const gluing = under === 'parchment' ? GLUES.parchment * coverage : GLUES.grid;
+  const oiled = j.air.basketOiled ? GLUES.oiledGrid : 1;
+  const gluing = under === 'parchment' ? GLUES.parchment * coverage : GLUES.grid * oiled;
   const touching = coverage > GLUES.touchingFrom ? GLUES.touching : 0;
   const value = Math.min(1, lost * gluing + touching);
   const band = smallIsGood(value, { good: 0.15, fair: 0.4 });
@@ -46,7 +48,9 @@ export function stick(j: Judged): Outcome | undefined {
         ]
       : [
           `${Math.round(grams)} g of batter per m² runs into the grid and sets around it${touching ? ', and the pieces touch' : ''}.`,
-          'Put crumbs over it, or lay it on oiled parchment, apart.',
+          j.air?.basketOiled
+            ? 'Put crumbs over it, or lay it on oiled parchment, apart.'
+            : 'Put crumbs over it, oil the cold basket, or lay it on oiled parchment, apart.',
         ],
   );
 }
@@ -72,7 +76,7 @@ export function blowOff(j: Judged): Outcome | undefined {
 /** Oil that holds the finish, g/m²: sprayed, and mixed into it. */
 function fatOn(j: Judged): number {
   const finish = j.ready.layers.at(-1);
-  const mixed = finish?.portions.some((p) => p.ingredientId.endsWith('-oil')) ? BLOWN.fullOilGm2 : 0;
+  const mixed = finish && oilShare(finish.portions) > 0 ? BLOWN.fullOilGm2 : 0;
   return Math.max(j.oilGm2, mixed);
 }
 

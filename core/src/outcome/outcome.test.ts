@@ -1,22 +1,17 @@
+import { BREADED, PLAIN_FRYER, spec } from '../../testing/plain.js';
 import { evaluateAir, evaluateFried } from '../convert/index.js';
-import { PLAIN_AIR, type AirPlan, type Dish, type Fryer, type SecondPlan } from '../dish/index.js';
+import {
+  PLAIN_AIR,
+  PLAIN_OILING,
+  type AirPlan,
+  type Dish,
+  type Fryer,
+  type Oiling,
+  type SecondPlan,
+} from '../dish/index.js';
 import { colourWord, crustColour, inWords, reasonsOf, type OutcomeKey } from './index.js';
 
-const fryer: Fryer = {
-  name: 'F',
-  kind: 'drawer',
-  basket: { kind: 'round', diameterMm: 220 },
-  racks: 1,
-  minTempC: 80,
-  maxTempC: 220,
-  stepC: 5,
-  airFactor: 1,
-  offsetC: 0,
-};
-const layer = (...parts: [string, number][]) => ({
-  portions: parts.map(([ingredientId, grams]) => ({ ingredientId, grams })),
-});
-const BREADED = [layer(['wheat-flour', 60]), layer(['egg', 50]), layer(['coarse-crumbs', 60])];
+const fryer: Fryer = { ...PLAIN_FRYER, maxTempC: 220 };
 
 const dish = (foodId: string, more: Partial<Dish> = {}): Dish => ({
   foodId,
@@ -89,8 +84,8 @@ describe('what goes wrong, and what mends it', () => {
   });
 
   test('white floury spots: dry flour that met neither water nor oil', () => {
-    const heaped = [layer(['milk', 50]), { ...layer(['wheat-flour', 60]), clumped: true }];
-    const tapped = [layer(['buttermilk', 50]), layer(['wheat-flour', 60])];
+    const heaped = [spec(['milk', 50]), { ...spec(['wheat-flour', 60]), clumped: true }];
+    const tapped = [spec(['buttermilk', 50]), spec(['wheat-flour', 60])];
     const dusty = judge(dish('cod', { skin: 'dry' }), plan({ layers: heaped, restMin: 0, oilGm2: 0 }));
     const mended = judge(dish('cod'), plan({ layers: tapped, restMin: 10, oilGm2: 30 }));
     failing('dryPatches', dusty, mended, /neither water nor oil.*oil it/);
@@ -98,12 +93,12 @@ describe('what goes wrong, and what mends it', () => {
 
   test('tastes of cooked crumbs: too little fat', () => {
     failing('bite', judge(dish('cod'), plan({ oilGm2: 2 })), judge(dish('cod'), plan()), /eats dry.*Spray both sides/);
-    const oiled = [BREADED[0], BREADED[1], layer(['coarse-crumbs', 60], ['rapeseed-oil', 14])];
+    const oiled = [BREADED[0], BREADED[1], spec(['coarse-crumbs', 60], ['rapeseed-oil', 14])];
     expect(judge(dish('cod'), plan({ layers: oiled, oilGm2: 0 })).outcomes.bite!.band).toBe('good');
   });
 
   test('bald patches: crumbs on a dry skin without a binder', () => {
-    const bald = judge(dish('cod', { skin: 'dry' }), plan({ layers: [layer(['coarse-crumbs', 60])] }));
+    const bald = judge(dish('cod', { skin: 'dry' }), plan({ layers: [spec(['coarse-crumbs', 60])] }));
     failing('adhesion', bald, judge(dish('cod'), plan()), /binder/);
   });
 
@@ -117,27 +112,27 @@ describe('what goes wrong, and what mends it', () => {
   });
 
   test('batter through the basket: a wet layer last', () => {
-    const wet = judge(dish('cod'), plan({ layers: [layer(['wheat-flour', 100], ['water', 150])], restMin: 0 }));
+    const wet = judge(dish('cod'), plan({ layers: [spec(['wheat-flour', 100], ['water', 150])], restMin: 0 }));
     expect(wet.outcomes.runOff!.band).toBe('poor');
     expect(
-      judge(dish('cod'), plan({ layers: [layer(['wheat-flour', 100], ['water', 150]), layer(['coarse-crumbs', 60])] }))
+      judge(dish('cod'), plan({ layers: [spec(['wheat-flour', 100], ['water', 150]), spec(['coarse-crumbs', 60])] }))
         .outcomes.runOff,
     ).toBeUndefined();
   });
 
   test('glued fast: what ran off sets in the grid, or between neighbours on parchment', () => {
-    const batter = [layer(['wheat-flour', 100], ['water', 150])];
+    const batter = [spec(['wheat-flour', 100], ['water', 150])];
     const wet = { layers: batter, restMin: 0, oilGm2: 0 };
     const many = dish('cod', { count: 12 });
     const glued = judge(many, plan(wet, { under: 'parchment', turnAtMin: null }));
     expect(glued.outcomes.stick!.band).not.toBe('good');
     expect(reasonsOf(glued.outcomes).find((r) => r.about === 'stick')!.text).toMatch(/pools between the pieces/);
-    const thick = [layer(['wheat-flour', 100], ['water', 85])];
+    const thick = [spec(['wheat-flour', 100], ['water', 85])];
     expect(judge(dish('cod'), plan({ ...wet, layers: thick }, { turnAtMin: null })).outcomes.stick!.band).toBe('good');
   });
 
   test('soggy underside: parchment and no turn', () => {
-    const layers = [BREADED[0], BREADED[1], layer(['fine-crumbs', 60])];
+    const layers = [BREADED[0], BREADED[1], spec(['fine-crumbs', 60])];
     const flat = plan({ layers }, { under: 'parchment', turnAtMin: null });
     failing(
       'crispness',
@@ -148,7 +143,7 @@ describe('what goes wrong, and what mends it', () => {
   });
 
   test('crumbs in the fan: light, not pressed, no oil', () => {
-    const loose = [BREADED[0], BREADED[1], layer(['desiccated-coconut', 40], ['coarse-crumbs', 20])];
+    const loose = [BREADED[0], BREADED[1], spec(['desiccated-coconut', 40], ['coarse-crumbs', 20])];
     const pressed = [...loose.slice(0, 2), { ...loose[2], pressed: true }];
     failing(
       'blowOff',
@@ -170,9 +165,51 @@ describe('what goes wrong, and what mends it', () => {
     failing('racks', on(null), on(4), /upper rack is .* lower is .*Swap/);
   });
 
+  test('a basket that browns at its back: never turned round', () => {
+    const uneven: Fryer = { ...fryer, hotSpots: [3, 3, 3, 2, 2, 2, 1, 1, 1] };
+    const turned = (basketTurned: boolean) => judge(dish('cod'), plan({}, { basketTurned }), uneven);
+    failing('spots', turned(false), turned(true), /At the back left .* at the front left.*Turn the basket round/);
+    expect(judge(dish('cod'), plan()).outcomes.spots).toBeUndefined();
+  });
+
+  test('small pieces of an uneven cut are dark when the large ones are golden', () => {
+    const balls = (scale: number): Dish =>
+      dish('meatball', { shape: { kind: 'ball', diameterMm: 40 }, smaller: { count: 3, scale } });
+    failing(
+      'sizes',
+      judge(balls(0.3), plan({}, { minutes: 14 })),
+      judge(balls(0.9), plan({}, { minutes: 14 })),
+      /The small ones are .*Take the small ones out after \d+/,
+    );
+    expect(judge(dish('meatball'), plan()).outcomes.sizes).toBeUndefined();
+  });
+
+  test('batter in the grid: a basket that nobody oiled', () => {
+    const batter = [spec(['wheat-flour', 100], ['water', 180])];
+    const oiled = (basketG: number): AirPlan =>
+      plan({ layers: batter, oilGm2: 0, oiling: { ...PLAIN_OILING, basketG } });
+    const [dry, slick] = [judge(dish('cod'), oiled(0)), judge(dish('cod'), oiled(2))];
+    expect(slick.outcomes.stick!.value).toBeLessThan(dry.outcomes.stick!.value);
+    expect(dry.reasons.find((r) => r.about === 'stick')!.move).toMatch(/oil the cold basket/);
+  });
+
+  test('pale and floury spots: touched up at half time; oil on the food browns the crust less', () => {
+    const starch = [spec(['egg', 50]), spec(['potato-starch', 80])];
+    const oiled = (more: Partial<Oiling>): AirPlan =>
+      plan({ layers: starch, oilGm2: 4, oiling: { ...PLAIN_OILING, ...more } });
+    const [bare, touched, rubbed] = [{}, { touchUpGm2: 40 }, { rubGm2: 40 }].map((more) =>
+      judge(dish('cod'), oiled(more)),
+    );
+    expect(touched.outcomes.colourUnder!.value + touched.outcomes.colourTop!.value).toBeGreaterThan(
+      bare.outcomes.colourUnder!.value + bare.outcomes.colourTop!.value,
+    );
+    expect(rubbed.oilPerPieceG).toBeGreaterThan(touched.oilPerPieceG);
+    expect(rubbed.outcomes.colourTop!.value).toBeLessThan(touched.outcomes.colourTop!.value + 0.05);
+  });
+
   test('coat slides off in the sauce: poured on hot, and too much of it', () => {
     const second = (coolMin: number, sauceGm2: number): SecondPlan => ({
-      sauce: layer(['barbecue-sauce', 100]),
+      sauce: spec(['barbecue-sauce', 100]),
       sauceGm2,
       coolMin,
       tempC: 180,
@@ -188,23 +225,23 @@ describe('what goes wrong, and what mends it', () => {
 
   test('tough chew: a beaten, thick batter', () => {
     const batter = (more: object) => [
-      { ...layer(['wheat-flour', 100], ['water', 105]), ...more },
-      layer(['coarse-crumbs', 60]),
+      { ...spec(['wheat-flour', 100], ['water', 105]), ...more },
+      spec(['coarse-crumbs', 60]),
     ];
     failing(
       'chew',
       judge(dish('cod'), plan({ layers: batter({ beaten: true }) })),
       judge(
         dish('cod'),
-        plan({ layers: [layer(['wheat-flour', 80], ['corn-starch', 20], ['water', 150]), batter({})[1]] }),
+        plan({ layers: [spec(['wheat-flour', 80], ['corn-starch', 20], ['water', 150]), batter({})[1]] }),
       ),
       /worked up.*Fold/,
     );
   });
 
   test('ground spice burns outside, not inside the coat', () => {
-    const outside = [BREADED[0], BREADED[1], layer(['coarse-crumbs', 60], ['paprika', 3])];
-    const inside = [layer(['wheat-flour', 60], ['paprika', 3]), BREADED[1], BREADED[2]];
+    const outside = [BREADED[0], BREADED[1], spec(['coarse-crumbs', 60], ['paprika', 3])];
+    const inside = [spec(['wheat-flour', 60], ['paprika', 3]), BREADED[1], BREADED[2]];
     failing(
       'burning',
       judge(dish('cod'), plan({ layers: outside }, { tempC: 205, minutes: 12 })),
@@ -215,7 +252,7 @@ describe('what goes wrong, and what mends it', () => {
 
   test('a sugary sauce burns when it cooks on for long', () => {
     const second = (minutes: number): SecondPlan => ({
-      sauce: layer(['sweet-chilli-sauce', 100]),
+      sauce: spec(['sweet-chilli-sauce', 100]),
       sauceGm2: 150,
       coolMin: 4,
       tempC: 200,
@@ -237,7 +274,7 @@ describe('what goes wrong, and what mends it', () => {
   });
 
   test('cheese in the crumbs burns before they are too dark', () => {
-    const cheesy = [BREADED[0], BREADED[1], layer(['coarse-crumbs', 60], ['hard-cheese', 20])];
+    const cheesy = [BREADED[0], BREADED[1], spec(['coarse-crumbs', 60], ['hard-cheese', 20])];
     failing(
       'burning',
       judge(dish('cod'), plan({ layers: cheesy }, { tempC: 205, minutes: 14 })),

@@ -13,6 +13,8 @@ export const OUTCOMES = [
   'colourTop',
   'colourUnder',
   'racks',
+  'spots',
+  'sizes',
   'dryPatches',
   'bite',
   'blowOff',

@@ -1,3 +1,4 @@
+import type { Spot } from '../basket/index.js';
 import type { ReadyPiece, SecondPlan } from '../dish/index.js';
 import type { Column, CookSeries, FryerKind, UnderFood } from '../heat/index.js';
 import type { Band, Outcome, OutcomeKey, Reason } from './types.js';
@@ -9,9 +10,17 @@ export interface InAir {
   /** Share of the ground that food covers, 0–1. */
   coverage: number;
   second: SecondPlan | null;
+  /** Rubbed, mixed in, sprayed and touched up, g per m² of skin. */
+  oilInAllGm2: number;
+  /** Basket or rack was oiled while it was cold. */
+  basketOiled: boolean;
   swapEveryMin: number | null;
+  /** Where the basket browns fastest and slowest by its bread test, and whether it is turned round; null without a test. */
+  spots: { hottest: Spot; coolest: Spot; turned: boolean } | null;
   /** The same cook on the lower rack, where a batch takes more than one; null otherwise. */
   lower: CookSeries | null;
+  /** The same cook of the smaller pieces, where there are some; null otherwise. */
+  smaller: CookSeries | null;
 }
 
 /** Everything an outcome looks at: a piece, how it was cooked, and the moment at which it is judged. */
@@ -23,7 +32,7 @@ export interface Judged {
   tempC: number;
   turnAtMin: number | null;
   restMin: number;
-  /** Oil put on before the cook, g per m² of skin. */
+  /** Oil that comes onto the coat, sprayed and touched up, g per m² of skin. */
   oilGm2: number;
   /** Minutes in oil until the coat's foot reached 75 °C, for comparison; null when not known. */
   friedFootMin: number | null;

@@ -1,30 +1,15 @@
-import { grainOf, isWetLayer, PLAIN_STATION, type Handling, type LayerSpec } from '../../coat/index.js';
-import { allowed, functionOf, ingredient, totalGrams } from '../../foods/index.js';
+import { grainOf, isWetLayer, PLAIN_STATION, type Handling } from '../../coat/index.js';
+import { PLAIN_OILING, type AirPlan, type Oiling } from '../../dish/index.js';
+import { allowed } from '../../foods/index.js';
 import { FIRST_OIL_GM2 } from '../constants.js';
+import { crumbsOiled, hasOil, withoutOil } from '../crumbOil.js';
 import { asksOf, firstFor, layer } from '../kit.js';
 import { withPlan, type Scene, type School, type SchoolOption } from './school.js';
 
-/** Oil mixed into crumbs: a tablespoon to a cup of them, g. */
-const OIL_PER_CUP_G = 13.6;
-/** Of a powder's weight, so much oil makes it a rub. */
-const OIL_IN_RUB = 0.2;
-/** More than this much fat of its own portion counts as mixed in. */
-const isOil = (id: string): boolean => functionOf(ingredient(id)) === 'oil';
-
-const withoutOil = (l: LayerSpec): LayerSpec => ({ ...l, portions: l.portions.filter((p) => !isOil(p.ingredientId)) });
-const bare = (layers: readonly LayerSpec[]): LayerSpec[] =>
-  layers.map(withoutOil).filter((l) => totalGrams(l.portions) > 0);
-
-const hasOil = (l: LayerSpec | undefined): boolean => l?.portions.some((p) => isOil(p.ingredientId)) ?? false;
-
-const withOilAt = (layers: readonly LayerSpec[], at: number, oilId: string, grams: number): LayerSpec[] =>
-  layers.map((l, i) => (i === at ? { ...l, portions: [...l.portions, { ingredientId: oilId, grams }] } : l));
-
-/** Oil for a finish of this weight by the cup. */
-function oilByCup(finish: LayerSpec): number {
-  const cups = finish.portions.reduce((sum, p) => sum + p.grams / (ingredient(p.ingredientId).cupG ?? 100), 0);
-  return Math.round(cups * OIL_PER_CUP_G * 10) / 10;
-}
+const oilingIn = ({ plan }: Scene): Oiling => plan.oiling ?? PLAIN_OILING;
+const rubbed = (plan: AirPlan): number => plan.oiling?.rubGm2 ?? 0;
+/** The oiling without a rub; none where there was none. */
+const unrubbed = ({ plan }: Scene): Oiling | undefined => plan.oiling && { ...plan.oiling, rubGm2: 0, touchUpGm2: 0 };
 
 export const OIL: School = {
   id: 'oil',
@@ -34,44 +19,39 @@ export const OIL: School = {
       id: 'spray',
       label: 'Sprayed on both sides',
       reason: 'Goes where the browning happens; pale spots can be touched up.',
-      holds: ({ plan }) => plan.oilGm2 > 0 && !plan.layers.some(hasOil),
-      apply: (scene) => withPlan(scene, { layers: bare(scene.plan.layers), oilGm2: FIRST_OIL_GM2 }),
+      holds: ({ plan }) => plan.oilGm2 > 0 && !plan.layers.some(hasOil) && rubbed(plan) === 0,
+      apply: (scene) =>
+        withPlan(scene, { layers: withoutOil(scene.plan.layers), oilGm2: FIRST_OIL_GM2, oiling: unrubbed(scene) }),
     },
     {
       id: 'mixed',
       label: 'Mixed into the crumbs',
       reason: 'A tablespoon to a cup: every crumb has some, and no mist is needed.',
-      holds: ({ plan }) => hasOil(plan.layers.at(-1)) && plan.layers.length > 0,
+      holds: ({ plan }) => hasOil(plan.layers.at(-1)) && rubbed(plan) === 0,
       apply: (scene) => {
-        const layers = bare(scene.plan.layers);
         const oil = firstFor(scene.limits, 'oil');
-        const finish = layers.at(-1);
-        if (!oil || !finish || isWetLayer(finish)) return null;
-        return withPlan(scene, { layers: withOilAt(layers, layers.length - 1, oil, oilByCup(finish)), oilGm2: 0 });
+        const layers = oil && crumbsOiled(scene.plan.layers, oil);
+        return layers ? withPlan(scene, { layers, oilGm2: 0, oiling: unrubbed(scene) }) : null;
       },
     },
     {
       id: 'rub',
-      label: 'Rubbed on under the coat',
-      reason: 'With the spice, against the skin: the food tastes of it, the crust gets little.',
-      holds: ({ plan }) => hasOil(plan.layers[0]) && plan.layers.length > 1,
-      apply: (scene) => {
-        const layers = bare(scene.plan.layers);
-        const oil = firstFor(scene.limits, 'oil');
-        const [first] = layers;
-        if (!oil || layers.length < 2 || isWetLayer(first)) return null;
-        return withPlan(scene, {
-          layers: withOilAt(layers, 0, oil, Math.round(totalGrams(first.portions) * OIL_IN_RUB)),
+      label: 'Rubbed on the food',
+      reason: 'With the spice, under the coat: the food tastes of it, the crust gets little.',
+      holds: ({ plan }) => rubbed(plan) > 0,
+      apply: (scene) =>
+        withPlan(scene, {
+          layers: withoutOil(scene.plan.layers),
           oilGm2: 0,
-        });
-      },
+          oiling: { ...oilingIn(scene), rubGm2: FIRST_OIL_GM2 },
+        }),
     },
     {
       id: 'none',
       label: 'None at all',
       reason: 'The least fat. A starch shell stays dusty so, and crumbs dry and pale.',
-      holds: ({ plan }) => plan.oilGm2 === 0 && !plan.layers.some(hasOil),
-      apply: (scene) => withPlan(scene, { layers: bare(scene.plan.layers), oilGm2: 0 }),
+      holds: ({ plan }) => plan.oilGm2 === 0 && !plan.layers.some(hasOil) && rubbed(plan) === 0,
+      apply: (scene) => withPlan(scene, { layers: withoutOil(scene.plan.layers), oilGm2: 0, oiling: unrubbed(scene) }),
     },
   ],
 };

@@ -1,32 +1,24 @@
-import type { Afterwards, Preparation, SecondPlan } from '../../dish/index.js';
-import { allowed } from '../../foods/index.js';
+import { madeReady, type Afterwards, type SecondPlan } from '../../dish/index.js';
+import { allowed, foodOf, type Preparation } from '../../foods/index.js';
+import { wayOf, waysFor } from '../../prep/index.js';
 import { asksOf, layer } from '../kit.js';
 import { withPlan, type Changed, type Scene, type School, type SchoolOption } from './school.js';
 
-/** °C of a frozen piece as it comes from the freezer. */
-const FREEZER_C = -18;
-
-const prepared = (id: Preparation, label: string, reason: string): SchoolOption => ({
+/** A way of making the vegetable ready, as a side: only where it suits the food. */
+const prepared = (id: Preparation): SchoolOption => ({
   id,
-  label,
-  reason,
+  label: wayOf(id).label,
+  reason: wayOf(id).reason,
   holds: ({ dish }) => dish.preparation === id,
-  apply: ({ dish, plan }) => {
-    const startC = id === 'frozen' ? FREEZER_C : Math.max(dish.startC, 5);
-    return { plan, dish: { ...dish, preparation: id, startC } };
-  },
+  apply: ({ dish, plan }) =>
+    waysFor(foodOf(dish.foodId)).some((w) => w.id === id) ? { plan, dish: madeReady(dish, id) } : null,
 });
 
 export const VEGETABLE: School = {
   id: 'vegetable',
   question: 'Which way does the vegetable go in?',
   retime: true,
-  options: [
-    prepared('raw', 'Raw', 'The firmest bite and the least work; dense ones need the longest.'),
-    prepared('blanched', 'Blanched', 'Cooked twice: tender before the coat is dark. Dry it well.'),
-    prepared('frozen', 'Frozen', 'Freezing breaks the cells, so it softens fast; it goes in still frozen.'),
-    prepared('pre-cooked', 'Roasted first', 'Its water is gone before the coat goes on. Half an hour more.'),
-  ],
+  options: (['raw', 'blanched', 'frozen', 'pre-cooked'] as const).map(prepared),
 };
 
 const SAUCES = ['tomato-sauce', 'sweet-chilli-sauce', 'barbecue-sauce', 'chilli-butter-sauce'] as const;

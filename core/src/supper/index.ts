@@ -1,0 +1,6 @@
+export * from './bowls.js';
+export * from './fryers.js';
+export * from './guests.js';
+export * from './order.js';
+export * from './supper.js';
+export * from './types.js';

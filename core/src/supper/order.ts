@@ -1,0 +1,69 @@
+import { ALLERGENS } from '../foods/index.js';
+import { harmfulTraces, isRawFlesh, servedBy, soilOf } from './guests.js';
+import { SOIL_WORDS, type Guest, type SupperDish } from './types.js';
+
+/** A dish in the order of coating and frying, why it stands there, and what is washed before it. */
+export interface Turn {
+  dish: SupperDish;
+  why: string;
+  /** What is cleaned between the dish before and this one; empty where nothing has to be. */
+  wash: string;
+}
+
+const named = (words: readonly string[]): string =>
+  words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
+
+/**
+ * The order in which dishes are coated and fried: those for guests with a wish first, since no heat takes an allergen
+ * away; then the cleanest raw food, raw poultry last; then fewer allergens; then what stays crisp longest.
+ * Common practice, no source.
+ */
+export function orderOf(dishes: readonly SupperDish[], guests: readonly Guest[]): Turn[] {
+  const crisp = (d: SupperDish): number => d.crispMin ?? 30;
+  const sorted = [...dishes].sort(
+    (a, b) =>
+      servedBy(b, guests).length - servedBy(a, guests).length ||
+      soilOf(a) - soilOf(b) ||
+      a.allergens.length - b.allergens.length ||
+      crisp(b) - crisp(a) ||
+      a.name.localeCompare(b.name),
+  );
+  return sorted.map((dish, at) => ({
+    dish,
+    why: whyHere(dish, sorted, at, guests),
+    wash: at === 0 ? '' : washBefore(sorted[at - 1], dish, guests),
+  }));
+}
+
+function whyHere(dish: SupperDish, sorted: readonly SupperDish[], at: number, guests: readonly Guest[]): string {
+  const served = servedBy(dish, guests).map((g) => g.name);
+  const fewerNext = at < sorted.length - 1 && servedBy(sorted[at + 1], guests).length < served.length;
+  if (served.length > 0 && fewerNext) {
+    return `Early, while bowls, basket and oil are clean: it is for ${named(served)}.`;
+  }
+  if (isRawFlesh(dish)) {
+    return at === sorted.length - 1
+      ? `Last: nothing comes after ${SOIL_WORDS[soilOf(dish)]} that it could soil.`
+      : `After what is cleaner, before what is less so: ${SOIL_WORDS[soilOf(dish)]}.`;
+  }
+  const next = sorted[at + 1];
+  if (next && soilOf(next) > soilOf(dish)) return `Before ${SOIL_WORDS[soilOf(next)]}.`;
+  if (next && dish.allergens.length < next.allergens.length) return 'Fewer allergens than what follows.';
+  return at === 0 ? 'It may begin.' : 'Its place is free to choose.';
+}
+
+function washBefore(before: SupperDish, dish: SupperDish, guests: readonly Guest[]): string {
+  const traces = harmfulTraces(before, dish, guests);
+  if (traces.length > 0) {
+    const what = traces.map(({ guest, allergens }) =>
+      allergens.length > 0
+        ? `${named(allergens.map((a) => ALLERGENS[a].name))} for ${guest.name}`
+        : `what ${guest.name} does not eat`,
+    );
+    return `Wash basket, tray, tongs, brush and hands with soap: ${before.name} leaves ${named(what)} behind. Take fresh bowls and fresh parchment.`;
+  }
+  if (isRawFlesh(before)) {
+    return `Wash hands, board and tongs: ${SOIL_WORDS[soilOf(before)]} went before.`;
+  }
+  return '';
+}
