@@ -27,6 +27,13 @@ describe('checking at the door', () => {
     expect(result).toMatchObject({ ok: false, errors: [{ field: 'dish.count' }] });
   });
 
+  test('not all pieces can be the smaller ones', () => {
+    const smaller = { count: request.dish.count, scale: 0.6 };
+    const result = check(convertRequestSchema, { ...request, dish: { ...request.dish, smaller } });
+    expect(result).toMatchObject({ ok: false, errors: [{ field: 'dish.smaller.count' }] });
+    expect(JSON.stringify(result)).toContain('must be less than count');
+  });
+
   test('a fryer that cannot be hotter than its coldest is refused', () => {
     const result = check(convertRequestSchema, { ...request, fryer: { ...fryer, minTempC: 210 } });
     expect(result).toMatchObject({ ok: false, errors: [{ field: 'fryer.minTempC' }] });

@@ -1,6 +1,6 @@
 export * from './check.js';
 export * from './example.js';
 export * from './ranges.js';
-export * from './schemas.js';
+export * from './schemas/index.js';
 export * from './types.js';
 export * from './upgrade.js';

@@ -4,7 +4,11 @@ export const RANGES = {
   thicknessMm: { min: 3, max: 80 },
   massG: { min: 1, max: 1500 },
   count: { min: 1, max: 500 },
-  startC: { min: -30, max: 60 },
+  startC: { min: -30, max: 90 },
+  /** Minutes of pressing, salting, soaking, marinating, boiling or roasting. */
+  /** Size of the smaller pieces, as a share of the others' length across. */
+  smallerScale: { min: 0.3, max: 0.95 },
+  prepMin: { min: 0.5, max: 240 },
   grams: { min: 0, max: 5000 },
   drainS: { min: 1, max: 120 },
   oilTempC: { min: 120, max: 210 },
@@ -15,6 +19,8 @@ export const RANGES = {
   airMinutes: { min: 1, max: 60 },
   restMin: { min: 0, max: 60 },
   oilGm2: { min: 0, max: 200 },
+  /** Oil on basket or rack, for a batch. */
+  basketOilG: { min: 0, max: 20 },
   basketMm: { min: 80, max: 600 },
   /** Extra openings for a look; minutes between swaps of racks. */
   looks: { min: 0, max: 10 },
@@ -35,6 +41,15 @@ export const RANGES = {
   strokes: { min: 1, max: 100 },
   scaleG: { min: 0, max: 3000 },
   fryers: { min: 0, max: 12 },
+  powerW: { min: 600, max: 4000 },
+  presets: { min: 0, max: 12 },
+  timeLimitMin: { min: 5, max: 240 },
+  /** Bowls, plates and trays. */
+  vesselMm: { min: 60, max: 700 },
+  vesselMl: { min: 50, max: 12_000 },
+  vessels: { min: 0, max: 20 },
+  supperDishes: { min: 0, max: 12 },
+  guests: { min: 0, max: 12 },
   readings: { min: 0, max: 12 },
   versions: { min: 0, max: 20 },
   ownIngredients: { min: 0, max: 60 },

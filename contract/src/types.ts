@@ -5,10 +5,14 @@ import type {
   Dish,
   Family,
   Fryer,
+  Guest,
   Label,
   LayerSpec,
   OilMedium,
+  OilTool,
+  ScaleReading,
   SecondPlan,
+  Vessel,
 } from '@yellowmist/core';
 
 /** The format of a stored conversion; raised when its shape changes, with an upgrade in upgrade.ts. */
@@ -66,16 +70,54 @@ export interface PantryDocument extends PantryBody {
 /** How oil comes onto the coat: a pump bottle, a propellant can, a brush. */
 export interface Sprayer {
   name: string;
-  kind: 'pump' | 'can' | 'brush';
+  kind: OilTool;
   /** g of oil that a stroke of the pump, or a second of the can, gives; null when it was not weighed, or for a brush. */
   gPerStroke: number | null;
+}
+
+/** What a kitchen scale tells: a reading, or null while it is gone. */
+export interface ScaleMessage {
+  reading: ScaleReading | null;
+}
+
+/** What a hand does to the simulated scale; `strokes` of the pump with 'press'. */
+export interface ScaleHand {
+  deed: 'put' | 'take' | 'press' | 'knock' | 'unplug' | 'plug';
+  strokes?: number;
 }
 
 /** The cook's own kitchen. */
 export interface KitchenBody {
   fryers: Fryer[];
   sprayers: Sprayer[];
+  bowls: Vessel[];
+  trays: Tray[];
+  /** Whether there is one for the centre. */
+  thermometer: boolean;
 }
+
+/** A tray or rack on which coated pieces rest. */
+export interface Tray {
+  name: string;
+  widthMm: number;
+  depthMm: number;
+}
+
+/** An evening of several dishes, and who does not eat everything. */
+export interface SupperBody {
+  name: string;
+  /** Ids of the dishes that are cooked. */
+  dishIds: string[];
+  guests: Guest[];
+}
+
+/** The stored supper; there is one, the next. */
+export interface SupperDocument extends SupperBody {
+  version: number;
+}
+
+/** A kitchen of which nobody has said anything yet. */
+export const EMPTY_KITCHEN: KitchenBody = { fryers: [], sprayers: [], bowls: [], trays: [], thermometer: true };
 
 /** The stored kitchen; there is one. */
 export interface KitchenDocument extends KitchenBody {
@@ -108,3 +150,6 @@ export interface FieldError {
   field: string;
   message: string;
 }
+
+/** An evening that nobody has planned yet. */
+export const EMPTY_SUPPER: SupperBody = { name: 'Supper', dishIds: [], guests: [] };

@@ -4,9 +4,11 @@ import { ComputeModule } from './compute/compute.module.js';
 import { ConversionsModule } from './conversions/conversions.module.js';
 import { databaseOptions } from './database/options.js';
 import { DemoService } from './demo/demo.service.js';
+import { DevicesModule } from './devices/devices.module.js';
 import { HealthController } from './health/health.controller.js';
 import { KitchenModule } from './kitchen/kitchen.module.js';
 import { PantryModule } from './pantry/pantry.module.js';
+import { SupperModule } from './supper/supper.module.js';
 
 @Module({})
 export class AppModule {
@@ -19,7 +21,9 @@ export class AppModule {
         ConversionsModule,
         PantryModule,
         KitchenModule,
+        SupperModule,
         ComputeModule,
+        DevicesModule,
       ],
       controllers: [HealthController],
       providers: [DemoService],

@@ -57,7 +57,7 @@ function servePages(app: NestExpressApplication, webFolder: string): void {
 export async function makeApp(settings: Settings): Promise<NestExpressApplication> {
   const app = await NestFactory.create<NestExpressApplication>(
     AppModule.over(join(settings.dataFolder, 'yellowmist.sqlite')),
-    { logger: ['error', 'warn'], bodyParser: false, abortOnError: false },
+    { logger: ['error', 'warn'], bodyParser: false, abortOnError: false, forceCloseConnections: true },
   );
   app.use(helmet({ contentSecurityPolicy: { useDefaults: false, directives: CONTENT_SECURITY }, hsts: false }));
   app.use(gate(settings.hostNames));

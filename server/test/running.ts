@@ -65,6 +65,26 @@ export class RunningServer {
     rmSync(this.folder, { recursive: true, force: true });
   }
 
+  /** The first `count` messages of a stream of server-sent events. */
+  async listen<T>(path: string, count: number): Promise<T[]> {
+    const calling = new AbortController();
+    const response = await fetch(`http://127.0.0.1:${this.port}/api${path}`, { signal: calling.signal });
+    const messages: T[] = [];
+    let text = '';
+    for await (const chunk of response.body!.pipeThrough(new TextDecoderStream())) {
+      text += chunk;
+      const blocks = text.split('\n\n');
+      text = blocks.pop()!;
+      for (const block of blocks) {
+        const data = block.split('\n').find((line) => line.startsWith('data: '));
+        if (data) messages.push(JSON.parse(data.slice('data: '.length)) as T);
+      }
+      if (messages.length >= count) break;
+    }
+    calling.abort();
+    return messages.slice(0, count);
+  }
+
   async ask<T>(method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<Answer<T>> {
     const response = await fetch(`http://127.0.0.1:${this.port}/api${path}`, {
       method,

@@ -31,6 +31,12 @@ export class ConversionsService {
     return rows.map(toDocument);
   }
 
+  /** Ids of all that are not deleted. */
+  async ids(): Promise<Set<string>> {
+    const rows = await this.store.find({ select: { id: true }, where: { deletedAt: IsNull() } });
+    return new Set(rows.map((row) => row.id));
+  }
+
   async read(id: string): Promise<ConversionDocument> {
     return toDocument(await this.rowOf(id));
   }

@@ -3,7 +3,8 @@ import type { DataSourceOptions } from 'typeorm';
 import { ConversionEntity } from '../conversions/conversion.entity.js';
 import { KitchenEntity } from '../kitchen/kitchen.entity.js';
 import { PantryEntity } from '../pantry/pantry.entity.js';
-import { Conversions1764000000000, Kitchen1764200000000, Pantry1764100000000 } from './schema.js';
+import { SupperEntity } from '../supper/supper.entity.js';
+import { Conversions1764000000000, Kitchen1764200000000, Pantry1764100000000, Supper1764300000000 } from './schema.js';
 
 interface Pragmas {
   pragma(statement: string): unknown;
@@ -14,8 +15,8 @@ export const databaseOptions = (file: string): DataSourceOptions => ({
   type: 'better-sqlite3',
   driver: Libsql,
   database: file,
-  entities: [ConversionEntity, PantryEntity, KitchenEntity],
-  migrations: [Conversions1764000000000, Pantry1764100000000, Kitchen1764200000000],
+  entities: [ConversionEntity, PantryEntity, KitchenEntity, SupperEntity],
+  migrations: [Conversions1764000000000, Pantry1764100000000, Kitchen1764200000000, Supper1764300000000],
   migrationsRun: true,
   synchronize: false,
   prepareDatabase: (db: Pragmas) => {

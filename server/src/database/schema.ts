@@ -1,5 +1,18 @@
 import type { MigrationInterface, QueryRunner } from 'typeorm';
 
+/** The table of a kind of document of which there is one. */
+async function createSingle(runner: QueryRunner, table: string): Promise<void> {
+  await runner.query(`CREATE TABLE ${table} (
+    id INTEGER PRIMARY KEY NOT NULL,
+    version INTEGER NOT NULL,
+    body TEXT NOT NULL
+  )`);
+}
+
+async function drop(runner: QueryRunner, table: string): Promise<void> {
+  await runner.query(`DROP TABLE ${table}`);
+}
+
 export class Conversions1764000000000 implements MigrationInterface {
   name = 'Conversions1764000000000';
 
@@ -25,31 +38,20 @@ export class Conversions1764000000000 implements MigrationInterface {
 export class Pantry1764100000000 implements MigrationInterface {
   name = 'Pantry1764100000000';
 
-  async up(runner: QueryRunner): Promise<void> {
-    await runner.query(`CREATE TABLE pantry (
-      id INTEGER PRIMARY KEY NOT NULL,
-      version INTEGER NOT NULL,
-      body TEXT NOT NULL
-    )`);
-  }
-
-  async down(runner: QueryRunner): Promise<void> {
-    await runner.query('DROP TABLE pantry');
-  }
+  up = (runner: QueryRunner): Promise<void> => createSingle(runner, 'pantry');
+  down = (runner: QueryRunner): Promise<void> => drop(runner, 'pantry');
 }
 
 export class Kitchen1764200000000 implements MigrationInterface {
   name = 'Kitchen1764200000000';
 
-  async up(runner: QueryRunner): Promise<void> {
-    await runner.query(`CREATE TABLE kitchen (
-      id INTEGER PRIMARY KEY NOT NULL,
-      version INTEGER NOT NULL,
-      body TEXT NOT NULL
-    )`);
-  }
+  up = (runner: QueryRunner): Promise<void> => createSingle(runner, 'kitchen');
+  down = (runner: QueryRunner): Promise<void> => drop(runner, 'kitchen');
+}
 
-  async down(runner: QueryRunner): Promise<void> {
-    await runner.query('DROP TABLE kitchen');
-  }
+export class Supper1764300000000 implements MigrationInterface {
+  name = 'Supper1764300000000';
+
+  up = (runner: QueryRunner): Promise<void> => createSingle(runner, 'supper');
+  down = (runner: QueryRunner): Promise<void> => drop(runner, 'supper');
 }

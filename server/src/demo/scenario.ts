@@ -1,4 +1,4 @@
-import { OPEN_LIMITS, type ConversionBody, type KitchenBody } from '@yellowmist/contract';
+import { OPEN_LIMITS, type ConversionBody, type KitchenBody, type SupperBody } from '@yellowmist/contract';
 import type { Dish, FriedCook, Fryer, LayerSpec } from '@yellowmist/core';
 
 /** The net loft on Harrow Skerry: a made-up kitchen, its two fryers and the dishes of a Thursday supper for six. */
@@ -11,6 +11,13 @@ const GALLEY: Fryer = {
   minTempC: 80,
   maxTempC: 200,
   stepC: 5,
+  powerW: 1500,
+  presets: [
+    { name: 'Chips', tempC: 200, minutes: 20 },
+    { name: 'Fish', tempC: 180, minutes: 12 },
+  ],
+  preheats: true,
+  timeLimitMin: 30,
   airFactor: 1.08,
   offsetC: 6,
   readings: [
@@ -40,6 +47,14 @@ export const KITCHEN: KitchenBody = {
     { name: 'Pump bottle', kind: 'pump', gPerStroke: 0.21 },
     { name: 'Oil brush', kind: 'brush', gPerStroke: null },
   ],
+  bowls: [
+    { name: 'Blue bowl', diameterMm: 180, ml: 900 },
+    { name: 'Enamel bowl', diameterMm: 220, ml: 1800 },
+    { name: 'Soup plate', diameterMm: 230, ml: 500 },
+    { name: 'Pie dish', diameterMm: 240, ml: 1100 },
+  ],
+  trays: [{ name: 'Slate tray', widthMm: 400, depthMm: 280 }],
+  thermometer: true,
 };
 
 const layer = (...parts: [string, number][]): LayerSpec => ({
@@ -81,7 +96,7 @@ const conversion = (
   dish: what,
   fried: how,
   fryer,
-  limits: { ...OPEN_LIMITS, maxTempC: fryer.maxTempC, ...limits },
+  limits: { ...OPEN_LIMITS, maxTempC: fryer.maxTempC, preheat: fryer.preheats ?? false, ...limits },
   chosen: null,
   versions: [],
 });
@@ -155,3 +170,15 @@ export const SCENARIO: readonly ConversionBody[] = [
     fried('deep-oil', 185, 5, BEER_BATTER),
   ),
 ];
+
+/** Thursday's supper: dishes by name, and who does not eat everything. */
+export const SUPPER: Omit<SupperBody, 'dishIds'> & { dishes: string[] } = {
+  name: 'Thursday supper',
+  dishes: [
+    'Oyster mushrooms for Wen’s sister',
+    'Okra in cornmeal',
+    'Aubergine slabs in sesame crumbs',
+    'Pork schnitzel',
+  ],
+  guests: [{ name: 'Wen’s sister', avoidAllergens: ['sesame'], diets: ['vegan', 'gluten-free'] }],
+};

@@ -1,6 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
-import type { KitchenBody, KitchenDocument } from '@yellowmist/contract';
+import { EMPTY_KITCHEN, type KitchenBody, type KitchenDocument } from '@yellowmist/contract';
 import { Repository } from 'typeorm';
 import { SingleDocument } from '../common/single.js';
 import { KitchenEntity } from './kitchen.entity.js';
@@ -11,7 +11,7 @@ export class KitchenService {
   private readonly document: SingleDocument<KitchenBody>;
 
   constructor(@InjectRepository(KitchenEntity) store: Repository<KitchenEntity>) {
-    this.document = new SingleDocument<KitchenBody>(store, 'kitchen', { fryers: [], sprayers: [] });
+    this.document = new SingleDocument<KitchenBody>(store, 'kitchen', EMPTY_KITCHEN);
   }
 
   read(): Promise<KitchenDocument> {

@@ -1,0 +1,48 @@
+import Joi from 'joi';
+import { MOST_ON_LABEL_G, namedG, OWN_PREFIX, PANTRY, type Label } from '@yellowmist/core';
+import { RANGES } from '../ranges.js';
+import { allOf, allergensSchema, nameSchema, within } from './fields.js';
+
+/** A coat ingredient that the pantry knows by itself: an own one may not lean on another own one. */
+const isKnownCoat = (id: string): boolean => PANTRY.some((i) => i.id === id && !i.food);
+
+const per100g = within('per100g');
+
+/** What a packet says must fit into its 100 g, and sugar is a part of the carbohydrate. */
+const fitsLabel = (label: Label, helpers: Joi.CustomHelpers): unknown => {
+  if (namedG(label) > MOST_ON_LABEL_G) return helpers.error('label.full');
+  return label.sugarG > label.carbohydrateG + 0.05 ? helpers.error('label.sugar') : label;
+};
+
+const labelSchema = allOf({
+  id: Joi.string()
+    .pattern(/^own-[a-z0-9-]{1,50}$/)
+    .message(`{{#label}} must begin with "${OWN_PREFIX}" and hold small letters, digits and hyphens`),
+  name: nameSchema,
+  likeId: Joi.string()
+    .max(60)
+    .custom((id: string, helpers) => (isKnownCoat(id) ? id : helpers.error('any.pantry')))
+    .messages({ 'any.pantry': '{{#label}} must be the id of a known coat ingredient that it behaves like' }),
+  fatG: per100g,
+  carbohydrateG: per100g,
+  sugarG: per100g,
+  fibreG: per100g,
+  proteinG: per100g,
+  saltG: per100g,
+  allergens: allergensSchema,
+  origin: Joi.valid('none', 'egg', 'milk', 'honey', 'meat', 'fish'),
+  cupG: within('cupG').allow(null),
+})
+  .custom(fitsLabel)
+  .messages({
+    'label.full': `{{#label}} names more than ${MOST_ON_LABEL_G} g in 100 g: fat, carbohydrate, fibre, protein and salt together must be 100 g or less`,
+    'label.sugar': '{{#label}} has more sugar than carbohydrate: sugarG must be carbohydrateG or less',
+  });
+
+/** A save of the pantry, naming the version that it changes. What it has and never uses may be its own. */
+export const savePantrySchema = allOf({
+  version: Joi.number().integer().min(0),
+  have: Joi.array().items(Joi.string().max(60)).unique().max(300),
+  never: Joi.array().items(Joi.string().max(60)).unique().max(300),
+  own: Joi.array().items(labelSchema).unique('id').max(RANGES.ownIngredients.max),
+});

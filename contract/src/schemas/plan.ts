@@ -1,0 +1,65 @@
+import Joi from 'joi';
+import { PLAIN_AIR } from '@yellowmist/core';
+import { RANGES } from '../ranges.js';
+import { layer, layersSchema, oilSchema } from './coat.js';
+import { allOf, whole, within } from './fields.js';
+
+const turnAtMin = Joi.number().min(0).max(RANGES.airMinutes.max).allow(null);
+
+/** How air is used beyond temperature and time; what is left out is what nobody does. */
+export const airHabits = {
+  turnAtMin,
+  under: Joi.valid('basket', 'rack', 'parchment'),
+  waterTray: Joi.boolean().optional().default(PLAIN_AIR.waterTray),
+  swapEveryMin: within('swapEveryMin').allow(null).optional().default(PLAIN_AIR.swapEveryMin),
+  looks: whole('looks').optional().default(PLAIN_AIR.looks),
+  basketTurned: Joi.boolean().optional(),
+};
+
+/** A sauce part-way, or a second cook; null or left out without. */
+export const second = allOf({
+  sauce: layer.allow(null),
+  sauceGm2: within('sauceGm2'),
+  coolMin: within('coolMin'),
+  tempC: within('airTempC'),
+  minutes: within('airMinutes'),
+})
+  .allow(null)
+  .optional()
+  .default(null);
+
+/** A piece where it lies on its rack, mm from the rack's middle, and its turn in radians. */
+const laidPiece = allOf({
+  piece: Joi.number().integer().min(0).max(RANGES.count.max),
+  xMm: within('placeMm'),
+  yMm: within('placeMm'),
+  turn: Joi.number().min(-7).max(7),
+});
+
+/** A coat and a cook for the air fryer. */
+export const airPlanSchema = allOf({
+  layers: layersSchema,
+  restMin: within('restMin'),
+  oilGm2: within('oilGm2'),
+  oiling: allOf({
+    oilId: oilSchema,
+    tool: Joi.valid('pump', 'can', 'brush'),
+    rubGm2: within('oilGm2'),
+    touchUpGm2: within('oilGm2'),
+    basketG: within('basketOilG'),
+  }).optional(),
+  settings: allOf({
+    tempC: within('airTempC'),
+    minutes: within('airMinutes'),
+    preheated: Joi.boolean(),
+    ...airHabits,
+  }),
+  second,
+  station: allOf({ handling: Joi.valid('hands', 'fork', 'shaker'), surplus: within('surplus') }).optional(),
+  afterwards: Joi.valid('rack', 'at-once', 'held').optional(),
+  laying: allOf({
+    gapMm: within('gapMm'),
+    laid: Joi.array().items(Joi.array().items(laidPiece).max(RANGES.count.max)).max(RANGES.racks.max).allow(null),
+    nest: Joi.boolean().optional(),
+  }).optional(),
+});

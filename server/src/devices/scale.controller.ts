@@ -1,0 +1,35 @@
+import { Body, Controller, HttpCode, Inject, Post, Sse } from '@nestjs/common';
+import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
+import { interval, map, type Observable } from 'rxjs';
+import { scaleHandSchema, type ScaleHand, type ScaleMessage } from '@yellowmist/contract';
+import { JoiPipe } from '../common/joi.pipe.js';
+import { openApi } from '../common/openapi.js';
+import { SimulatedScale } from './scale.js';
+
+/** A scale tells its weight so often, ms. */
+const EVERY_MS = 200;
+
+/** The stand-in for a kitchen scale; a real one would tell the same readings at the same address. */
+@ApiTags('devices')
+@Controller('devices/scale')
+export class ScaleController {
+  constructor(@Inject(SimulatedScale) private readonly scale: SimulatedScale) {}
+
+  @Sse()
+  @ApiOperation({
+    summary: 'Readings of the kitchen scale as server-sent events, five a second; null while it is gone',
+  })
+  readings(): Observable<{ data: ScaleMessage }> {
+    return interval(EVERY_MS).pipe(map(() => ({ data: { reading: this.scale.read() } })));
+  }
+
+  @Post('hand')
+  @HttpCode(204)
+  @ApiOperation({
+    summary: 'What a hand does to the simulated scale: put the bottle on, press its pump, knock, unplug',
+  })
+  @ApiBody({ schema: openApi(scaleHandSchema) })
+  hand(@Body(new JoiPipe<ScaleHand>(scaleHandSchema)) { deed, strokes }: ScaleHand): void {
+    this.scale.hand(deed, strokes);
+  }
+}
