@@ -10,6 +10,12 @@ import { useAppDispatch, useAppSelector } from './store';
 
 const deviceTheme = (): Theme => (window.matchMedia('(prefers-color-scheme: dark)').matches ? 'iron' : 'steam');
 
+const PLACES = [
+  { to: '/supper', label: 'Supper' },
+  { to: '/kitchen', label: 'Kitchen' },
+  { to: '/pantry', label: 'Pantry' },
+] as const;
+
 /** The thin bar over every page: where home is, units in one click, light or dark. The bench puts its dish into `#bar`. */
 export function Layout() {
   const { units, theme } = useAppSelector((s) => s.settings);
@@ -30,12 +36,11 @@ export function Layout() {
           <img src="/mark.svg" alt="" className="size-7" />
           Yellowmist
         </Link>
-        <Link to="/kitchen" className="btn btn-ghost h-11 px-2 font-normal">
-          Kitchen
-        </Link>
-        <Link to="/pantry" className="btn btn-ghost h-11 px-2 font-normal">
-          Pantry
-        </Link>
+        {PLACES.map(({ to, label }) => (
+          <Link key={to} to={to} className="btn btn-ghost h-11 px-2 font-normal">
+            {label}
+          </Link>
+        ))}
         <div
           id="bar"
           className="order-last flex min-w-0 basis-full items-center gap-3 sm:order-none sm:grow sm:basis-0"

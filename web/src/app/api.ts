@@ -5,16 +5,18 @@ import type {
   KitchenDocument,
   PantryDocument,
   Problem,
+  SupperDocument,
 } from '@yellowmist/contract';
 import { ingredientFromLabel, stockOwn } from '@yellowmist/core';
 import { stockWorkers } from '../worker/core';
 
+const SUPPER = { type: 'Supper', id: 'NEXT' } as const;
 const LIST = { type: 'Conversion', id: 'LIST' } as const;
 
 /** The server's documents, through one query layer. */
 export const api = createApi({
   baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
-  tagTypes: ['Conversion'],
+  tagTypes: ['Conversion', 'Supper'],
   endpoints: (build) => ({
     pantry: build.query<PantryDocument, void>({
       query: () => 'pantry/kitchen',
@@ -28,6 +30,10 @@ export const api = createApi({
     kitchen: build.query<KitchenDocument, void>({ query: () => 'kitchen' }),
     saveKitchen: build.mutation<KitchenDocument, KitchenDocument>({
       query: (body) => ({ url: 'kitchen', method: 'PUT', body }),
+    }),
+    supper: build.query<SupperDocument, void>({ query: () => 'supper', providesTags: [SUPPER] }),
+    saveSupper: build.mutation<SupperDocument, SupperDocument>({
+      query: (body) => ({ url: 'supper', method: 'PUT', body }),
     }),
     savePantry: build.mutation<PantryDocument, PantryDocument>({
       query: (body) => ({ url: 'pantry/kitchen', method: 'PUT', body }),
@@ -50,11 +56,11 @@ export const api = createApi({
     }),
     remove: build.mutation<void, string>({
       query: (id) => ({ url: `conversions/${id}`, method: 'DELETE' }),
-      invalidatesTags: [LIST],
+      invalidatesTags: [LIST, SUPPER],
     }),
     restore: build.mutation<ConversionDocument, string>({
       query: (id) => ({ url: `conversions/${id}/restore`, method: 'POST' }),
-      invalidatesTags: [LIST],
+      invalidatesTags: [LIST, SUPPER],
     }),
   }),
 });
@@ -62,6 +68,8 @@ export const api = createApi({
 export const {
   useKitchenQuery,
   useSaveKitchenMutation,
+  useSupperQuery,
+  useSaveSupperMutation,
   usePantryQuery,
   useSavePantryMutation,
   useConversionsQuery,

@@ -5,7 +5,8 @@ import { scatter } from './random';
 
 interface Props {
   basket: BasketShape;
-  footprint: Footprint;
+  /** By the piece's number. */
+  footprints: readonly Footprint[];
   laid: readonly LaidPiece[];
   trouble: Trouble;
   /** Browning of a top that lies at a place, for its colour. */
@@ -136,8 +137,8 @@ function wordFor(piece: number, { overlaps, tooNear, outside }: Trouble): string
 }
 
 /** One coated piece from above, with the crumbs on it; red where it lies over another or the wall. */
-function Piece({ footprint, colour, trouble, selected, piece }: Props & { piece: number; colour: number }) {
-  const { halfLengthMm: a, halfWidthMm: b, radiusMm: r, holeMm } = footprint;
+function Piece({ footprints, colour, trouble, selected, piece }: Props & { piece: number; colour: number }) {
+  const { halfLengthMm: a, halfWidthMm: b, radiusMm: r, holeMm } = footprints[piece];
   const [x, y] = [a + r, b + r];
   const next = scatter(`piece ${piece}`);
   const bad = trouble.overlaps.includes(piece) || trouble.outside.includes(piece);

@@ -5,7 +5,7 @@ import { Labels, ScaleBars } from './cutaway/Labels';
 import { Layers } from './cutaway/Layers';
 import { Drips, Surroundings } from './cutaway/Surroundings';
 import type { Moment } from './moment';
-import { bandPath, dome, type Curve } from './outline';
+import { bandPath, curvePath, dome, type Curve } from './outline';
 import { insideCss } from './palette';
 import { scatter } from './random';
 
@@ -20,6 +20,8 @@ export interface CutawayProps {
   coatScale: number;
   /** How far a corner of the coat has come off, 0–1. */
   lift?: number;
+  /** Share of each face, 0–1, that is wet with oil that was put on. */
+  oiled?: { up: number; down: number };
   /** Names of layers and scale bars beside it. */
   labelled?: boolean;
   /** Reads a temperature and a length in the cook's units. */
@@ -44,6 +46,7 @@ export function Cutaway({
   onParchment = false,
   coatScale,
   lift = 0,
+  oiled,
   labelled = true,
   say,
   title,
@@ -76,6 +79,8 @@ export function Cutaway({
         <Fibres food={food} top={upperSkin} foot={lowerSkin} />
         <Layers bands={up} outward={-1} id={id} />
         <Layers bands={down} outward={1} id={id} />
+        {oiled && <OilFilm edge={up.at(-1)?.outer ?? lifted} share={oiled.up} />}
+        {oiled && <OilFilm edge={down.at(-1)?.outer ?? lowerSkin} share={oiled.down} />}
       </g>
       <text
         x={(LEFT + RIGHT) / 2}
@@ -95,6 +100,26 @@ export function Cutaway({
         </>
       )}
     </svg>
+  );
+}
+
+/** Length of a drop of oil and the bare spot beside it, px. */
+const DROP_PX = 11;
+
+/** Oil on the outside: a gloss where drops have hit, gaps where they have not. */
+function OilFilm({ edge, share }: { edge: Curve; share: number }) {
+  if (share < 0.02) return null;
+  const wet = DROP_PX * Math.min(1, share);
+  return (
+    <path
+      d={curvePath(LEFT, RIGHT, edge)}
+      fill="none"
+      stroke="#ffe98a"
+      strokeOpacity={0.95}
+      strokeWidth={2.2}
+      strokeLinecap="round"
+      strokeDasharray={share > 0.97 ? undefined : `${wet} ${DROP_PX - wet + 2.2}`}
+    />
   );
 }
 

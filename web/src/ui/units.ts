@@ -5,6 +5,7 @@ import {
   inchToMm,
   mlAsSpoons,
   mmToInch,
+  OIL_G_PER_ML,
   ozToG,
   type BowlPart,
 } from '@yellowmist/core';
@@ -83,9 +84,6 @@ export function sentenceIn(text: string, system: UnitSystem): string {
 /** Oil to spray: g, and spoons where those are used. */
 export const oilAmount = (grams: number, system: UnitSystem): string =>
   system === 'us' ? `${mlAsSpoons(grams / OIL_G_PER_ML)} (${grams.toFixed(1)} g)` : withUnit(grams, 'mass', system);
-
-/** Cooking oil at room temperature, g per ml. Handbook, from memory. */
-const OIL_G_PER_ML = 0.915;
 
 /** What to measure of one part of a bowl: whole eggs, cups and spoons, or g. */
 export function partAmount(part: BowlPart, system: UnitSystem): string {

@@ -12,14 +12,16 @@ import {
   type FamilyFound,
   type Fryer,
   type Label,
+  type Layout,
   type Move,
   type SchoolAnswer,
   type Substitute,
+  type WaterAdvice,
 } from '@yellowmist/core';
-import type { Answer, BasketLayout, CoreService, Question } from './core.worker';
+import type { Answer, CoreService, Question } from './core.worker';
 import { makePool, type Seat } from './pool';
 
-export type { Answer, BasketLayout, Question };
+export type { Answer, Question };
 
 type Core = Remote<CoreService>;
 
@@ -61,8 +63,12 @@ const quick = makePool(open, 1, crashed);
 /** The page and the quick worker rest while a search runs: it may take every core, and two at least. */
 const long = makePool(open, Math.min(MOST_WORKERS, Math.max(2, navigator.hardwareConcurrency || 2)), crashed);
 
-/** What a dish comes out like: some 20 ms in a worker of its own, so that a search never holds it up. */
-export const evaluate = (question: Question): Promise<Answer> => quick.run((core) => core.evaluate(question));
+/**
+ * What a dish comes out like: some 20 ms in a worker of its own, so that a search never holds it up.
+ * @throws the signal's reason when it is aborted before its turn came
+ */
+export const evaluate = (question: Question, signal?: AbortSignal): Promise<Answer> =>
+  quick.run((core) => core.evaluate(question), signal);
 
 /** What each side of a question on which cooks disagree would cost this plan. */
 export const askSchool = (request: ConvertRequest, plan: AirPlan, schoolId: string): Promise<SchoolAnswer> =>
@@ -77,8 +83,12 @@ export const askSubstitutes = (
   asks: Asks,
 ): Promise<Substitute[]> => quick.run((core) => core.substitutes(request, plan, at, ingredientId, asks));
 
+/** Every way of dealing with the food's water, and the one that is worth its work. */
+export const askWater = (request: ConvertRequest, plan: AirPlan): Promise<WaterAdvice> =>
+  long.run((core) => core.water(request, plan));
+
 /** Where the pieces of a full batch lie, packed in a worker. */
-export const askLayout = (dish: Dish, plan: AirPlan, fryer: Fryer): Promise<BasketLayout> =>
+export const askLayout = (dish: Dish, plan: AirPlan, fryer: Fryer): Promise<Layout> =>
   quick.run((core) => core.layout(dish, plan, fryer));
 
 /** The plan as it would be cooked in another fryer. */
@@ -96,6 +106,8 @@ export interface Searching {
   onProgress: (progress: Progress) => void;
   /** Told, ranked, whenever another family is finished; from the original as it is on. */
   onFound: (conversion: Conversion) => void;
+  /** Told once, when the first coat of every family is found. */
+  onFirst: (conversion: Conversion) => void;
 }
 
 let newest = 0;
@@ -112,7 +124,10 @@ export function stopConverting(): void {
  * Searches all families over the pool: the first coat of each, so that there is something to see at once, then their
  * other coats. A newer search calls an older one off, which then answers null.
  */
-export async function convert(request: ConvertRequest, { onProgress, onFound }: Searching): Promise<Conversion | null> {
+export async function convert(
+  request: ConvertRequest,
+  { onProgress, onFound, onFirst }: Searching,
+): Promise<Conversion | null> {
   stopConverting();
   const job = ++newest;
   const { signal } = calledOff;
@@ -122,6 +137,7 @@ export async function convert(request: ConvertRequest, { onProgress, onFound }: 
   const { fried } = await evaluate({ ...request, plan: null, profiles: false, waits: false });
   const ranked = (): Conversion => rankFound(request, fried, [...found.values()], done);
   let finished = false;
+  let firsts = 0;
   const tell = (): void => {
     if (!finished && !signal.aborted) onProgress({ done: Math.min(done, of), of, found: found.size });
   };
@@ -146,14 +162,17 @@ export async function convert(request: ConvertRequest, { onProgress, onFound }: 
     if (found.has('as-it-is')) onFound(ranked());
     return answer;
   };
+  const families = familiesFor(request);
   const search = async (family: Family): Promise<void> => {
     const first = await run((core, told) => core.search(job, request, family, told));
+    firsts += 1;
+    if (firsts === families.length && !signal.aborted && found.size === firsts) onFirst(ranked());
     if (!first || family === 'as-it-is') return;
     const { candidates } = first;
     await run((core, told) => core.widen(job, request, { family, candidates }, told));
   };
   try {
-    await Promise.all(familiesFor(request).map(search));
+    await Promise.all(families.map(search));
     finished = true;
   } catch (error) {
     if (signal.aborted) return null;

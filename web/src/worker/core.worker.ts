@@ -1,9 +1,10 @@
 import {
-  coveredBy,
   evaluateAir,
   evaluateFried,
   ingredientFromLabel,
   layoutOf,
+  lotOf,
+  type Layout,
   loadOf,
   movedTo,
   readyPiece,
@@ -19,16 +20,15 @@ import {
   type Dish,
   type Family,
   type FamilyFound,
-  type Footprint,
   type FriedCook,
   type FriedResult,
   type Fryer,
   type Label,
-  type LaidPiece,
-  type Load,
   type Move,
   type SchoolAnswer,
   type Substitute,
+  type WaterAdvice,
+  waterAdvice,
 } from '@yellowmist/core';
 import { expose } from 'comlink';
 
@@ -47,14 +47,6 @@ export interface Question {
 export interface Answer {
   fried: FriedResult;
   air: AirResult | null;
-}
-
-/** A full batch from above. */
-export interface BasketLayout {
-  footprint: Footprint;
-  load: Load;
-  /** Rack by rack from the top. */
-  racks: LaidPiece[][];
 }
 
 const SLICE_MS = 40;
@@ -142,11 +134,17 @@ const service = {
     return substitutions(request, current, friedResult, at, ingredientId, asks);
   },
 
+  /** Every way of dealing with the food's water, simulated through to the plate. */
+  water(request: ConvertRequest, plan: AirPlan): WaterAdvice {
+    const { dish, fried, fryer } = request;
+    const friedResult = fryOnce(dish, fried, false);
+    return waterAdvice(request, friedResult, evaluateAir(dish, plan, fryer, friedResult));
+  },
+
   /** Where the pieces of a full batch lie. */
-  layout(dish: Dish, plan: AirPlan, fryer: Fryer): BasketLayout {
-    const footprint = coveredBy(readyPiece(dish, plan.layers), dish);
-    const load = loadOf(footprint, dish.count, fryer, plan.laying);
-    return { footprint, load, racks: layoutOf(footprint, load, fryer, plan.laying) };
+  layout(dish: Dish, plan: AirPlan, fryer: Fryer): Layout {
+    const lot = lotOf(readyPiece(dish, plan.layers), dish);
+    return layoutOf(lot, loadOf(lot, fryer, plan.laying), fryer, plan.laying);
   },
 
   /** The plan as it would be cooked in another fryer. */

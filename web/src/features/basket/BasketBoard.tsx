@@ -2,20 +2,23 @@ import { useState } from 'react';
 import { RANGES, type ConversionBody } from '@yellowmist/contract';
 import {
   foodOf,
-  piecesOfBatch,
   spotAdvice,
   spotFactor,
+  spotFactorTurned,
   troubleIn,
   USUAL_GAP_MM,
   type AirPlan,
   type AirResult,
+  type Footprint,
   type LaidPiece,
+  type Layout,
 } from '@yellowmist/core';
 import { useAppDispatch } from '../../app/store';
 import { BasketPicture } from '../../draw/BasketPicture';
+import { Check } from '../../ui/Check';
 import { NumberField } from '../../ui/NumberField';
 import { useUnits } from '../../ui/useUnits';
-import { askLayout, type BasketLayout } from '../../worker/core';
+import { askLayout } from '../../worker/core';
 import { planChanged } from '../bench/benchSlice';
 import { useAsked } from '../bench/useAsked';
 import { Crowding } from './Crowding';
@@ -26,7 +29,7 @@ export function BasketBoard({ body, plan, air }: { body: ConversionBody; plan: A
   const { dish, fryer } = body;
   const key = JSON.stringify([dish, plan.layers, plan.laying, fryer]);
   const { answer, error } = useAsked(key, () => askLayout(dish, plan, fryer));
-  const [last, setLast] = useState<BasketLayout | null>(null);
+  const [last, setLast] = useState<Layout | null>(null);
   if (answer && answer !== last) setLast(answer);
   const layout = answer ?? last;
   return (
@@ -43,17 +46,7 @@ export function BasketBoard({ body, plan, air }: { body: ConversionBody; plan: A
 }
 
 /** All racks of a full batch side by side, each piece to be moved, turned and taken out. */
-function Racks({
-  layout,
-  body,
-  plan,
-  air,
-}: {
-  layout: BasketLayout;
-  body: ConversionBody;
-  plan: AirPlan;
-  air: AirResult;
-}) {
+function Racks({ layout, body, plan, air }: { layout: Layout; body: ConversionBody; plan: AirPlan; air: AirResult }) {
   const dispatch = useAppDispatch();
   const { say } = useUnits();
   const { fryer, dish } = body;
@@ -62,22 +55,24 @@ function Racks({
   const racks = carried ?? plan.laying?.laid ?? layout.racks;
   const [selected, setSelected] = useState<{ rack: number; piece: number } | null>(null);
   const gapMm = plan.laying?.gapMm ?? USUAL_GAP_MM;
+  const factorAt = plan.settings.basketTurned ? spotFactorTurned : spotFactor;
   const byHand = Boolean(plan.laying?.laid);
   const keep = (next: LaidPiece[][]): void => {
     setCarried(null);
-    dispatch(planChanged({ laying: { gapMm, laid: next } }));
+    dispatch(planChanged({ laying: { ...plan.laying, gapMm, laid: next } }));
   };
   const withRack = (rack: number, pieces: LaidPiece[]): LaidPiece[][] => racks.map((r, i) => (i === rack ? pieces : r));
-  const footprints = Array.from({ length: RANGES.count.max }, () => layout.footprint);
-  const batches = Array.from({ length: air.load.batches }, (_, b) => piecesOfBatch(air.load, dish.count, b));
-  const troubles = racks.map((laid) => troubleIn(fryer.basket, footprints, laid, gapMm));
+  // Until a new packing is there, what was laid may be more than the new batch holds.
+  const footprints = racks.map((laid, rack) => knownFor(laid, layout.footprints[rack] ?? layout.footprints[0]));
+  const batches = air.load.perBatch;
+  const troubles = racks.map((laid, rack) => troubleIn(fryer.basket, footprints[rack], laid, gapMm));
   const told = complaint(troubles);
   return (
     <>
       <div className="flex flex-wrap items-end gap-3">
         <p className="text-sm">
           <b>
-            {batches.length === 1 ? 'One batch' : `${batches.length} batches`}: {batches.join(', ')}
+            {batches.length === 1 ? 'One batch' : `${batches.length} batches`}: {inRuns(batches)}
           </b>{' '}
           {dish.count === 1 ? 'piece' : 'pieces'} in {fryer.name}
           {byHand ? ', as you have laid them' : `, ${say(gapMm, 'length')} apart or more`}.
@@ -86,10 +81,17 @@ function Racks({
           <button
             type="button"
             className="btn btn-sm h-9"
-            onClick={() => dispatch(planChanged({ laying: { gapMm, laid: null } }))}
+            onClick={() => dispatch(planChanged({ laying: { ...plan.laying, gapMm, laid: null } }))}
           >
             Lay them anew
           </button>
+        )}
+        {dish.shape.kind === 'ring' && dish.smaller && (
+          <Check
+            label="Small ones in the holes of large ones"
+            checked={plan.laying?.nest ?? false}
+            onChange={(nest) => dispatch(planChanged({ laying: { gapMm, laid: null, nest } }))}
+          />
         )}
         <NumberField
           className="ml-auto w-28"
@@ -97,7 +99,7 @@ function Racks({
           value={gapMm}
           quantity="length"
           range={RANGES.gapMm}
-          onChange={(gap) => dispatch(planChanged({ laying: { gapMm: gap, laid: null } }))}
+          onChange={(gap) => dispatch(planChanged({ laying: { ...plan.laying, gapMm: gap, laid: null } }))}
         />
       </div>
       {!air.load.fits && (
@@ -118,10 +120,10 @@ function Racks({
             )}
             <BasketPicture
               basket={fryer.basket}
-              footprint={layout.footprint}
+              footprints={footprints[rack]}
               laid={laid}
               trouble={troubles[rack]}
-              colourAt={(x, y) => (air.outcomes.colourTop?.value ?? 0) * spotFactor(fryer, x, y)}
+              colourAt={(x, y) => (air.outcomes.colourTop?.value ?? 0) * factorAt(fryer, x, y)}
               food={foodOf(dish.foodId).name}
               selected={selected?.rack === rack ? selected.piece : null}
               onSelect={(piece) => setSelected(piece === null ? null : { rack, piece })}
@@ -158,6 +160,17 @@ function Racks({
     </>
   );
 }
+
+/** "12, 12, 11" where there are few, "10 times 4, 2" where there are many. */
+function inRuns(counts: readonly number[]): string {
+  if (counts.length <= 6) return counts.join(', ');
+  const runs = [...new Set(counts)].map((n) => [n, counts.filter((c) => c === n).length]);
+  return runs.map(([n, times]) => (times === 1 ? `${n}` : `${times} times ${n}`)).join(', ');
+}
+
+/** A footprint for every piece of a rack. */
+const knownFor = (laid: readonly LaidPiece[], list: readonly Footprint[]): Footprint[] =>
+  Array.from({ length: Math.max(0, ...laid.map((p) => p.piece)) + 1 }, (_, i) => list[i] ?? list[0]);
 
 function complaint(troubles: readonly ReturnType<typeof troubleIn>[]): string {
   const count = (of: 'overlaps' | 'tooNear' | 'outside'): number => troubles.reduce((sum, t) => sum + t[of].length, 0);

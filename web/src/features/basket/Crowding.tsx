@@ -13,7 +13,7 @@ export function Crowding({ body, plan, air }: { body: ConversionBody; plan: AirP
   const dispatch = useAppDispatch();
   const { dish, fried, fryer } = body;
   const crowded = plan.laying?.gapMm === TOUCHING_MM;
-  const laying = { gapMm: crowded ? USUAL_GAP_MM : TOUCHING_MM, laid: null };
+  const laying = { ...plan.laying, gapMm: crowded ? USUAL_GAP_MM : TOUCHING_MM, laid: null };
   const other: AirPlan = { ...plan, laying };
   const { answer, error } = useAsked(JSON.stringify([dish, fried, fryer, other]), async () => {
     const { air: result } = await evaluate({ dish, fried, fryer, plan: other, profiles: false, waits: false });

@@ -27,7 +27,7 @@ export function OtherFryers({ body, plan }: { body: ConversionBody; plan: AirPla
 
 function Other({ body, plan, fryer }: { body: ConversionBody; plan: AirPlan; fryer: Fryer }) {
   const dispatch = useAppDispatch();
-  const { say } = useUnits();
+  const { say, tell } = useUnits();
   const request = requestOf(body, usePantry());
   const { answer, error } = useAsked(JSON.stringify([request, plan, fryer]), () => askMove(request, plan, fryer));
   return (
@@ -55,6 +55,7 @@ function Other({ body, plan, fryer }: { body: ConversionBody; plan: AirPlan; fry
         </button>
       </div>
       {error && <p role="alert">{error}</p>}
+      {answer && answer.why.length > 0 && <p className="text-xs leading-snug">{tell(answer.why.join(' '))}</p>}
       {answer ? (
         <Differences changes={answer.changes} most={3} none="Much the same there." />
       ) : (

@@ -101,6 +101,13 @@ export function AirForm({ body, plan }: { body: ConversionBody; plan: AirPlan })
         whole
         onChange={(looks) => set({ looks })}
       />
+      {fryer.hotSpots && (
+        <Check
+          label="Basket turned round"
+          checked={settings.basketTurned ?? false}
+          onChange={(basketTurned) => set({ basketTurned })}
+        />
+      )}
       {fryer.racks > 1 && (
         <>
           <Check

@@ -53,7 +53,34 @@ const isTaken = (a: Alternative, chosen: Chosen | null): boolean =>
   chosen?.family === a.family && JSON.stringify(chosen.plan) === JSON.stringify(a.plan);
 
 const keyOf = (a: Alternative): string => JSON.stringify([a.family, a.plan]);
-const nameOf = (a: Alternative): string => FAMILY_NAMES[a.family] + (a.variant ? `: ${a.variant}` : '');
+
+const coatName = (a: Alternative): string => FAMILY_NAMES[a.family] + (a.variant ? `: ${a.variant}` : '');
+
+/** How a version differs from an earlier one of the same coat, in a word or two. */
+function apartFrom(a: Alternative, earlier: Alternative): string {
+  const [from, to] = [earlier.plan, a.plan];
+  if (to.oilGm2 !== from.oilGm2) return to.oilGm2 < from.oilGm2 ? 'less oil' : 'more oil';
+  if ((to.settings.turnAtMin === null) !== (from.settings.turnAtMin === null)) {
+    return to.settings.turnAtMin === null ? 'not turned' : 'turned';
+  }
+  if (to.settings.tempC !== from.settings.tempC) return to.settings.tempC < from.settings.tempC ? 'cooler' : 'hotter';
+  return to.settings.minutes < from.settings.minutes ? 'shorter' : 'longer';
+}
+
+/** A name for each version that no other has: its coat, and what sets it apart from others of that coat. */
+function namesOf(all: readonly Alternative[]): Map<Alternative, string> {
+  const names = new Map<Alternative, string>();
+  const taken = new Set<string>();
+  for (const a of all) {
+    const earlier = all.find((b) => coatName(b) === coatName(a));
+    let name = coatName(a);
+    if (earlier && earlier !== a) name += `, ${apartFrom(a, earlier)}`;
+    for (let k = 2; taken.has(name); k++) name = `${coatName(a)}, ${k}`;
+    taken.add(name);
+    names.set(a, name);
+  }
+  return names;
+}
 
 /** Everything that was tried as a picture, and beside it what is worth showing: the original as it is, then the best. */
 export function Alternatives({
@@ -70,6 +97,8 @@ export function Alternatives({
   maxTempC: number;
 }) {
   const { conversion } = search;
+  const choices = conversion ? [conversion.original, ...conversion.alternatives] : [];
+  const names = namesOf(choices);
   return (
     <div>
       <div className="flex min-h-9 flex-wrap items-center gap-3 text-sm">
@@ -88,8 +117,8 @@ export function Alternatives({
               </p>
             )}
             <ol className="flex snap-x gap-0 overflow-x-auto pb-1" aria-label="Air versions">
-              {[conversion.original, ...conversion.alternatives].map((a) => (
-                <Row key={keyOf(a)} alternative={a} taken={isTaken(a, chosen)} air={air} />
+              {choices.map((a) => (
+                <Row key={keyOf(a)} name={names.get(a)!} alternative={a} taken={isTaken(a, chosen)} air={air} />
               ))}
             </ol>
           </div>
@@ -105,6 +134,7 @@ export function AlternativesInLine({ search, chosen }: { search: Search; chosen:
   const { say } = useUnits();
   const { conversion } = search;
   const choices = conversion ? [conversion.original, ...conversion.alternatives] : [];
+  const names = namesOf(choices);
   return (
     <div className="flex items-center gap-2 overflow-x-auto border-b border-base-content/20 px-3 py-1">
       {choices.map((a) => {
@@ -115,7 +145,7 @@ export function AlternativesInLine({ search, chosen }: { search: Search; chosen:
             key={keyOf(a)}
             type="button"
             aria-pressed={taken}
-            aria-label={`${taken ? 'In use' : 'Use'}: ${nameOf(a)}`}
+            aria-label={`${taken ? 'In use' : 'Use'}: ${names.get(a)}`}
             className={`flex min-h-12 shrink-0 items-center gap-2 rounded-field border px-2 text-left ${taken ? 'border-base-content bg-primary text-primary-content' : 'border-base-content/30 bg-base-100'}`}
             onClick={() => {
               dispatch(picked({ family: a.family, by: 'cook', plan: a.plan }));
@@ -128,7 +158,7 @@ export function AlternativesInLine({ search, chosen }: { search: Search; chosen:
               style={{ background: crustCss(a.outcomes.colourTop?.value ?? 0) }}
             />
             <span className="leading-tight">
-              <span className="block text-sm font-semibold whitespace-nowrap">{nameOf(a)}</span>
+              <span className="block text-sm font-semibold whitespace-nowrap">{names.get(a)}</span>
               <span className="block text-xs whitespace-nowrap">
                 {say(tempC, 'temperature')}, {say(minutes, 'minutes')}, {a.works ? a.outcomes.crispness?.word : 'fails'}
               </span>
@@ -158,7 +188,17 @@ function Against({ alternative, air }: { alternative: Alternative; air: AirResul
   );
 }
 
-function Row({ alternative: a, taken, air }: { alternative: Alternative; taken: boolean; air: AirResult | null }) {
+function Row({
+  name,
+  alternative: a,
+  taken,
+  air,
+}: {
+  name: string;
+  alternative: Alternative;
+  taken: boolean;
+  air: AirResult | null;
+}) {
   const dispatch = useAppDispatch();
   const { say, tell } = useUnits();
   const asItIs = a.family === 'as-it-is';
@@ -175,12 +215,12 @@ function Row({ alternative: a, taken, air }: { alternative: Alternative; taken: 
             <Swatch key={i} layer={l} className="w-3 grow" />
           ))}
         </span>
-        <h3 className="grow leading-tight">{nameOf(a)}</h3>
+        <h3 className="grow leading-tight">{name}</h3>
         <button
           type="button"
           className={`btn h-11 px-3 ${taken ? 'btn-primary' : 'bg-base-100'}`}
           aria-pressed={taken}
-          aria-label={`${taken ? 'In use' : 'Use'}: ${nameOf(a)}`}
+          aria-label={`${taken ? 'In use' : 'Use'}: ${name}`}
           onClick={() => {
             dispatch(picked({ family: a.family, by: 'cook', plan: a.plan }));
             dispatch(sideTurned('air'));

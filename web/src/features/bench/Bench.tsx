@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { readyPiece } from '@yellowmist/core';
 import { api } from '../../app/api';
 import { useAppDispatch, useAppSelector } from '../../app/store';
@@ -19,6 +19,9 @@ import { Reasons } from './Reasons';
 import { Schools } from './Schools';
 import { Shelf } from './Shelf';
 import { Station } from './Station';
+import { Steps } from './Steps';
+import { OilBoard } from '../oil/OilBoard';
+import { WaterBoard } from '../water/WaterBoard';
 import { useAutosave } from './useAutosave';
 import { useConversion } from './useConversion';
 import { useEvaluation } from './useEvaluation';
@@ -34,8 +37,11 @@ export function Bench() {
   const save = useAutosave();
   const { evaluated, error } = useEvaluation(body, true);
   const search = useConversion(body);
-  const { tell, say } = useUnits();
+  const { say } = useUnits();
   const [share, setShare] = useState(1);
+  const turn = useCallback((to: Side): void => void dispatch(sideTurned(to)), [dispatch]);
+  const longestMin = body ? longestOf(body.fried, body.chosen?.plan ?? null) : 1;
+  const scrub = useCallback((m: number): void => setShare(m / longestMin), [longestMin]);
   const layers = useMemo(() => {
     if (!body) return [];
     const specs = side === 'pot' ? body.fried.layers : (body.chosen?.plan.layers ?? []);
@@ -44,8 +50,6 @@ export function Bench() {
 
   if (!body) return null;
   const plan = body.chosen?.plan;
-  const longestMin = longestOf(body.fried, plan ?? null);
-  const turn = (to: Side): void => void dispatch(sideTurned(to));
   const takeTheirs = async (): Promise<void> => {
     const fresh = await dispatch(
       api.endpoints.conversion.initiate(id, { forceRefetch: true, subscribe: false }),
@@ -133,12 +137,7 @@ export function Bench() {
           {evaluated ? (
             <>
               <Cutaways evaluated={evaluated} share={share} onScrub={setShare} onSide={turn} />
-              <CurvesBoard
-                evaluated={evaluated}
-                longestMin={longestMin}
-                minutes={share * longestMin}
-                onScrub={(m) => setShare(m / longestMin)}
-              />
+              <CurvesBoard evaluated={evaluated} longestMin={longestMin} minutes={share * longestMin} onScrub={scrub} />
             </>
           ) : (
             <p className="p-8">Simulating the first cook…</p>
@@ -177,9 +176,21 @@ export function Bench() {
             ),
           },
           {
+            id: 'water',
+            label: 'Water',
+            content: plan && <WaterBoard body={body} plan={plan} />,
+          },
+          {
             id: 'bowls',
             label: 'Bowls',
             content: evaluated?.air && <Station air={evaluated.air} dish={body.dish} />,
+          },
+          {
+            id: 'oil',
+            label: 'Oil',
+            content: evaluated?.air && plan && (
+              <OilBoard body={body} plan={plan} air={evaluated.air} fried={evaluated.fried} />
+            ),
           },
           {
             id: 'basket',
@@ -189,15 +200,7 @@ export function Bench() {
           {
             id: 'steps',
             label: 'Steps',
-            content: evaluated?.air && (
-              <ol className="list-decimal columns-1 gap-10 pl-6 lg:columns-2">
-                {evaluated.air.steps.map((step) => (
-                  <li key={step} className="mb-1.5 break-inside-avoid pl-1">
-                    {tell(step)}
-                  </li>
-                ))}
-              </ol>
-            ),
+            content: evaluated?.air && <Steps steps={evaluated.air.steps} foodId={body.dish.foodId} />,
           },
           {
             id: 'schools',

@@ -1,15 +1,16 @@
+import { memo } from 'react';
 import {
   adaptCoat,
-  allLayersOf,
+  eatenIn,
   ALLERGENS,
   allowed,
   asksOf,
   DIETS,
   fitsDiets,
-  foodOf,
   ingredient,
   looseSpice,
   readyPiece,
+  wholeOf,
   salted,
   spiceInside,
   type AirResult,
@@ -25,22 +26,20 @@ import { DIET_WORDS } from './words';
 const percent = (share: number): string => `${(share * 100).toFixed(share < 0.01 ? 2 : 1)} %`;
 
 /** What is true of the whole coat: salt against the food's weight, what is in it, and whether that is what is eaten here. */
-export function CoatSays({ air, dish, limits }: { air: AirResult; dish: Dish; limits: Limits }) {
+export const CoatSays = memo(function CoatSays({ air, dish, limits }: { air: AirResult; dish: Dish; limits: Limits }) {
   const dispatch = useAppDispatch();
   const { seasoning, allergens, plan } = air;
   const lay = (layers: LayerSpec[]): void => void dispatch(layersChanged({ side: 'air', layers }));
   const season = (): void => {
-    const { layers, piece } = readyPiece(dish, plan.layers);
-    lay(salted(plan.layers, layers, piece.areaM2 * dish.count, dish.foodId, piece.massG * dish.count));
+    const { food, layers } = readyPiece(dish, plan.layers);
+    const { areaM2, massG } = wholeOf(dish);
+    lay(salted(plan.layers, layers, areaM2, food, massG));
   };
   const saltedLayers = seasoning.perLayerG.flatMap((g, at) =>
     g < 0.05 ? [] : [`${g.toFixed(1)} g in ${air.layers[at].name.toLowerCase()}`],
   );
   const spices = looseSpice(plan.layers, plan.settings.tempC);
-  const eaten = [
-    foodOf(dish.foodId),
-    ...allLayersOf(plan).flatMap((l) => l.portions.map((p) => ingredient(p.ingredientId))),
-  ];
+  const eaten = eatenIn(dish, plan);
   const fits = DIETS.filter((d) => eaten.every((i) => fitsDiets(i, [d]))).map((d) => DIET_WORDS[d].toLowerCase());
   return (
     <div className="space-y-1 border-x border-base-content/40 bg-base-100 px-2 py-1 text-xs leading-snug">
@@ -70,7 +69,7 @@ export function CoatSays({ air, dish, limits }: { air: AirResult; dish: Dish; li
       </p>
     </div>
   );
-}
+});
 
 const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 

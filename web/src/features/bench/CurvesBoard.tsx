@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { foodOf, minutesUntil, safeMinimum, SET_LEVEL, type CookSeries } from '@yellowmist/core';
 import { Curves, type Mark } from '../../draw/Curves';
 import { useUnits } from '../../ui/useUnits';
@@ -25,7 +26,7 @@ function marksOf(series: CookSeries, foodId: string): Mark[] {
 }
 
 /** Both cooks as curves on one time axis, each under its cutaway. */
-export function CurvesBoard({ evaluated, minutes, longestMin, onScrub }: Props) {
+export const CurvesBoard = memo(function CurvesBoard({ evaluated, minutes, longestMin, onScrub }: Props) {
   const { say } = useUnits();
   const { fried, air, question } = evaluated;
   const cooks: [string, CookSeries | undefined][] = [
@@ -57,4 +58,4 @@ export function CurvesBoard({ evaluated, minutes, longestMin, onScrub }: Props) 
       })}
     </div>
   );
-}
+});

@@ -1,5 +1,5 @@
-import { useMemo } from 'react';
-import { foodOf, readyPiece, type AirResult } from '@yellowmist/core';
+import { memo, useMemo } from 'react';
+import { foodOf, facesCovered, readyPiece, touchUpMin, type AirResult } from '@yellowmist/core';
 import { Cutaway } from '../../draw/Cutaway';
 import { momentOf, sampleAt } from '../../draw/moment';
 import { useUnits } from '../../ui/useUnits';
@@ -31,7 +31,7 @@ function liftAt({ outcomes }: AirResult, share: number): number {
 }
 
 /** The fried original and the air version beside each other, under one scrubber through both cooks. */
-export function Cutaways({ evaluated, share, onScrub, onSide }: Props) {
+export const Cutaways = memo(function Cutaways({ evaluated, share, onScrub, onSide }: Props) {
   const { say } = useUnits();
   const { fried, air, question } = evaluated;
   const { dish, plan } = question;
@@ -95,6 +95,7 @@ export function Cutaways({ evaluated, share, onScrub, onSide }: Props) {
                 moment={airMoment}
                 medium="air"
                 onParchment={plan?.settings.under === 'parchment'}
+                oiled={plan ? facesCovered(plan, minutes >= touchUpMin(plan.settings)) : undefined}
                 lift={liftAt(air, minutes / Math.max(0.1, airMin))}
                 coatScale={coatScale}
                 say={say}
@@ -133,4 +134,4 @@ export function Cutaways({ evaluated, share, onScrub, onSide }: Props) {
       </div>
     </section>
   );
-}
+});

@@ -1,6 +1,18 @@
+import { memo } from 'react';
 import { RANGES, type RangeName } from '@yellowmist/contract';
-import { foodOf, geometryOf, type Dish, type PieceShape } from '@yellowmist/core';
+import {
+  foodOf,
+  geometryOf,
+  madeReady,
+  wayOf,
+  waysFor,
+  wholeOf,
+  type Dish,
+  type PieceShape,
+  type Way,
+} from '@yellowmist/core';
 import { useAppDispatch } from '../../app/store';
+import { Check } from '../../ui/Check';
 import { Choice } from '../../ui/Choice';
 import { NumberField } from '../../ui/NumberField';
 import { useUnits } from '../../ui/useUnits';
@@ -52,13 +64,6 @@ const SKINS = [
   { value: 'wet', label: 'Wet' },
 ] as const;
 
-const PREPARATIONS = [
-  { value: 'raw', label: 'As it is' },
-  { value: 'blanched', label: 'Blanched' },
-  { value: 'frozen', label: 'From frozen' },
-  { value: 'pre-cooked', label: 'Pre-cooked' },
-] as const;
-
 /** A ring's hole must stay smaller than the ring. */
 const rangeOf = (shape: PieceShape, { key, range }: Dimension): { min: number; max: number } => {
   if (shape.kind === 'ring' && key === 'innerMm') return { min: RANGES[range].min, max: shape.outerMm - 2 };
@@ -66,8 +71,15 @@ const rangeOf = (shape: PieceShape, { key, range }: Dimension): { min: number; m
   return RANGES[range];
 };
 
+/** The ways that suit the food, and the one that the dish has, should the food have been changed since. */
+const waysOf = ({ foodId, preparation }: Dish): Way[] => [...new Set([...waysFor(foodOf(foodId)), wayOf(preparation)])];
+
+/** Another food: a way of making it ready that does not suit it is dropped. */
+const madeOf = (dish: Dish, foodId: string): Partial<Dish> =>
+  waysFor(foodOf(foodId)).some((w) => w.id === dish.preparation) ? { foodId } : madeReady({ ...dish, foodId }, 'raw');
+
 /** The food and its cut: the ground that the coat stands on. */
-export function PieceForm({ dish }: { dish: Dish }) {
+export const PieceForm = memo(function PieceForm({ dish }: { dish: Dish }) {
   const dispatch = useAppDispatch();
   const { say } = useUnits();
   const drag = useDrag();
@@ -79,7 +91,13 @@ export function PieceForm({ dish }: { dish: Dish }) {
   return (
     <section aria-label="Food and cut" className="rounded-box bg-base-200 p-2">
       <div className="grid grid-cols-[3fr_2fr] gap-x-2 gap-y-1">
-        <Choice label="Food" hideLabel value={dish.foodId} options={FOODS} onChange={(foodId) => change({ foodId })} />
+        <Choice
+          label="Food"
+          hideLabel
+          value={dish.foodId}
+          options={FOODS}
+          onChange={(foodId) => change(madeOf(dish, foodId))}
+        />
         <Choice
           label="Cut"
           hideLabel
@@ -128,15 +146,47 @@ export function PieceForm({ dish }: { dish: Dish }) {
         <Choice
           label="Made ready"
           value={dish.preparation}
-          options={PREPARATIONS}
-          onChange={(preparation) =>
-            change({ preparation, startC: preparation === 'frozen' ? -18 : Math.max(dish.startC, 5) })
-          }
+          options={waysOf(dish).map(({ id, label }) => ({ value: id, label }))}
+          onChange={(preparation) => change(madeReady(dish, preparation))}
         />
       </div>
+      <Smaller dish={dish} onChange={(smaller) => change({ smaller })} />
       <p className="mt-1 text-xs opacity-85">
-        {say(massG, 'mass')} a piece, {say(massG * dish.count, 'mass')} in all
+        {say(massG, 'mass')} a piece, {say(wholeOf({ ...dish, preparation: 'raw' }).massG, 'mass')} in all
       </p>
     </section>
+  );
+});
+
+/** Not all pieces are of one size: how many are smaller, and by how much. */
+function Smaller({ dish, onChange }: { dish: Dish; onChange: (smaller: Dish['smaller']) => void }) {
+  const { smaller, count } = dish;
+  return (
+    <div className="mt-1 grid grid-cols-3 items-end gap-x-2">
+      <Check
+        label="Some smaller"
+        checked={smaller !== undefined}
+        onChange={(on) => onChange(on ? { count: Math.max(1, Math.round(count / 3)), scale: 0.6 } : undefined)}
+      />
+      {smaller && (
+        <>
+          <NumberField
+            label="So many of them"
+            value={smaller.count}
+            quantity="plain"
+            range={{ min: 1, max: Math.max(1, count - 1) }}
+            whole
+            onChange={(n) => onChange({ ...smaller, count: n })}
+          />
+          <NumberField
+            label="Their size, %"
+            value={smaller.scale * 100}
+            quantity="plain"
+            range={{ min: RANGES.smallerScale.min * 100, max: RANGES.smallerScale.max * 100 }}
+            onChange={(percent) => onChange({ ...smaller, scale: percent / 100 })}
+          />
+        </>
+      )}
+    </div>
   );
 }

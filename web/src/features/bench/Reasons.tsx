@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { Chosen } from '@yellowmist/contract';
 import {
   STANDING_MIN,
@@ -27,7 +28,7 @@ function merged(reasons: readonly Reason[]): Reason[] {
 }
 
 /** Why it comes out as it does, worst first, each with the move that would change it. */
-export function Reasons({
+export const Reasons = memo(function Reasons({
   air,
   dishCount,
   conversion,
@@ -75,7 +76,7 @@ export function Reasons({
       {conversion && chosen?.family !== 'as-it-is' && <AsItIs original={conversion.original} />}
     </section>
   );
-}
+});
 
 const PLACE_WORDS: Record<Place, string> = {
   rack: 'on a rack',

@@ -6,8 +6,13 @@ import {
   ingredient,
   PLAIN_STATION,
   stationOf,
+  longestMm,
+  strokesFor,
+  traysFor,
+  vesselsFor,
   type AirResult,
   type Dish,
+  type Filled,
   type Hand as WritingHand,
   type Handling,
   type Stop,
@@ -24,16 +29,12 @@ import { useUnits } from '../../ui/useUnits';
 import { dishChanged, planChanged } from './benchSlice';
 import { DropTest } from './DropTest';
 import { ForkTest } from './ForkTest';
+import { WRITING } from './options';
 
 const HANDLINGS: readonly { value: Handling; label: string }[] = [
   { value: 'hands', label: 'a dry hand and a wet hand' },
   { value: 'fork', label: 'fork or tongs' },
   { value: 'shaker', label: 'a closed box for the flours' },
-];
-
-const WRITING: readonly { value: WritingHand; label: string }[] = [
-  { value: 'right', label: 'the right hand' },
-  { value: 'left', label: 'the left hand' },
 ];
 
 /** The dipping station as the cook sets it out: bowls in the order of use, the hand for each, the tray at the end. */
@@ -44,6 +45,8 @@ export function Station({ air, dish }: { air: AirResult; dish: Dish }) {
   const rawEgg = air.plan.layers.some((l) => l.portions.some((p) => ingredient(p.ingredientId).origin === 'egg'));
   const soils = food.origin === 'meat' || food.origin === 'fish' || rawEgg;
   const stops = stationOf(air.bowls, air.layers, station, writes, soils);
+  const { data: kitchen } = useKitchenQuery();
+  const filled = kitchen?.bowls.length ? vesselsFor(air.bowls, air.layers, kitchen.bowls, longestMm(dish.shape)) : [];
   const Next = writes === 'right' ? ArrowRight : ArrowLeft;
   return (
     <div>
@@ -57,12 +60,12 @@ export function Station({ air, dish }: { air: AirResult; dish: Dish }) {
             key={stop.bowl.layerAt}
             className={`flex shrink-0 items-start ${writes === 'left' ? 'flex-row-reverse' : ''}`}
           >
-            <BowlStop number={k + 1} stop={stop} air={air} soils={soils} count={dish.count} />
+            <BowlStop number={k + 1} filled={filled[k]} stop={stop} air={air} soils={soils} count={dish.count} />
             <Next aria-hidden className="mt-14 size-6 opacity-70" />
           </li>
         ))}
         <li className="w-56 shrink-0 px-3">
-          <Tray air={air} count={dish.count} />
+          <Tray air={air} dish={dish} />
         </li>
       </ol>
     </div>
@@ -142,17 +145,19 @@ const TIMES = ['', 'once', 'twice', 'three times', 'four times'];
 function BowlStop({
   number,
   stop,
+  filled,
   air,
   soils,
   count,
 }: {
   number: number;
   stop: Stop;
+  filled: Filled | undefined;
   air: AirResult;
   soils: boolean;
   count: number;
 }) {
-  const { system, say } = useUnits();
+  const { system, say, tell } = useUnits();
   const { bowl, visits } = stop;
   const layer = air.layers[bowl.layerAt];
   return (
@@ -170,6 +175,13 @@ function BowlStop({
         <h3 className="leading-tight">
           {number}. {bowl.name}
         </h3>
+        {filled && (
+          <p className={`text-xs leading-snug ${filled.vessel ? '' : 'font-semibold text-error'}`}>
+            {filled.vessel
+              ? `In the ${filled.vessel.name.toLowerCase()}: ${Math.round(filled.needsMl)} ml.`
+              : tell(filled.text)}
+          </p>
+        )}
         <ul className="text-sm">
           {bowl.parts.map((part) => (
             <li key={part.ingredientId} className="flex justify-between gap-2">
@@ -214,13 +226,14 @@ const LOSES: Record<Stop['grip'], string> = {
 };
 
 /** Where the coated pieces rest and are oiled. */
-function Tray({ air, count }: { air: AirResult; count: number }) {
+function Tray({ air, dish }: { air: AirResult; dish: Dish }) {
+  const { count } = dish;
   const { system } = useUnits();
   const { data: kitchen } = useKitchenQuery();
   const { load, plan } = air;
   const strokes = (kitchen?.sprayers ?? []).flatMap(({ name, kind, gPerStroke }) => {
     if (gPerStroke === null) return [];
-    const count = Math.max(1, Math.round(air.sprayOilG / gPerStroke));
+    const count = strokesFor(air.sprayOilG, gPerStroke);
     return [`${count} ${kind === 'can' ? 'seconds' : 'strokes'} of the ${name.toLowerCase()}`];
   });
   return (
@@ -249,6 +262,9 @@ function Tray({ air, count }: { air: AirResult; count: number }) {
           'No oil.'
         )}
       </p>
+      {kitchen && kitchen.trays.length > 0 && (
+        <p className="mt-1 text-sm">{traysFor(air.footprint, count, kitchen.trays)}</p>
+      )}
       <p className="mt-1 text-sm">
         <b>
           {load.batches} {load.batches === 1 ? 'batch' : 'batches'}

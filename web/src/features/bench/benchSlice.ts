@@ -36,6 +36,14 @@ const ownPlan = (state: ConversionBody, change: (plan: AirPlan) => void): void =
   state.chosen.by = 'cook';
 };
 
+/** Another fryer brings its own highest temperature, and its habit of preheating. */
+const takenTo = (state: ConversionBody, fryer: Fryer): void => {
+  const other = state.fryer.name !== fryer.name;
+  state.fryer = fryer;
+  state.limits.maxTempC = fryer.maxTempC;
+  if (other && fryer.preheats !== undefined) state.limits.preheat = fryer.preheats;
+};
+
 /** The dish on the bench; null until one is opened. Every change is a step that can be undone. */
 const dishSlice = createSlice({
   name: 'bench/dish',
@@ -55,8 +63,7 @@ const dishSlice = createSlice({
     },
     fryerChanged: (state, { payload }: PayloadAction<Fryer>) => {
       if (!state) return;
-      state.fryer = payload;
-      state.limits.maxTempC = payload.maxTempC;
+      takenTo(state, payload);
     },
     limitsChanged: (state, { payload }: PayloadAction<Partial<Limits>>) => {
       if (state) Object.assign(state.limits, payload);
@@ -68,7 +75,9 @@ const dishSlice = createSlice({
     },
     planChanged: (
       state,
-      { payload }: PayloadAction<Partial<Pick<AirPlan, 'oilGm2' | 'restMin' | 'second' | 'station' | 'laying'>>>,
+      {
+        payload,
+      }: PayloadAction<Partial<Pick<AirPlan, 'oilGm2' | 'oiling' | 'restMin' | 'second' | 'station' | 'laying'>>>,
     ) => {
       if (state) ownPlan(state, (plan) => void Object.assign(plan, payload));
     },
@@ -87,8 +96,7 @@ const dishSlice = createSlice({
     /** Moved to another fryer, with the plan that fits there. */
     movedToFryer: (state, { payload }: PayloadAction<{ fryer: Fryer; plan: AirPlan }>) => {
       if (!state) return;
-      state.fryer = payload.fryer;
-      state.limits.maxTempC = payload.fryer.maxTempC;
+      takenTo(state, payload.fryer);
       state.chosen = { family: 'own', by: 'cook', plan: payload.plan };
     },
     /** Keeps the air version on the bench under a name. */
@@ -99,6 +107,11 @@ const dishSlice = createSlice({
     },
     versionForgotten: (state, { payload }: PayloadAction<number>) => {
       if (state) state.versions = state.versions.filter((v) => v.id !== payload);
+    },
+    /** The first coats are found (best first): a dish that has no air version yet gets one to look at. */
+    firstFound: (state, { payload }: PayloadAction<Found[]>) => {
+      if (!state || state.chosen || payload.length === 0) return;
+      state.chosen = { family: payload[0].family, by: 'search', plan: payload[0].plan };
     },
     /** The search found better ones (best first), and the cook had not chosen: no step of theirs. */
     searchFound: (state, { payload }: PayloadAction<Found[]>) => {
@@ -162,7 +175,7 @@ export const dragMiddleware: Middleware<object, { bench: { desk: Desk } }> = (st
 
 const stepwise = undoable(dishSlice.reducer, {
   limit: STEPS_KEPT,
-  filter: excludeAction([dishSlice.actions.searchFound.type]),
+  filter: excludeAction([dishSlice.actions.firstFound.type, dishSlice.actions.searchFound.type]),
   syncFilter: true,
   groupBy: (action: Dragged) => action.meta?.drag ?? null,
 });
@@ -190,6 +203,7 @@ export const {
   movedToFryer,
   versionKept,
   versionForgotten,
+  firstFound,
   searchFound,
 } = dishSlice.actions;
 export const { stored, sideTurned, dragged } = deskSlice.actions;

@@ -1,4 +1,12 @@
-import { OWN_PREFIX, PANTRY, shelf, type Ingredient, type PieceShape, type ShapeKind } from '@yellowmist/core';
+import {
+  OWN_PREFIX,
+  PANTRY,
+  shelf,
+  type Hand,
+  type Ingredient,
+  type PieceShape,
+  type ShapeKind,
+} from '@yellowmist/core';
 import type { Option } from '../../ui/Choice';
 
 const GROUPS: Record<Ingredient['group'], string> = {
@@ -68,3 +76,8 @@ export const USUAL_SHAPE: Record<ShapeKind, PieceShape> = {
   ball: { kind: 'ball', diameterMm: 30 },
   irregular: { kind: 'irregular', longestMm: 60, thicknessMm: 18, massG: 20 },
 };
+
+export const WRITING: readonly Option<Hand>[] = [
+  { value: 'right', label: 'the right hand' },
+  { value: 'left', label: 'the left hand' },
+];

@@ -1,10 +1,10 @@
 import { useEffect, useRef, useState } from 'react';
-import type { ConversionBody, PantryDocument } from '@yellowmist/contract';
-import type { Conversion, ConvertRequest } from '@yellowmist/core';
+import type { Chosen, ConversionBody, PantryDocument } from '@yellowmist/contract';
+import type { Alternative, Conversion, ConvertRequest } from '@yellowmist/core';
 import { useAppDispatch } from '../../app/store';
 import { convert, stopConverting, type Progress } from '../../worker/core';
 import { usePantry, withPantry } from '../pantry/usePantry';
-import { searchFound } from './benchSlice';
+import { firstFound, searchFound, type Found } from './benchSlice';
 
 const PAUSE_MS = 450;
 
@@ -29,6 +29,18 @@ export const requestOf = ({ dish, fried, fryer, limits }: ConversionBody, pantry
   limits: withPantry(limits, pantry),
 });
 
+/** What the choice of a version needs to know, the best first. */
+const versionsOf = ({ alternatives }: Conversion): Found[] =>
+  alternatives.map(({ family, plan, likeness, works }) => ({ family, plan, likeness, works }));
+
+/** What was found, with the version on the bench among it even where others beat it: it is the cook's. */
+function withTaken(found: Conversion, before: Conversion | null, chosen: Chosen | null): Conversion {
+  const isTaken = (a: Alternative): boolean => JSON.stringify(a.plan) === JSON.stringify(chosen?.plan);
+  if (chosen?.by !== 'cook' || [found.original, ...found.alternatives].some(isTaken)) return found;
+  const taken = before?.alternatives.find(isTaken);
+  return taken ? { ...found, alternatives: [...found.alternatives, { ...taken, badges: [] }] } : found;
+}
+
 /** Searches air versions for what is described, anew after each change of the description; progress, stop, again. */
 export function useConversion(body: ConversionBody | null): Search {
   const dispatch = useAppDispatch();
@@ -42,6 +54,8 @@ export function useConversion(body: ConversionBody | null): Search {
   const pantry = usePantry();
   const key = body ? JSON.stringify(requestOf(body, pantry)) : '';
   const asked = `${round} ${key}`;
+  const chosen = useRef<Chosen | null>(null);
+  useEffect(() => void (chosen.current = body?.chosen ?? null));
 
   useEffect(() => {
     if (!key) return;
@@ -50,18 +64,15 @@ export function useConversion(body: ConversionBody | null): Search {
       setProgress({ done: 0, of: 1, found: 0 });
       convert(JSON.parse(key), {
         onProgress: (p) => current && setProgress(p),
-        onFound: (found) => current && setConversion(found),
+        onFound: (found) => current && setConversion((before) => withTaken(found, before, chosen.current)),
+        onFirst: (found) => current && dispatch(firstFound(versionsOf(found))),
       })
         .then((found) => {
           if (!current || !found) return;
-          setConversion(found);
+          setConversion((before) => withTaken(found, before, chosen.current));
           setSettledFor(`${round} ${key}`);
           setProgress(null);
-          dispatch(
-            searchFound(
-              found.alternatives.map(({ family, plan, likeness, works }) => ({ family, plan, likeness, works })),
-            ),
-          );
+          dispatch(searchFound(versionsOf(found)));
         })
         .catch((failure: unknown) => {
           if (!current) return;

@@ -31,6 +31,7 @@ export function useEvaluation(
   const [error, setError] = useState('');
   const waiting = useRef<Question | null>(null);
   const running = useRef(false);
+  const closing = useRef<AbortSignal>(undefined);
   const key = body ? JSON.stringify(questionOf(body)) : '';
 
   const ask = useCallback(async (): Promise<void> => {
@@ -40,13 +41,21 @@ export function useEvaluation(
       const question = waiting.current;
       waiting.current = null;
       try {
-        setEvaluated({ ...(await evaluate(question)), question });
+        setEvaluated({ ...(await evaluate(question, closing.current)), question });
         setError('');
       } catch (failure) {
+        if (closing.current?.aborted) return;
         setError(failure instanceof Error ? failure.message : String(failure));
       }
     }
     running.current = false;
+  }, []);
+
+  // What nobody looks at any more is not simulated.
+  useEffect(() => {
+    const leaving = new AbortController();
+    closing.current = leaving.signal;
+    return () => leaving.abort(new Error('left'));
   }, []);
 
   useEffect(() => {

@@ -20,7 +20,7 @@ function compose(foodId: string, coatId: string, count: number, minutes: number,
     dish: { ...example.dish, foodId, shape, count, skin: skin ?? 'damp' },
     fried: { ...example.fried, layers: coat.layers, medium: coat.medium, tempC: coat.tempC, minutes },
     fryer,
-    limits: { ...example.limits, maxTempC: fryer.maxTempC },
+    limits: { ...example.limits, maxTempC: fryer.maxTempC, preheat: fryer.preheats ?? false },
   };
 }
 

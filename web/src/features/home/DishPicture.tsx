@@ -1,7 +1,8 @@
 import type { ConversionBody } from '@yellowmist/contract';
-import { foodOf, readyPiece } from '@yellowmist/core';
+import { facesCovered, foodOf, readyPiece } from '@yellowmist/core';
 import { Cutaway } from '../../draw/Cutaway';
 import { momentOf } from '../../draw/moment';
+import { useSeen } from '../../ui/useSeen';
 import { useUnits } from '../../ui/useUnits';
 import { useEvaluation } from '../bench/useEvaluation';
 
@@ -19,8 +20,9 @@ export function DishPicture({
   labelled?: boolean;
 }) {
   const { say } = useUnits();
-  const { evaluated } = useEvaluation(body);
-  if (!evaluated) return <div className={`w-full ${labelled ? 'aspect-[322/262]' : 'aspect-[204/262]'}`} />;
+  const [frame, seen] = useSeen<HTMLDivElement>();
+  const { evaluated } = useEvaluation(seen ? body : null);
+  if (!evaluated) return <div ref={frame} className={`w-full ${labelled ? 'aspect-[322/262]' : 'aspect-[204/262]'}`} />;
   const { question } = evaluated;
   const result = side === 'air' && evaluated.air ? evaluated.air : evaluated.fried;
   const { layers, series } = result;
@@ -33,6 +35,7 @@ export function DishPicture({
       foodMm={readyPiece(question.dish, []).piece.heightM * 1000}
       moment={moment}
       medium={result === evaluated.air ? 'air' : 'oil'}
+      oiled={question.plan && result === evaluated.air ? facesCovered(question.plan, true) : undefined}
       onParchment={question.plan?.settings.under === 'parchment'}
       coatScale={Math.min(MOST_PX_PER_MM, COAT_PX / Math.max(coatMm, 0.2))}
       labelled={labelled}

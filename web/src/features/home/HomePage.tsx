@@ -1,20 +1,23 @@
-import { problemText, useConversionsQuery } from '../../app/api';
+import { problemText, useConversionsQuery, useKitchenQuery } from '../../app/api';
 import { Beginning } from './Beginning';
 import { DishRow } from './DishRow';
 import type { Fryer } from '@yellowmist/core';
 
-/** The fryers that the kitchen's dishes use, each once, the last used first. */
-function fryersOf(dishes: readonly { fryer: Fryer }[]): Fryer[] {
-  return [...new Map(dishes.map((d) => [d.fryer.name, d.fryer])).values()];
+/** Fryers that dishes use, the last used first, then the kitchen's others; each once, as the kitchen knows it. */
+function fryersOf(dishes: readonly { fryer: Fryer }[], kitchen: readonly Fryer[]): Fryer[] {
+  const all = [...dishes.map((d) => d.fryer), ...kitchen];
+  const names = [...new Set(all.map((f) => f.name))];
+  return names.map((name) => kitchen.find((f) => f.name === name) ?? all.find((f) => f.name === name)!);
 }
 
 /** The dishes of the kitchen with their state, and the way to begin another. */
 export function HomePage() {
   const { data, error, isLoading, refetch } = useConversionsQuery();
+  const { data: kitchen } = useKitchenQuery();
   if (isLoading) return <p className="p-8">Looking for the dishes…</p>;
   return (
     <>
-      <Beginning fryers={fryersOf(data ?? [])} />
+      <Beginning fryers={fryersOf(data ?? [], kitchen?.fryers ?? [])} />
       <section aria-label="Dishes" className="mx-auto w-full max-w-6xl px-4 py-5">
         {error && (
           <p role="alert" className="text-error">

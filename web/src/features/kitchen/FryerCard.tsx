@@ -1,17 +1,28 @@
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { RANGES } from '@yellowmist/contract';
-import { BREAD_WORDS, HOT_SPOTS, offsetOf, spotAdvice, spotName, type BasketShape, type Fryer } from '@yellowmist/core';
+import {
+  BREAD_WORDS,
+  HOT_SPOTS,
+  offsetOf,
+  spotAdvice,
+  spotName,
+  USUAL_POWER_W,
+  type BasketShape,
+  type Fryer,
+} from '@yellowmist/core';
 import { BreadMap } from '../../draw/BreadMap';
 import { Choice } from '../../ui/Choice';
 import { NumberField } from '../../ui/NumberField';
 import { useUnits } from '../../ui/useUnits';
+import { FryerHabits } from './FryerHabits';
 
 type Change = (fryer: Fryer) => void;
 
 const KIND_WORDS: Record<Fryer['kind'], string> = {
   drawer: 'drawer fryer',
   'oven-type': 'oven-type fryer',
+  lid: 'crisping lid on a pot',
   'fan-oven': 'oven with a fan',
   'still-oven': 'oven without a fan',
 };
@@ -37,6 +48,7 @@ export function FryerCard({ fryer, onChange, onRemove }: { fryer: Fryer; onChang
         <Settings fryer={fryer} onChange={onChange} />
         <BreadTest fryer={fryer} onChange={onChange} />
         <TemperatureTest fryer={fryer} onChange={onChange} />
+        <FryerHabits fryer={fryer} onChange={onChange} />
       </div>
     </section>
   );
@@ -101,6 +113,13 @@ function Settings({ fryer, onChange }: { fryer: Fryer; onChange: Change }) {
           range={RANGES.racks}
           whole
           onChange={(racks) => set({ racks })}
+        />
+        <NumberField
+          label="Power, W"
+          value={fryer.powerW ?? USUAL_POWER_W[fryer.kind]}
+          quantity="plain"
+          range={RANGES.powerW}
+          onChange={(powerW) => set({ powerW })}
         />
         <NumberField
           label="Lowest"

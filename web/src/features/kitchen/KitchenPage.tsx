@@ -2,6 +2,7 @@ import { COMMON_FRYERS, RANGES } from '@yellowmist/contract';
 import { AddNamed } from '../../ui/AddNamed';
 import { FryerCard } from './FryerCard';
 import { Sprayers } from './Sprayers';
+import { Vessels } from './Vessels';
 import { useKitchenEdits } from './useKitchen';
 
 const KINDS = COMMON_FRYERS.map((f) => ({ value: f.kind, label: f.name }));
@@ -49,6 +50,7 @@ export function KitchenPage() {
           </li>
         ))}
       </ul>
+      <Vessels kitchen={kitchen} onChange={(part) => void change((k) => ({ ...k, ...part }))} />
       <Sprayers sprayers={kitchen.sprayers} onChange={(sprayers) => void change((k) => ({ ...k, sprayers }))} />
     </div>
   );

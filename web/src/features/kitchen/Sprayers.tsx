@@ -4,6 +4,7 @@ import { RANGES, type Sprayer } from '@yellowmist/contract';
 import { gramsPerStroke } from '@yellowmist/core';
 import { AddNamed } from '../../ui/AddNamed';
 import { NumberField } from '../../ui/NumberField';
+import { ScalePanel } from './ScalePanel';
 
 const KINDS = [
   { value: 'pump', label: 'Pump bottle' },
@@ -65,10 +66,11 @@ function Calibration({
   const [after, setAfter] = useState(248);
   const [strokes, setStrokes] = useState(10);
   const [error, setError] = useState('');
+  const [onScale, setOnScale] = useState(false);
   const unit = UNIT[sprayer.kind];
-  const weigh = (): void => {
+  const weigh = (afterG = after): void => {
     try {
-      const grams = gramsPerStroke(before, after, strokes);
+      const grams = gramsPerStroke(before, afterG, strokes);
       const { min, max } = RANGES.gPerStroke;
       if (grams < min || grams > max)
         return setError(`${grams.toFixed(2)} g a ${unit} is no sprayer's: ${min} to ${max} g. Weigh again.`);
@@ -125,10 +127,32 @@ function Calibration({
             whole
             onChange={setStrokes}
           />
-          <button type="button" className="btn btn-sm h-9" onClick={weigh}>
+          <button type="button" className="btn btn-sm h-9" onClick={() => weigh()}>
             Reckon
           </button>
+          <button
+            type="button"
+            className="btn btn-sm btn-outline h-9"
+            aria-pressed={onScale}
+            onClick={() => setOnScale(!onScale)}
+          >
+            {onScale ? 'Without the scale' : 'Use the kitchen scale'}
+          </button>
         </div>
+      )}
+      {onScale && (
+        <ScalePanel
+          strokes={strokes}
+          unit={unit}
+          onBefore={(grams) => {
+            setBefore(grams);
+            setError('');
+          }}
+          onAfter={(grams) => {
+            setAfter(grams);
+            weigh(grams);
+          }}
+        />
       )}
       {error && (
         <p role="alert" className="text-sm text-error">

@@ -1,9 +1,9 @@
-import type { KitchenBody, KitchenDocument } from '@yellowmist/contract';
+import { EMPTY_KITCHEN, type KitchenBody, type KitchenDocument } from '@yellowmist/contract';
 import { api, useKitchenQuery, useSaveKitchenMutation } from '../../app/api';
 import { useAppDispatch } from '../../app/store';
 import { useEdits } from '../../app/useEdits';
 
-const EMPTY: KitchenDocument = { version: 0, fryers: [], sprayers: [] };
+const EMPTY: KitchenDocument = { ...EMPTY_KITCHEN, version: 0 };
 
 /** The kitchen, to be changed. */
 export function useKitchenEdits() {

@@ -1,0 +1,96 @@
+import { Trash2 } from 'lucide-react';
+import { useState, type FormEvent } from 'react';
+import { RANGES } from '@yellowmist/contract';
+import type { Fryer, Preset } from '@yellowmist/core';
+import { Check } from '../../ui/Check';
+import { NameError, NameField, useNewName } from '../../ui/NewName';
+import { NumberField } from '../../ui/NumberField';
+import { useUnits } from '../../ui/useUnits';
+
+/** How the fryer is used: whether it is preheated, how long its timer runs, and its own programmes. */
+export function FryerHabits({ fryer, onChange }: { fryer: Fryer; onChange: (fryer: Fryer) => void }) {
+  const { say } = useUnits();
+  const presets = fryer.presets ?? [];
+  const set = (part: Partial<Fryer>): void => onChange({ ...fryer, ...part });
+  return (
+    <fieldset className="lg:col-span-3">
+      <legend className="font-display font-semibold">Habits and programmes</legend>
+      <div className="flex flex-wrap items-end gap-x-4 gap-y-1">
+        <Check
+          label="Preheated by habit"
+          checked={fryer.preheats ?? false}
+          onChange={(preheats) => set({ preheats })}
+        />
+        <Check
+          label="Its timer ends by itself"
+          checked={fryer.timeLimitMin !== undefined}
+          onChange={(on) => set({ timeLimitMin: on ? RANGES.airMinutes.max : undefined })}
+        />
+        {fryer.timeLimitMin !== undefined && (
+          <NumberField
+            className="w-28"
+            label="after"
+            value={fryer.timeLimitMin}
+            quantity="minutes"
+            range={RANGES.timeLimitMin}
+            onChange={(timeLimitMin) => set({ timeLimitMin })}
+          />
+        )}
+        <AddPreset taken={presets.map((p) => p.name)} onAdd={(preset) => set({ presets: [...presets, preset] })} />
+      </div>
+      {presets.length > 0 && (
+        <ul aria-label="Programmes" className="mt-1 flex flex-wrap gap-x-4 text-sm">
+          {presets.map((p) => (
+            <li key={p.name} className="flex items-center gap-1">
+              <b>{p.name}</b> {say(p.tempC, 'temperature')}, {say(p.minutes, 'minutes')}
+              <button
+                type="button"
+                className="btn btn-ghost btn-square size-8"
+                aria-label={`Forget the programme ${p.name}`}
+                onClick={() => set({ presets: presets.filter((q) => q !== p) })}
+              >
+                <Trash2 aria-hidden className="size-4" />
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </fieldset>
+  );
+}
+
+function AddPreset({ taken, onAdd }: { taken: readonly string[]; onAdd: (preset: Preset) => void }) {
+  const entry = useNewName(taken, RANGES.presets.max);
+  const [tempC, setTempC] = useState(200);
+  const [minutes, setMinutes] = useState(15);
+  const add = (event: FormEvent): void => {
+    event.preventDefault();
+    const name = entry.take();
+    if (name !== null) onAdd({ name, tempC, minutes });
+  };
+  return (
+    <form noValidate aria-label="Another programme" onSubmit={add} className="flex flex-wrap items-end gap-1">
+      <NameField className="w-44" label="Programme, as its button says" entry={entry} />
+      <NumberField
+        className="w-24"
+        label="at"
+        value={tempC}
+        quantity="temperature"
+        range={RANGES.fryerTempC}
+        onChange={setTempC}
+      />
+      <NumberField
+        className="w-24"
+        label="for"
+        value={minutes}
+        quantity="minutes"
+        range={RANGES.airMinutes}
+        onChange={setMinutes}
+      />
+      <button type="submit" className="btn btn-sm btn-outline h-9">
+        Note it
+      </button>
+      <NameError entry={entry} />
+    </form>
+  );
+}

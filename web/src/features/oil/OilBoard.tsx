@@ -1,0 +1,148 @@
+import { type ConversionBody } from '@yellowmist/contract';
+import {
+  foodOf,
+  hasOil,
+  crumbsOiled,
+  LANDS,
+  PLAIN_OILING,
+  portionOil,
+  readyPiece,
+  smokeOf,
+  withoutOil,
+  type AirPlan,
+  type AirResult,
+  type Between,
+  type FriedResult,
+  type Oiling,
+} from '@yellowmist/core';
+import { useKitchenQuery } from '../../app/api';
+import { useAppDispatch } from '../../app/store';
+import { Choice } from '../../ui/Choice';
+import { useUnits } from '../../ui/useUnits';
+import { layersChanged, planChanged } from '../bench/benchSlice';
+import { OILS } from '../bench/options';
+import { OilCover } from './OilCover';
+import { OilPlaces } from './OilPlaces';
+
+const TOOLS: Record<Oiling['tool'], string> = { pump: 'Pump bottle', can: 'Propellant can', brush: 'Brush' };
+
+/** Oil: which one, with what, how much of it where and when, how far it covers, and what it comes to against the pot. */
+export function OilBoard({
+  body,
+  plan,
+  air,
+  fried,
+}: {
+  body: ConversionBody;
+  plan: AirPlan;
+  air: AirResult;
+  fried: FriedResult;
+}) {
+  const dispatch = useAppDispatch();
+  const { tell } = useUnits();
+  const oiling = plan.oiling ?? PLAIN_OILING;
+  const set = (part: Partial<Oiling>): void => void dispatch(planChanged({ oiling: { ...oiling, ...part } }));
+  const { data: kitchen } = useKitchenQuery();
+  const named = (tool: Oiling['tool']): string => kitchen?.sprayers.find((s) => s.kind === tool)?.name ?? TOOLS[tool];
+  const { fryer } = body;
+  const smoke = smokeOf(oiling.oilId, plan.settings.tempC + fryer.offsetC);
+  return (
+    <div className="grid gap-x-8 gap-y-3 lg:grid-cols-[minmax(0,1fr)_15rem_17rem]">
+      <div>
+        <div className="flex flex-wrap items-end gap-3">
+          <Choice
+            className="w-56"
+            label="Oil"
+            value={oiling.oilId}
+            options={OILS}
+            onChange={(oilId) => set({ oilId })}
+          />
+          <Choice
+            className="w-44"
+            label="Put on with"
+            value={oiling.tool}
+            options={(Object.keys(TOOLS) as Oiling['tool'][]).map((tool) => ({ value: tool, label: named(tool) }))}
+            onChange={(tool) => set({ tool })}
+          />
+          {smoke && (
+            <p className="min-w-48 flex-1 text-sm leading-snug">
+              Tastes {smoke.flavour}.{' '}
+              <span className={smoke.word === 'smokes' ? 'font-semibold text-error' : ''}>{tell(smoke.text)}</span>
+            </p>
+          )}
+        </div>
+        <OilPlaces plan={plan} air={air} body={body} />
+        <Crumbs plan={plan} oilId={oiling.oilId} />
+      </div>
+      <section aria-label="How far it covers">
+        <h3 className="text-base">How far it covers</h3>
+        <OilCover plan={plan} />
+        <p className="mt-1 text-xs leading-snug">
+          Drops fall where they fall: twice the oil is far from twice the cover. About{' '}
+          {Math.round(LANDS[oiling.tool] * 100)} of 100 parts land on the food.
+        </p>
+      </section>
+      <Portion body={body} air={air} fried={fried} />
+    </div>
+  );
+}
+
+/** Oil in the crumbs is a matter of the coat: a tablespoon to a cup, or none. */
+function Crumbs({ plan, oilId }: { plan: AirPlan; oilId: string }) {
+  const dispatch = useAppDispatch();
+  const mixed = plan.layers.some(hasOil);
+  const oiled = crumbsOiled(plan.layers, oilId);
+  if (!mixed && !oiled) return null;
+  return (
+    <button
+      type="button"
+      className="btn btn-sm btn-outline mt-2 h-9"
+      onClick={() =>
+        dispatch(layersChanged({ side: 'air', layers: mixed || !oiled ? withoutOil(plan.layers) : oiled }))
+      }
+    >
+      {mixed ? 'Leave the oil out of the crumbs' : 'Mix 1 tbsp of oil to a cup into the crumbs'}
+    </button>
+  );
+}
+
+const KCAL_PER_G = 9;
+const span = ({ low, high }: Between, digits: number): string => `${low.toFixed(digits)} to ${high.toFixed(digits)}`;
+/** No finer than an estimate is: whole kcal below 50, tens above. */
+const kcalStep = (kcal: number): number => (kcal < 50 ? 1 : 10);
+const kcal = ({ low, high }: Between): string =>
+  [low, high]
+    .map((g) => g * KCAL_PER_G)
+    .map((value) => Math.round(value / kcalStep(value)) * kcalStep(value))
+    .join(' to ');
+
+/** Oil of one portion against the pot, with how unsure it is, and the caution about mist. */
+function Portion({ body, air, fried }: { body: ConversionBody; air: AirResult; fried: FriedResult }) {
+  const { massG } = readyPiece(body.dish, []).piece;
+  const { pieces, airG, potG } = portionOil(massG, air.oilPerPieceG, fried.oilPerPieceG);
+  return (
+    <section aria-label="Oil of a portion">
+      <h3 className="text-base">
+        A portion of {pieces} {pieces === 1 ? 'piece' : 'pieces'}
+      </h3>
+      <dl className="text-sm leading-snug">
+        <dt>in the air</dt>
+        <dd className="font-semibold">
+          {span(airG, 1)} g of oil, {kcal(airG)} kcal
+        </dd>
+        <dt>from the pot</dt>
+        <dd className="font-semibold">
+          {span(potG, potG.high < 10 ? 1 : 0)} g of oil, {kcal(potG)} kcal
+        </dd>
+      </dl>
+      <p className="mt-1 text-xs leading-snug">
+        Estimates of cooking oil alone for 150 g of {foodOf(body.dish.foodId).name.toLowerCase()}: a mist lands as it
+        will, and a fried coat drinks between a tenth and a fifth of its weight. Never dietary or medical advice.
+      </p>
+      <p className="mt-2 border-l-4 border-warning pl-2 text-sm leading-snug">
+        Oil on the tray, away from heat and never over or into the hot basket: a mist burns. Some propellants spoil a
+        non-stick coat; the fryer’s manual decides.
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,140 @@
+import { RANGES, type ConversionBody } from '@yellowmist/contract';
+import {
+  LANDS,
+  mlAsSpoons,
+  OIL_G_PER_ML,
+  PLAIN_OILING,
+  strokesFor,
+  wholeOf,
+  type AirPlan,
+  type AirResult,
+  type OilAmount,
+  type OilPlace,
+  type Oiling,
+} from '@yellowmist/core';
+import { useKitchenQuery } from '../../app/api';
+import { useAppDispatch } from '../../app/store';
+import { NumberField } from '../../ui/NumberField';
+
+import { useUnits } from '../../ui/useUnits';
+import { planChanged } from '../bench/benchSlice';
+
+const PLACES: Record<OilPlace, { label: string; when: string }> = {
+  rub: { label: 'Rubbed on the food', when: 'before the coat' },
+  crumbs: { label: 'In the coat’s bowls', when: 'when they are mixed' },
+  spray: { label: 'On both sides and the edges', when: 'on the tray, after the rest' },
+  basket: { label: 'On basket or rack', when: 'while it is cold' },
+  'touch-up': { label: 'On pale spots', when: 'at half time' },
+};
+const ORDER = Object.keys(PLACES) as OilPlace[];
+
+/** Oil by place and time: what is used up in g, ml, spoons and strokes of the kitchen's own sprayer. */
+export function OilPlaces({ plan, air, body }: { plan: AirPlan; air: AirResult; body: ConversionBody }) {
+  const { say } = useUnits();
+  const shown = ORDER.map((place) => air.oil.find((o) => o.place === place) ?? emptyAt(place));
+  const total = shown.reduce((sum, o) => sum + o.usedG, 0);
+  const strokes = useStrokes(plan.oiling?.tool ?? PLAIN_OILING.tool);
+  return (
+    <div className="overflow-x-auto">
+      <table className="mt-2 w-full text-sm">
+        <thead>
+          <tr className="border-b-2 border-base-content/50 text-left text-xs [&>th]:px-2 [&>th]:py-1 [&>th]:font-semibold">
+            <th>Where and when</th>
+            <th>Used, for all {body.dish.count}</th>
+            <th>In spoons</th>
+            {strokes && <th>{strokes.heading}</th>}
+            <th>Lands on the food</th>
+          </tr>
+        </thead>
+        <tbody>
+          {shown.map((o) => (
+            <tr key={o.place} className="border-b border-base-300 [&>td]:px-2 [&>td]:py-1">
+              <td>
+                {PLACES[o.place].label}{' '}
+                <span className="block text-xs">
+                  {o.place === 'touch-up' && o.atMin !== null
+                    ? `after ${say(o.atMin, 'minutes')}`
+                    : PLACES[o.place].when}
+                </span>
+              </td>
+              <td>
+                <Used amount={o} plan={plan} air={air} body={body} />
+              </td>
+              <td className="whitespace-nowrap">{o.usedG > 0.01 ? mlAsSpoons(o.ml) : '–'}</td>
+              {strokes && (
+                <td className="whitespace-nowrap">
+                  {SPRAYED.includes(o.place) && o.usedG > 0.01 ? strokes.count(o.usedG) : '–'}
+                </td>
+              )}
+              <td>{o.onFoodG > 0.01 ? say(o.onFoodG, 'grams') : '–'}</td>
+            </tr>
+          ))}
+        </tbody>
+        <tfoot>
+          <tr className="font-semibold [&>td]:px-2 [&>td]:py-1">
+            <td>In all</td>
+            <td>
+              {say(total, 'grams')} ({(total / OIL_G_PER_ML).toFixed(0)} ml)
+            </td>
+            <td>{total > 0.01 ? mlAsSpoons(total / OIL_G_PER_ML) : '–'}</td>
+            {strokes && <td />}
+            <td>
+              {say(
+                shown.reduce((sum, o) => sum + o.onFoodG, 0),
+                'grams',
+              )}
+            </td>
+          </tr>
+        </tfoot>
+      </table>
+    </div>
+  );
+}
+
+const SPRAYED: readonly OilPlace[] = ['spray', 'basket', 'touch-up'];
+
+const emptyAt = (place: OilPlace): OilAmount => ({ place, atMin: null, onFoodG: 0, usedG: 0, ml: 0 });
+
+/** How the kitchen's own sprayer of this kind counts oil; null for a brush, or when none was weighed. */
+function useStrokes(tool: Oiling['tool']): { heading: string; count: (usedG: number) => string } | null {
+  const { data } = useKitchenQuery();
+  const sprayer = data?.sprayers.find((s) => s.kind === tool && s.gPerStroke !== null);
+  if (!sprayer || tool === 'brush') return null;
+  const unit = tool === 'can' ? 'seconds' : 'strokes';
+  return {
+    heading: `${sprayer.name}`,
+    count: (usedG) => `${strokesFor(usedG, sprayer.gPerStroke!)} ${unit}`,
+  };
+}
+
+/** The amount that is used up, to be changed where it is the cook's to choose. */
+function Used({ amount, plan, air, body }: { amount: OilAmount; plan: AirPlan; air: AirResult; body: ConversionBody }) {
+  const dispatch = useAppDispatch();
+  const { say } = useUnits();
+  const oiling = plan.oiling ?? PLAIN_OILING;
+  const { areaM2 } = wholeOf(body.dish);
+  const lands = LANDS[oiling.tool];
+  const { place, usedG } = amount;
+  if (place === 'crumbs') return <span>{usedG > 0.01 ? say(usedG, 'grams') : 'none'}</span>;
+  const oil = (part: Partial<Oiling>): void => void dispatch(planChanged({ oiling: { ...oiling, ...part } }));
+  const perM2 = { rub: areaM2, spray: areaM2 / lands, 'touch-up': areaM2 / 2 / lands, basket: air.load.batches }[place];
+  const most = (place === 'basket' ? RANGES.basketOilG.max : RANGES.oilGm2.max) * perM2;
+  const change = (grams: number): void => {
+    const value = Math.min(grams, most) / perM2;
+    if (place === 'spray') dispatch(planChanged({ oilGm2: value }));
+    else if (place === 'rub') oil({ rubGm2: value });
+    else if (place === 'touch-up') oil({ touchUpGm2: value });
+    else oil({ basketG: value });
+  };
+  return (
+    <NumberField
+      className="w-24"
+      label={`${PLACES[place].label}, g`}
+      hideLabel
+      value={usedG}
+      quantity="grams"
+      range={{ min: 0, max: Math.floor(most) }}
+      onChange={change}
+    />
+  );
+}

@@ -1,0 +1,93 @@
+import { Trash2 } from 'lucide-react';
+import { useState, type FormEvent } from 'react';
+import { RANGES } from '@yellowmist/contract';
+import { ALLERGENS, ALLERGEN_IDS, DIETS, type Guest } from '@yellowmist/core';
+import { Check } from '../../ui/Check';
+import { NameError, NameField, useNewName } from '../../ui/NewName';
+import { DIET_WORDS } from '../bench/words';
+
+const toggled = <T,>(list: readonly T[], item: T): T[] =>
+  list.includes(item) ? list.filter((i) => i !== item) : [...list, item];
+
+const wishes = ({ diets, avoidAllergens }: Guest): string => {
+  const words = [
+    ...diets.map((d) => DIET_WORDS[d].toLowerCase()),
+    ...avoidAllergens.map((a) => `no ${ALLERGENS[a].name}`),
+  ];
+  return words.length > 0 ? words.join(', ') : 'nothing said yet';
+};
+
+/** Who at the table does not eat everything, and what. */
+export function Guests({ guests, onChange }: { guests: readonly Guest[]; onChange: (guests: Guest[]) => void }) {
+  const entry = useNewName(
+    guests.map((g) => g.name),
+    RANGES.guests.max,
+  );
+  const [open, setOpen] = useState('');
+  const add = (event: FormEvent): void => {
+    event.preventDefault();
+    const name = entry.take();
+    if (name === null) return;
+    onChange([...guests, { name, avoidAllergens: [], diets: [] }]);
+    setOpen(name);
+  };
+  const set = (guest: Guest): void => onChange(guests.map((g) => (g.name === guest.name ? guest : g)));
+  return (
+    <section aria-label="Who does not eat everything">
+      <h2 className="text-lg">Who does not eat everything</h2>
+      <ul>
+        {guests.map((guest) => (
+          <li key={guest.name} className="border-b border-base-300 py-1">
+            <div className="flex items-center gap-1">
+              <button
+                type="button"
+                className="min-h-11 grow text-left leading-tight"
+                aria-expanded={open === guest.name}
+                onClick={() => setOpen(open === guest.name ? '' : guest.name)}
+              >
+                <b>{guest.name}</b>
+                <span className="block text-xs">{wishes(guest)}</span>
+              </button>
+              <button
+                type="button"
+                className="btn btn-ghost btn-square size-9"
+                aria-label={`Remove ${guest.name}`}
+                onClick={() => onChange(guests.filter((g) => g !== guest))}
+              >
+                <Trash2 aria-hidden className="size-4" />
+              </button>
+            </div>
+            {open === guest.name && (
+              <fieldset className="grid grid-cols-2 gap-x-2 pb-2">
+                <legend className="text-xs font-semibold">{guest.name} eats, and avoids</legend>
+                {DIETS.map((d) => (
+                  <Check
+                    key={d}
+                    label={DIET_WORDS[d]}
+                    checked={guest.diets.includes(d)}
+                    onChange={() => set({ ...guest, diets: toggled(guest.diets, d) })}
+                  />
+                ))}
+                {ALLERGEN_IDS.map((a) => (
+                  <Check
+                    key={a}
+                    label={`No ${ALLERGENS[a].name}`}
+                    checked={guest.avoidAllergens.includes(a)}
+                    onChange={() => set({ ...guest, avoidAllergens: toggled(guest.avoidAllergens, a) })}
+                  />
+                ))}
+              </fieldset>
+            )}
+          </li>
+        ))}
+      </ul>
+      <form noValidate aria-label="Another guest" onSubmit={add} className="mt-1 flex items-end gap-1">
+        <NameField className="grow" label="Name of a guest" entry={entry} />
+        <button type="submit" className="btn btn-sm btn-outline h-9">
+          Add
+        </button>
+      </form>
+      <NameError entry={entry} />
+    </section>
+  );
+}
