@@ -1,11 +1,15 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test } from './begin';
+import type { Page } from '@playwright/test';
+import { begin, expect, searched, test } from './begin';
 
 /** WCAG 2.2 AA, by axe, in both themes and at a phone's width. */
-const check = async (page: import('@playwright/test').Page): Promise<void> => {
+const check = async (page: Page, part = 'body'): Promise<void> => {
   const { violations } = await new AxeBuilder({ page })
+    .include(part)
     // Hundreds of dots of one kind, hidden from readers: those that count stand beside them as buttons.
     .exclude('[data-dots]')
+    // Thousands of strokes behind one name each; the journeys find these pictures by that name.
+    .exclude('svg[role="img"]')
     .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
     .analyze();
   expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)).toEqual([]);
@@ -16,38 +20,52 @@ interface Look {
   what: string;
   boards: readonly string[];
   pages: readonly string[];
+  /** Home and the bench as a whole, not the boards alone. */
+  whole: boolean;
 }
 
 /** Everything in the light theme; in the dark one, where colours are the same, what is drawn and one form stand for the rest. */
 const LOOKS: readonly Look[] = [
-  { theme: 'light', what: 'home and bench', boards: ['Air versions', 'Bowls', 'Basket'], pages: [] },
-  { theme: 'light', what: 'the other boards', boards: ['Schools', 'Kept versions', 'Who eats, how hot'], pages: [] },
-  { theme: 'light', what: 'the other pages', boards: [], pages: ['Pantry', 'Kitchen'] },
-  { theme: 'dark', what: 'home, bench and pages', boards: ['Basket'], pages: ['Kitchen'] },
+  { theme: 'light', what: 'home and bench', boards: ['Air versions', 'Bowls', 'Basket'], pages: [], whole: true },
+  {
+    theme: 'light',
+    what: 'the other boards',
+    boards: ['Water', 'Oil', 'Schools', 'Kept versions', 'Who eats, how hot'],
+    pages: [],
+    whole: false,
+  },
+  { theme: 'light', what: 'the other pages', boards: [], pages: ['Pantry', 'Kitchen', 'Supper'], whole: false },
+  {
+    theme: 'dark',
+    what: 'home, bench and pages',
+    boards: ['Basket', 'Water'],
+    pages: ['Kitchen', 'Supper'],
+    whole: true,
+  },
 ];
 
-for (const { theme, what, boards, pages } of LOOKS) {
+for (const { theme, what, boards, pages, whole } of LOOKS) {
   test(`${what}: no barriers that can be measured (${theme})`, async ({ page }) => {
     // Axe walks the whole page for each of them.
     test.slow();
     await page.emulateMedia({ colorScheme: theme, reducedMotion: 'reduce' });
     for (const place of pages) {
       await page.goto(`/${place.toLowerCase()}`);
-      await expect(page.getByRole('heading', { name: place, exact: true })).toBeVisible();
+      await expect(page.getByRole('heading', { name: place, exact: true, level: 1 })).toBeAttached();
       await check(page);
     }
     if (boards.length === 0) return;
     await page.goto('/');
     await expect(page.getByRole('button', { name: 'Show me the air version' })).toBeVisible();
-    await check(page);
-    await page.getByRole('button', { name: 'Show me the air version' }).click();
-    await expect(page.getByRole('button', { name: /^In use: / })).toBeVisible({ timeout: 30_000 });
+    if (whole) await check(page);
+    await begin(page, 'Oyster mushrooms', 'beer batter');
     await page.getByRole('button', { name: 'In the air', exact: true }).click();
-    await check(page);
+    if (whole) await check(page);
     for (const board of boards) {
       await page.getByRole('tab', { name: board, exact: true }).click();
       await expect(page.getByRole('tabpanel', { name: board })).toBeVisible();
-      await check(page);
+      // What a board is pulled up over has been looked at.
+      await check(page, 'section[aria-label="Shelf"]');
     }
   });
 }
@@ -59,9 +77,9 @@ test('nothing is wider than a phone', async ({ page }) => {
   await expect(page.getByRole('button', { name: /^In use: / })).toBeVisible({ timeout: 30_000 });
   const width = () => page.evaluate(() => document.documentElement.scrollWidth);
   expect(await width()).toBeLessThanOrEqual(390);
-  for (const place of ['Pantry', 'Kitchen']) {
+  for (const place of ['Pantry', 'Kitchen', 'Supper']) {
     await page.goto(`/${place.toLowerCase()}`);
-    await expect(page.getByRole('heading', { name: place, exact: true })).toBeVisible();
+    await expect(page.getByRole('heading', { name: place, exact: true, level: 1 })).toBeAttached();
     expect(await width()).toBeLessThanOrEqual(390);
   }
 });
@@ -73,9 +91,10 @@ test('by keyboard alone: from the sentence to another coat', async ({ page }) =>
   await page.getByRole('button', { name: 'Show me the air version' }).focus();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('button', { name: /^In use: / })).toBeVisible({ timeout: 30_000 });
+  await searched(page);
   await page.getByRole('tab', { name: 'Air versions' }).focus();
   await page.keyboard.press('ArrowRight');
-  await expect(page.getByRole('tab', { name: 'Bowls' })).toBeFocused();
+  await expect(page.getByRole('tab', { name: 'Water' })).toBeFocused();
   await page.keyboard.press('ArrowLeft');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('tabpanel', { name: 'Air versions' })).toBeVisible();

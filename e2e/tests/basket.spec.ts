@@ -1,9 +1,8 @@
 import type { Page } from '@playwright/test';
-import { begin, expect, searched, test } from './begin';
+import { begin, expect, test } from './begin';
 
 async function openBasket(page: Page): Promise<void> {
   await begin(page, 'Aubergine', 'flour, egg and coarse crumbs');
-  await searched(page);
   await page.getByRole('tab', { name: 'Basket', exact: true }).click();
   await expect(page.getByRole('button', { name: /^Aubergine 1 of/ })).toBeVisible();
 }
@@ -57,4 +56,31 @@ test('the basket is crowded and given air again, and the dish moved to another f
   await expect(page.getByRole('figure').nth(1)).toContainText('In Oven-type fryer');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('figure').nth(1)).toContainText('In Drawer fryer');
+});
+
+test('rings of two sizes lie in one another, which saves a batch, and a piece larger than its basket is said', async ({
+  page,
+}) => {
+  await begin(page, 'Squid rings', 'egg and potato starch');
+  await page.getByRole('button', { name: 'In the air', exact: true }).click();
+  await page.getByLabel('Fryer', { exact: true }).selectOption('Drawer fryer');
+  const cut = page.getByRole('region', { name: 'Food and cut' });
+  await cut.getByLabel('Outer diameter').fill('80');
+  await cut.getByLabel('Inner diameter').fill('66');
+  await cut.getByLabel('Some smaller').check();
+  await cut.getByLabel('So many of them').fill('99');
+  await expect(cut.getByRole('alert')).toContainText('whole number from 1 to 39');
+  await cut.getByLabel('So many of them').fill('20');
+  await cut.getByLabel('Their size, %').fill('50');
+  await page.getByRole('tab', { name: 'Basket', exact: true }).click();
+  const board = page.getByRole('tabpanel', { name: 'Basket' });
+  const batches = async (): Promise<number> =>
+    Number(/(\d+) batches/.exec((await board.getByText(/pieces in Drawer fryer/).textContent()) ?? '')?.[1] ?? 1);
+  const apart = await batches();
+  await board.getByLabel('Small ones in the holes of large ones').check();
+  await expect.poll(batches).toBeLessThan(apart);
+
+  await page.keyboard.press('Escape');
+  await cut.getByLabel('Outer diameter').fill('290');
+  await expect(page.getByText('One coated piece is larger than this basket.').first()).toBeVisible();
 });

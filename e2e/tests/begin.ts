@@ -43,13 +43,26 @@ export const test = base.extend<object, { server: string }>({
 
 export { expect };
 
-/** Sends the sentence of the home view and waits for the first air version. */
-export async function begin(page: Page, food: string, coat: string): Promise<void> {
+async function send(page: Page, food: string, coat: string): Promise<void> {
   await page.goto('/');
   await page.getByLabel('Food', { exact: true }).selectOption({ label: food });
   await page.getByLabel('Coat', { exact: true }).selectOption({ label: coat });
   await page.getByRole('button', { name: 'Show me the air version' }).click();
   await expect(page.getByRole('button', { name: /^In use: / })).toBeVisible({ timeout: 30_000 });
+}
+
+/** Sends the sentence of the home view, waits for the first air version, and stops the search for others. */
+export async function begin(page: Page, food: string, coat: string): Promise<void> {
+  await send(page, food, coat);
+  const stop = page.getByRole('button', { name: 'Stop', exact: true });
+  await stop.or(page.getByText('cooks simulated for this dish')).first().waitFor();
+  if (await stop.isVisible()) await stop.click({ timeout: 2000 }).catch(() => undefined);
+}
+
+/** Sends the sentence of the home view, and waits for the whole search. */
+export async function beginAndSearch(page: Page, food: string, coat: string): Promise<void> {
+  await send(page, food, coat);
+  await searched(page);
 }
 
 /** Waits until the whole search is through. */

@@ -1,5 +1,5 @@
 import type { Locator, Page } from '@playwright/test';
-import { begin, expect, saved, searched, test } from './begin';
+import { begin, beginAndSearch, expect, saved, searched, test } from './begin';
 
 const board = (page: Page, name: string): Promise<void> => page.getByRole('tab', { name, exact: true }).click();
 const airCoat = (page: Page): Locator => page.getByRole('region', { name: 'Coat in the air' });
@@ -14,7 +14,6 @@ const stack = async (page: Page): Promise<string[]> =>
 /** Lays three plain layers on the air side, whatever the search has found: flour, egg, coarse crumbs. */
 async function plainCoat(page: Page): Promise<void> {
   await begin(page, 'Halloumi', 'flour, egg and coarse crumbs');
-  await searched(page);
   await page.getByRole('button', { name: 'Use: As you fry it' }).click();
   await expect(bands(page)).toHaveCount(3);
   expect(await stack(page)).toEqual(['Coarse crumbs', 'Egg, beaten', 'Plain wheat flour']);
@@ -141,7 +140,6 @@ test('twenty steps are undone and done again', async ({ page }) => {
 
 test('two versions are kept under names, compared, and gone back to after a reload', async ({ page }) => {
   await begin(page, 'Oyster mushrooms', 'beer batter');
-  await searched(page);
   await board(page, 'Kept versions');
   await page.getByRole('button', { name: 'Keep', exact: true }).click();
   await expect(page.getByRole('alert')).toContainText('A version needs a name');
@@ -202,8 +200,7 @@ test('what is locked is in every version that is found', async ({ page }) => {
 });
 
 test('a dot of the picture is laid on the bench by keyboard', async ({ page }) => {
-  await begin(page, 'Pork loin', 'flour, egg and coarse crumbs');
-  await searched(page);
+  await beginAndSearch(page, 'Pork loin', 'flour, egg and coarse crumbs');
   await board(page, 'Air versions');
   await page.getByRole('button', { name: 'Minutes', exact: true }).click();
   const front = page.getByRole('group', { name: /^like the pot against minutes/ }).getByRole('button');
@@ -219,7 +216,6 @@ test('a dot of the picture is laid on the bench by keyboard', async ({ page }) =
 
 test('a side of a question is taken, and says what the other would change', async ({ page }) => {
   await begin(page, 'Oyster mushrooms', 'beer batter');
-  await searched(page);
   await board(page, 'Schools');
   const preheat = page.getByRole('group', { name: 'Preheat?' });
   await expect(preheat).toContainText(/Sets after .* instead of after/, { timeout: 20_000 });
@@ -232,7 +228,6 @@ test('a side of a question is taken, and says what the other would change', asyn
 
 test('the dipping station turns round for a left hand, reckons with a measured drop, and scales', async ({ page }) => {
   await begin(page, 'Oyster mushrooms', 'beer batter');
-  await searched(page);
   await page
     .getByRole('button', { name: /se: Batter under crumbs/ })
     .first()
@@ -262,7 +257,7 @@ test('every key stands on the sheet that ? opens', async ({ page }) => {
   await expect(sheet).toContainText('Ctrl+Shift+Z');
   await page.keyboard.press('Escape');
   await expect(sheet).toBeHidden();
-  await page.keyboard.press('Alt+2');
+  await page.keyboard.press('Alt+3');
   await expect(page.getByRole('tabpanel', { name: 'Bowls' })).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('tabpanel', { name: 'Bowls' })).toBeHidden();

@@ -1,4 +1,4 @@
-import { begin, expect, searched, test } from './begin';
+import { begin, expect, test } from './begin';
 
 test('a fryer is added, its bread rated and its thermometer read, and a dish moved into it', async ({ page }) => {
   await page.goto('/kitchen');
@@ -12,14 +12,13 @@ test('a fryer is added, its bread rated and its thermometer read, and a dish mov
     await fryer.getByLabel(slice, { exact: true }).selectOption('dark');
   await expect(fryer).toContainText('The back browns fastest, the front slowest: turn the basket round');
   await fryer.getByLabel('It reads').fill('192');
-  await fryer.getByRole('button', { name: 'Note it' }).click();
+  await fryer.getByRole('group', { name: 'Temperature test' }).getByRole('button', { name: 'Note it' }).click();
   await expect(fryer).toContainText('Runs 12 °C hotter than it says');
   await page.reload();
   await expect(fryer).toContainText('set 180 °C, read 192 °C');
   await expect(fryer.getByRole('img', { name: /Bread: back left dark/ })).toBeVisible();
 
   await begin(page, 'Aubergine', 'flour, egg and coarse crumbs');
-  await searched(page);
   await page.getByRole('tab', { name: 'Basket', exact: true }).click();
   await page.getByRole('button', { name: 'Move it to Boathouse' }).click({ timeout: 20_000 });
   await expect(page.getByText('By its bread test:')).toBeVisible();
@@ -40,4 +39,59 @@ test('a sprayer is weighed before and after ten strokes, and oil is counted in i
   await begin(page, 'Pork loin', 'flour, egg and coarse crumbs');
   await page.getByRole('tab', { name: 'Bowls', exact: true }).click();
   await expect(page.getByText(/\d+ strokes of the green pump/)).toBeVisible();
+});
+
+test('a sprayer is calibrated on the simulated scale, which jumps and goes away without losing a weight', async ({
+  page,
+}) => {
+  await page.goto('/kitchen');
+  const sprayers = page.getByRole('region', { name: 'Sprayers and brushes' });
+  await sprayers.getByLabel('Name of another one').fill('Weighed pump');
+  await sprayers.getByRole('button', { name: 'Add it' }).click();
+  const pump = sprayers.getByRole('listitem').filter({ hasText: 'Weighed pump' });
+  await pump.getByRole('button', { name: 'Use the kitchen scale' }).click();
+  const scale = pump.getByRole('region', { name: 'Kitchen scale' });
+  await scale.getByRole('button', { name: 'Put the bottle on' }).click();
+  await scale.getByRole('button', { name: 'Knock the table' }).click();
+  await expect(scale).toContainText('The reading jumps');
+  await expect(scale.getByRole('button', { name: 'Take as before' })).toBeDisabled();
+  await expect(scale).toContainText('At rest.');
+  await scale.getByRole('button', { name: 'Take as before' }).click();
+  await expect(pump.getByLabel('Weighs before')).toHaveValue('251.3');
+  await scale.getByRole('button', { name: 'Switch it off' }).click();
+  await expect(scale).toContainText('The scale is gone');
+  await expect(pump.getByLabel('Weighs before')).toHaveValue('251.3');
+  await scale.getByRole('button', { name: 'Switch it on' }).click();
+  await scale.getByRole('button', { name: 'Press 10 strokes off' }).click();
+  await expect(scale.getByLabel('The scale shows')).toContainText('249.2');
+  await expect(scale).toContainText('At rest.');
+  await scale.getByRole('button', { name: 'Take as after' }).click();
+  await expect(pump).toContainText('0.21 g a stroke');
+});
+
+test('a programme, a timer that ends and a bowl that is too small show up in the steps and at the bowls', async ({
+  page,
+}) => {
+  await page.goto('/kitchen');
+  await page.getByLabel('Name of another fryer').fill('Cabin');
+  await page.getByRole('button', { name: 'Add it' }).first().click();
+  const fryer = page.getByRole('region', { name: 'Cabin' });
+  await fryer.getByLabel('Its timer ends by itself').check();
+  await fryer.getByLabel('after', { exact: true }).fill('5');
+  const bowls = page.getByRole('region', { name: 'Bowls and deep plates' });
+  await bowls.getByLabel('Name').fill('Tea cup');
+  await bowls.getByLabel('Across').fill('80');
+  await bowls.getByRole('button', { name: 'Add it' }).click();
+  await expect(bowls).toContainText('Tea cup 80 mm across');
+  await page.getByLabel('A thermometer for the centre').uncheck();
+  await expect(page.getByText('A probe thermometer is the one tool to buy.')).toBeVisible();
+
+  await begin(page, 'Pork loin', 'flour, egg and coarse crumbs');
+  await page.getByRole('tab', { name: 'Bowls', exact: true }).click();
+  await expect(page.getByText(/No bowl that is left is \d+\s?mm across: take a plate/).first()).toBeVisible();
+  await page.getByRole('button', { name: 'In the air', exact: true }).click();
+  await page.getByLabel('Fryer', { exact: true }).selectOption('Cabin');
+  await page.getByRole('tab', { name: 'Steps', exact: true }).click();
+  await expect(page.getByText(/Its timer ends after 5 minutes: set it again/)).toBeVisible();
+  await expect(page.getByRole('note')).toContainText('This kitchen has no thermometer');
 });

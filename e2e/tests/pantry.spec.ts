@@ -1,4 +1,4 @@
-import { begin, expect, searched, test } from './begin';
+import { begin, expect, test } from './begin';
 
 test('an own ingredient goes from its label onto the shelf and into a coat, and what is never used is not offered', async ({
   page,
@@ -19,7 +19,6 @@ test('an own ingredient goes from its label onto the shelf and into a coat, and 
   await expect(page.getByRole('row', { name: /Island mill lentil crumbs/ })).toContainText('celery');
 
   await begin(page, 'Oyster mushrooms', 'beer batter');
-  await searched(page);
   await page.getByRole('button', { name: 'In the air', exact: true }).click();
   const coat = page.getByRole('region', { name: 'Coat in the air' });
   await expect(coat).not.toContainText('Beer');
