@@ -46,10 +46,12 @@ await needChromium();
 await build();
 
 const failures = [];
-for (const script of ['lint', 'types', 'arrows']) {
-  step(script);
-  if ((await run('npm', ['run', script, '--silent'])) !== 0) failures.push(script);
-}
+step('Lint, types and arrows, side by side');
+await Promise.all(
+  ['lint', 'types', 'arrows'].map(async (script) => {
+    if ((await run('npm', ['run', script, '--silent'])) !== 0) failures.push(script);
+  }),
+);
 
 step('Unit, truth and API tests');
 const jest = await runKept('npm', ['run', 'unit', '--silent']);

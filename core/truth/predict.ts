@@ -10,9 +10,17 @@ function closed<T extends { series: CookSeries }>(result: T): T {
   return result;
 }
 
-/** The practised cook in oil, predicted. */
-export const inOil = ({ dish, layers, fried }: Practice): FriedResult =>
-  closed(evaluateFried(dish, { ...fried, layers, oilId: 'rapeseed-oil' }));
+const fried = new WeakMap<Practice, FriedResult>();
+
+/** The practised cook in oil, predicted; once for each practice, which nothing changes. */
+export function inOil(practice: Practice): FriedResult {
+  const before = fried.get(practice);
+  if (before) return before;
+  const { dish, layers, fried: pot } = practice;
+  const result = closed(evaluateFried(dish, { ...pot, layers, oilId: 'rapeseed-oil' }));
+  fried.set(practice, result);
+  return result;
+}
 
 /** A practised cook in air, predicted; `minutes` other than the practised ones when given. */
 export const inAir = (practice: Practice, how: AirPractice, minutes = how.settings.minutes): AirResult =>

@@ -1,8 +1,8 @@
 import type { Page } from '@playwright/test';
-import { begin, expect, test } from './begin';
+import { begin, expect, openBench, test } from './begin';
 
 async function openBasket(page: Page): Promise<void> {
-  await begin(page, 'Aubergine', 'flour, egg and coarse crumbs');
+  await openBench(page, 'Aubergine', 'flour, egg and coarse crumbs');
   await page.getByRole('tab', { name: 'Basket', exact: true }).click();
   await expect(page.getByRole('button', { name: /^Aubergine 1 of/ })).toBeVisible();
 }

@@ -51,12 +51,46 @@ async function send(page: Page, food: string, coat: string): Promise<void> {
   await expect(page.getByRole('button', { name: /^In use: / })).toBeVisible({ timeout: 30_000 });
 }
 
-/** Sends the sentence of the home view, waits for the first air version, and stops the search for others. */
-export async function begin(page: Page, food: string, coat: string): Promise<void> {
-  await send(page, food, coat);
+async function stopSearch(page: Page): Promise<void> {
   const stop = page.getByRole('button', { name: 'Stop', exact: true });
   await stop.or(page.getByText('cooks simulated for this dish')).first().waitFor();
   if (await stop.isVisible()) await stop.click({ timeout: 2000 }).catch(() => undefined);
+}
+
+/** Sends the sentence of the home view, waits for the first air version, and stops the search for others. */
+export async function begin(page: Page, food: string, coat: string): Promise<void> {
+  await send(page, food, coat);
+  await stopSearch(page);
+}
+
+const copyOf = async (page: Page, id: string): Promise<string> =>
+  ((await (await page.request.post(`/api/conversions/${id}/duplicate`)).json()) as { id: string }).id;
+
+/** Copies of dishes as journeys of this worker have begun them, by food and coat. */
+const begun = new Map<string, string>();
+
+/**
+ * Opens a bench with an air version on it. The first journey that wants a dish begins it as a cook does; the next ones
+ * open a copy, and search nothing: what they look at is something else.
+ * @param prepare what is done to the dish before it is copied; the same for the same food and coat
+ */
+export async function openBench(
+  page: Page,
+  food: string,
+  coat: string,
+  prepare: (page: Page) => Promise<void> = () => Promise.resolve(),
+): Promise<void> {
+  const dish = `${food}, ${coat}`;
+  const before = begun.get(dish);
+  if (before) {
+    await page.goto(`/dish/${await copyOf(page, before)}`);
+    await stopSearch(page);
+    return;
+  }
+  await begin(page, food, coat);
+  await prepare(page);
+  await saved(page);
+  begun.set(dish, await copyOf(page, page.url().split('/').at(-1)!));
 }
 
 /** Sends the sentence of the home view, and waits for the whole search. */

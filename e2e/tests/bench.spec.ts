@@ -1,5 +1,5 @@
 import type { Locator, Page } from '@playwright/test';
-import { begin, beginAndSearch, expect, saved, searched, test } from './begin';
+import { begin, beginAndSearch, expect, openBench, saved, searched, test } from './begin';
 
 const board = (page: Page, name: string): Promise<void> => page.getByRole('tab', { name, exact: true }).click();
 const airCoat = (page: Page): Locator => page.getByRole('region', { name: 'Coat in the air' });
@@ -13,8 +13,10 @@ const stack = async (page: Page): Promise<string[]> =>
 
 /** Lays three plain layers on the air side, whatever the search has found: flour, egg, coarse crumbs. */
 async function plainCoat(page: Page): Promise<void> {
-  await begin(page, 'Halloumi', 'flour, egg and coarse crumbs');
-  await page.getByRole('button', { name: 'Use: As you fry it' }).click();
+  await openBench(page, 'Halloumi', 'flour, egg and coarse crumbs', () =>
+    page.getByRole('button', { name: 'Use: As you fry it' }).click(),
+  );
+  await page.getByRole('button', { name: 'In the air', exact: true }).click();
   await expect(bands(page)).toHaveCount(3);
   expect(await stack(page)).toEqual(['Coarse crumbs', 'Egg, beaten', 'Plain wheat flour']);
 }
@@ -173,7 +175,7 @@ test('a coat that is not eaten here says so, and is made to fit with one touch',
 });
 
 test('a search is stopped, says so, and begins again', async ({ page }) => {
-  await begin(page, 'Pork loin', 'flour, egg and coarse crumbs');
+  await openBench(page, 'Pork loin', 'flour, egg and coarse crumbs');
   await page.getByLabel('Thickness', { exact: true }).fill('13');
   await page.getByRole('button', { name: 'Stop', exact: true }).click();
   await expect(page.getByText('Stopped. What you see is from before.')).toBeVisible();
@@ -215,7 +217,7 @@ test('a dot of the picture is laid on the bench by keyboard', async ({ page }) =
 });
 
 test('a side of a question is taken, and says what the other would change', async ({ page }) => {
-  await begin(page, 'Oyster mushrooms', 'beer batter');
+  await openBench(page, 'Pork loin', 'flour, egg and coarse crumbs');
   await board(page, 'Schools');
   const preheat = page.getByRole('group', { name: 'Preheat?' });
   await expect(preheat).toContainText(/Sets after .* instead of after/, { timeout: 20_000 });
@@ -251,7 +253,7 @@ test('the dipping station turns round for a left hand, reckons with a measured d
 });
 
 test('every key stands on the sheet that ? opens', async ({ page }) => {
-  await begin(page, 'Okra', 'buttermilk and cornmeal');
+  await openBench(page, 'Pork loin', 'flour, egg and coarse crumbs');
   await page.keyboard.press('?');
   const sheet = page.getByRole('dialog', { name: 'Everything by keyboard' });
   await expect(sheet).toContainText('Ctrl+Shift+Z');

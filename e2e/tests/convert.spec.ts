@@ -1,4 +1,4 @@
-import { begin, expect, saved, test } from './begin';
+import { begin, expect, openBench, saved, test } from './begin';
 
 test('from nothing to an air version that is there after a reload', async ({ page, request }) => {
   const kept = (await (await request.get('/api/conversions')).json()) as { id: string }[];
@@ -62,7 +62,7 @@ test('the wet batter is shown failing as it is, and the chosen coat stays chosen
 });
 
 test('wrong numbers are refused at their field with what is allowed, and nothing is lost', async ({ page }) => {
-  await begin(page, 'Aubergine', 'flour, egg and coarse crumbs');
+  await openBench(page, 'Aubergine', 'flour, egg and coarse crumbs');
   const refuse = async (label: string, wrong: string, allowed: RegExp): Promise<void> => {
     const field = page.getByLabel(label, { exact: true });
     const before = await field.inputValue();
@@ -84,7 +84,7 @@ test('wrong numbers are refused at their field with what is allowed, and nothing
 });
 
 test('the scrubber goes through both cooks, in the cutaways and in the curves', async ({ page }) => {
-  await begin(page, 'Pork loin', 'flour, egg and coarse crumbs');
+  await openBench(page, 'Pork loin', 'flour, egg and coarse crumbs');
   const air = page.getByRole('img', { name: /^Air: Pork loin/ });
   await expect(air).toHaveAttribute('aria-label', /centre (7|8|9)\d/);
   await page.getByRole('slider', { name: 'Through the cook' }).focus();
@@ -106,7 +106,7 @@ test('the scrubber goes through both cooks, in the cutaways and in the curves', 
 });
 
 test('dragging a slider moves the cook at once, and is one step to undo', async ({ page }) => {
-  await begin(page, 'Pork loin', 'flour, egg and coarse crumbs');
+  await openBench(page, 'Pork loin', 'flour, egg and coarse crumbs');
   await page.getByRole('button', { name: 'In the air', exact: true }).click();
   const minutes = page.getByLabel('For', { exact: true });
   const before = await minutes.inputValue();
@@ -127,7 +127,7 @@ test('dragging a slider moves the cook at once, and is one step to undo', async 
 });
 
 test('a sauce part-way is cooked, drawn and explained', async ({ page }) => {
-  await begin(page, 'Pork loin', 'flour, egg and coarse crumbs');
+  await openBench(page, 'Pork loin', 'flour, egg and coarse crumbs');
   await page.getByRole('button', { name: 'In the air', exact: true }).click();
   await page.getByLabel('Sauced, or cooked a second time').check();
   await page.getByLabel('Cools first').fill('0');
@@ -138,7 +138,7 @@ test('a sauce part-way is cooked, drawn and explained', async ({ page }) => {
 });
 
 test('a worker that dies under a question is replaced, and the cook is told', async ({ page }) => {
-  await begin(page, 'Halloumi', 'flour, egg and fine crumbs');
+  await openBench(page, 'Pork loin', 'flour, egg and coarse crumbs');
   await expect(page.getByRole('region', { name: 'After the heat' })).toBeVisible();
   for (const worker of page.workers())
     await worker.evaluate(() => {
@@ -180,18 +180,18 @@ test('a diet changes what is offered', async ({ page }) => {
 });
 
 test('units switch in one click and are remembered; so is the theme', async ({ page }) => {
-  await begin(page, 'Okra', 'buttermilk and cornmeal');
-  await expect(page.getByRole('figure').first()).toContainText('180 °C');
+  await openBench(page, 'Aubergine', 'flour, egg and coarse crumbs');
+  await expect(page.getByRole('figure').first()).toContainText('175 °C');
   await page.getByRole('button', { name: /Switch to cups/ }).click();
-  await expect(page.getByRole('figure').first()).toContainText('356 °F');
+  await expect(page.getByRole('figure').first()).toContainText('347 °F');
   await page.getByRole('button', { name: 'Dark theme' }).click();
   await page.reload();
-  await expect(page.getByRole('figure').first()).toContainText('356 °F');
+  await expect(page.getByRole('figure').first()).toContainText('347 °F');
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'iron');
 });
 
 test('a dish is copied, deleted and brought back', async ({ page }) => {
-  await begin(page, 'Firm tofu', 'egg and potato starch');
+  await openBench(page, 'Aubergine', 'flour, egg and coarse crumbs');
   await page.getByLabel('Name of the dish').fill('Tofu for Thursday');
   await page.getByLabel('Name of the dish').press('Enter');
   await saved(page);
@@ -205,7 +205,7 @@ test('a dish is copied, deleted and brought back', async ({ page }) => {
 });
 
 test('two windows: the stale one is told, and neither version is lost unasked', async ({ page, context }) => {
-  await begin(page, 'White fish fillet', 'beer batter');
+  await openBench(page, 'Pork loin', 'flour, egg and coarse crumbs');
   await saved(page);
   const other = await context.newPage();
   await other.goto(page.url());

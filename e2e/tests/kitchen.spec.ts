@@ -1,4 +1,4 @@
-import { begin, expect, test } from './begin';
+import { expect, openBench, test } from './begin';
 
 test('a fryer is added, its bread rated and its thermometer read, and a dish moved into it', async ({ page }) => {
   await page.goto('/kitchen');
@@ -18,7 +18,7 @@ test('a fryer is added, its bread rated and its thermometer read, and a dish mov
   await expect(fryer).toContainText('set 180 °C, read 192 °C');
   await expect(fryer.getByRole('img', { name: /Bread: back left dark/ })).toBeVisible();
 
-  await begin(page, 'Aubergine', 'flour, egg and coarse crumbs');
+  await openBench(page, 'Aubergine', 'flour, egg and coarse crumbs');
   await page.getByRole('tab', { name: 'Basket', exact: true }).click();
   await page.getByRole('button', { name: 'Move it to Boathouse' }).click({ timeout: 20_000 });
   await expect(page.getByText('By its bread test:')).toBeVisible();
@@ -36,7 +36,7 @@ test('a sprayer is weighed before and after ten strokes, and oil is counted in i
   await pump.getByLabel('and after').fill('248.1');
   await pump.getByRole('button', { name: 'Reckon' }).click();
   await expect(pump).toContainText('0.19 g a stroke');
-  await begin(page, 'Pork loin', 'flour, egg and coarse crumbs');
+  await openBench(page, 'Pork loin', 'flour, egg and coarse crumbs');
   await page.getByRole('tab', { name: 'Bowls', exact: true }).click();
   await expect(page.getByText(/\d+ strokes of the green pump/)).toBeVisible();
 });
@@ -86,7 +86,7 @@ test('a programme, a timer that ends and a bowl that is too small show up in the
   await page.getByLabel('A thermometer for the centre').uncheck();
   await expect(page.getByText('A probe thermometer is the one tool to buy.')).toBeVisible();
 
-  await begin(page, 'Pork loin', 'flour, egg and coarse crumbs');
+  await openBench(page, 'Pork loin', 'flour, egg and coarse crumbs');
   await page.getByRole('tab', { name: 'Bowls', exact: true }).click();
   await expect(page.getByText(/No bowl that is left is \d+\s?mm across: take a plate/).first()).toBeVisible();
   await page.getByRole('button', { name: 'In the air', exact: true }).click();

@@ -1,4 +1,5 @@
 import type { Problem, ScaleMessage } from '@yellowmist/contract';
+import { weighed } from '@yellowmist/core';
 import { SimulatedScale } from '../src/devices/scale.js';
 import { RunningServer } from './running.js';
 
@@ -32,6 +33,19 @@ describe('the simulated kitchen scale', () => {
     pass(5000);
     expect(scale.read()!.grams).toBeCloseTo(rest, 1);
   });
+
+  test.each([0, 30, 70, 110, 160, 190])(
+    'a knock is told as a jump, however late after it the first reading is: %d ms',
+    (late) => {
+      const { scale, pass } = heldScale();
+      scale.hand('put');
+      pass(5000);
+      scale.hand('knock');
+      pass(late);
+      const readings = Array.from({ length: 8 }, (_, k) => (pass(k % 3 ? 200 : 215), scale.read()!));
+      expect(weighed(readings).state).toBe('jumping');
+    },
+  );
 
   test('tells nothing while it is switched off, and keeps what lies on it', () => {
     const { scale, pass } = heldScale();

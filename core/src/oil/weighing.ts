@@ -28,27 +28,37 @@ export type Weighed =
 /** Readings of so long, ms, that agree within so much, g, are a weight. Common practice, no source. */
 const STEADY_MS = 1200;
 const STEADY_G = 0.2;
-/** Readings that have changed direction so often in that time do not settle. */
+/** Readings that have changed direction so often in so long, ms, do not settle: a weight that is put on goes one way. */
 const TURNS_OF_A_JUMP = 3;
+const JUMP_MS = 2400;
 const EMPTY_G = 1;
 
 /** Whether the scale has come to rest, is on its way to a weight, or jumps. Readings in the order of time. */
 export function weighed(readings: readonly ScaleReading[]): Weighed {
   const last = readings.at(-1);
   if (!last) return { state: 'empty' };
-  const recent = readings.filter((r) => r.atMs > last.atMs - STEADY_MS);
-  const grams = recent.map((r) => r.grams);
+  const grams = within(readings, STEADY_MS);
   const spreadG = Math.max(...grams) - Math.min(...grams);
-  const long = last.atMs - readings[0].atMs >= STEADY_MS && recent.length >= 3;
+  const long = last.atMs - readings[0].atMs >= STEADY_MS && grams.length >= 3;
   if (spreadG <= STEADY_G) {
     if (!long) return { state: 'moving' };
     const mean = grams.reduce((sum, g) => sum + g, 0) / grams.length;
     return mean < EMPTY_G ? { state: 'empty' } : { state: 'steady', grams: Math.round(mean * 10) / 10 };
   }
+  return turnsOf(within(readings, JUMP_MS)) >= TURNS_OF_A_JUMP ? { state: 'jumping', spreadG } : { state: 'moving' };
+}
+
+/** Weights of the last so many ms, g. */
+function within(readings: readonly ScaleReading[], ms: number): number[] {
+  const from = readings[readings.length - 1].atMs - ms;
+  return readings.filter((r) => r.atMs > from).map((r) => r.grams);
+}
+
+/** How often weights change direction. */
+function turnsOf(grams: readonly number[]): number {
   const steps = grams
     .slice(1)
     .map((g, i) => g - grams[i])
     .filter((d) => Math.abs(d) > STEADY_G);
-  const turns = steps.slice(1).filter((d, i) => d * steps[i] < 0).length;
-  return turns >= TURNS_OF_A_JUMP ? { state: 'jumping', spreadG } : { state: 'moving' };
+  return steps.slice(1).filter((d, i) => d * steps[i] < 0).length;
 }

@@ -8,7 +8,7 @@ const BOTTLE_G = 251.3;
 const STROKE_G = 0.21;
 /** The plate settles with this time constant, ms; a knock shakes it for so long, by so much, g. */
 const SETTLES_MS = 250;
-const KNOCK = { ms: 4000, grams: 3 } as const;
+const KNOCK = { ms: 4000, grams: 3, swingMs: 450 } as const;
 const RESOLUTION_G = 0.1;
 
 /**
@@ -45,9 +45,15 @@ export class SimulatedScale {
   read(): ScaleReading | null {
     if (!this.plugged) return null;
     const now = this.nowMs();
-    const shaking = now - this.knockedMs < KNOCK.ms ? KNOCK.grams * Math.sin(now / 37) * Math.cos(now / 91) : 0;
-    const grams = Math.round((this.restingG(now) + shaking) / RESOLUTION_G) * RESOLUTION_G;
+    const grams = Math.round((this.restingG(now) + this.shakingG(now)) / RESOLUTION_G) * RESOLUTION_G;
     return { grams: Number(grams.toFixed(1)), atMs: now };
+  }
+
+  /** A swing that dies away; slower than two readings, so that they cannot miss it. */
+  private shakingG(now: number): number {
+    const since = now - this.knockedMs;
+    if (since >= KNOCK.ms) return 0;
+    return KNOCK.grams * (1 - since / KNOCK.ms) * Math.sin((2 * Math.PI * since) / KNOCK.swingMs);
   }
 
   private restingG(now: number): number {

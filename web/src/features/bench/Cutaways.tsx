@@ -105,7 +105,10 @@ export const Cutaways = memo(function Cutaways({ evaluated, share, onScrub, onSi
             </>
           ) : (
             <div className="grid aspect-[322/262] place-items-center">
-              <span className="loading loading-dots" aria-label="The first air version is being searched" />
+              <span role="status">
+                <span className="sr-only">The first air version is being searched</span>
+                <span aria-hidden className="loading loading-dots" />
+              </span>
             </div>
           )}
         </figure>
