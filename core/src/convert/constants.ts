@@ -71,12 +71,19 @@ export const REACH = { factor: 1.5, plusMin: 2 } as const;
  */
 export const SWAP_EVERY_MIN = 5;
 /**
- * What a minute, a g of oil per m² and a way to a special shop cost, in likeness.
- * @unit share per min, share per g/m², share
- * @range 0.005–0.03, 0–0.002, 0–0.1
+ * What a minute, a g of oil per m², a way to a special shop and another ingredient than the usual cost, in likeness.
+ * @unit share per min, share per g/m², share, share
+ * @range 0.005–0.03, 0–0.002, 0–0.1, 0–0.04
  * @source our judgement, so that C1, C2 and C7 come out at their practised minutes
  */
-export const COST = { perMinute: 0.016, perOilGm2: 0.001, shopping: 0.04 } as const;
+export const COST = { perMinute: 0.016, perOilGm2: 0.001, shopping: 0.04, unusual: 0.02 } as const;
+/**
+ * What a finish that tastes of none of the cook's own costs, and a glue that does, in likeness.
+ * @unit share
+ * @range 0.05–0.2; 0.02–0.1
+ * @source our judgement: crumbs of another grain are another dish, but one that a cook would eat
+ */
+export const TASTE_COST = { finish: 0.1, glue: 0.06 } as const;
 /**
  * Water to flour of a batter that glues crumbs, and of one that stays where it is put.
  * @unit g/g

@@ -9,15 +9,16 @@ import type { Alternative, Candidate, Conversion, ConvertRequest, Family, Family
 type Rank = (a: Alternative, b: Alternative) => number;
 
 /**
- * What works first; then the more like the original, less what is not quite right yet, where a minute and a way to a
- * special shop cost a little likeness.
+ * What works first; then the more like the original, less what is not quite right yet, where a minute, a way to a
+ * special shop and another ingredient than the usual cost a little likeness.
  */
 function rankBy(atHome: readonly string[]): Rank {
   const worth = (a: Alternative): number =>
     a.likeness -
     shortfallOf(a.outcomes, a.layers) -
     COST.perMinute * a.plan.settings.minutes -
-    (needsShopping(a, atHome) ? COST.shopping : 0);
+    (needsShopping(a, atHome) ? COST.shopping : 0) -
+    (a.variant ? COST.unusual : 0);
   return (a, b) => Number(b.works) - Number(a.works) || worth(b) - worth(a);
 }
 
@@ -99,11 +100,15 @@ export function* widenFamily(
   const temperatures = [...new Set(first.candidates.map((c) => c.plan.settings.tempC))].slice(0, WIDE_TEMPERATURES);
   const others = yield* searchVariants(request, fried, coats.slice(1), temperatures, first.candidates[0].minutes);
   const candidates = [...first.candidates, ...others].sort((a, b) => b.score - a.score);
-  const shown = worthShowing(candidates);
+  const full = (c: Candidate): Alternative => complete(request, fried, refined(request, fried, c), coats);
+  const [best, ...rest] = worthShowing(candidates);
+  // Half as fine flatters some: what beat the usual coat there has to beat it in full.
+  const usual = first.candidates[0];
+  const bests = [full(best), ...(best.variant === '' ? [] : [full(usual)])].sort(rankBy(request.limits.atHome ?? []));
   return {
     family: first.family,
     candidates,
-    alternatives: shown.map((c) => complete(request, fried, refined(request, fried, c), coats)),
+    alternatives: [...bests, ...rest.filter((c) => c !== usual).map(full)],
   };
 }
 

@@ -30,7 +30,7 @@ import {
 } from '../outcome/index.js';
 import { allOilGm2, oilAmounts, surfaceOilGm2 } from '../oil/index.js';
 import { cautionsFor, dishAllergens } from '../safety/index.js';
-import { likenessOf, staysPale, works } from './likeness.js';
+import { coatLikeness, likenessOf, staysPale, works } from './likeness.js';
 import { planNotes } from './planNotes.js';
 import { stepsFor } from './steps.js';
 import type { AirResult, FriedResult, WaitingResult } from './types.js';
@@ -210,7 +210,7 @@ function describe(dish: Dish, scene: AirScene, fried: FriedResult, judged: Judge
       deepOil: false,
       waterTray: plan.settings.waterTray,
     }),
-    likeness: likenessOf(outcomes, ready.layers, fried.outcomes, fried.layers),
+    likeness: likenessOf(outcomes, fried.outcomes, coatLikeness(ready.layers, fried.layers)),
     works: works(outcomes, staysPale(ready.layers)) && load.fits,
   };
 }

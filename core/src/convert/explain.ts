@@ -1,4 +1,5 @@
 import { ingredient } from '../foods/index.js';
+import { otherTastes } from './taste.js';
 import type { Alternative, Badge, FriedResult } from './types.js';
 
 /** What a plan gains and gives up against the fried original, in sentences. */
@@ -10,6 +11,8 @@ export function againstOriginal(air: Alternative, fried: FriedResult): string[] 
     const kept = air.oilPerPieceG < 0.1 ? 'under 0.1 g' : `about ${air.oilPerPieceG.toFixed(1)} g`;
     out.push(`Keeps ${kept} of oil a piece instead of ${fried.oilPerPieceG.toFixed(1)} g, ${share} % less (estimate).`);
   }
+  const others = otherTastes(air.layers, fried.layers);
+  if (others.length > 0) out.push(`Tastes of ${others.join(' and ')}, which your coat does not.`);
   const [a, f] = [air.outcomes.crispness, fried.outcomes.crispness];
   if (a && f) out.push(a.word === f.word ? `As ${a.word} as from the pot.` : `From the pot ${f.word}, here ${a.word}.`);
   const colour = air.outcomes.colourTop;
@@ -38,7 +41,8 @@ export function awardBadges(alternatives: Alternative[], atHome: readonly string
     if (among.length === 0) return;
     among.reduce((best, a) => (of(a) > of(best) ? a : best)).badges.push(badge);
   };
-  award('closest', pool, (a) => a.likeness);
+  // In whole percent: of two that are as like, the one that ranks first is it.
+  award('closest', pool, (a) => Math.round(100 * a.likeness));
   award('crispest', pool, (a) => a.outcomes.crispness?.value ?? 0);
   award('least-oil', pool, (a) => -a.oilPerPieceG);
   award('fewest-bowls', pool, (a) => -a.bowls.length + 0.1 * a.likeness);

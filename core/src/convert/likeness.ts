@@ -1,5 +1,6 @@
 import type { CoatLayer } from '../coat/index.js';
 import { FIRMNESS, JUICE, RICH_FROM, type Outcomes } from '../outcome/index.js';
+import { tastesAlike } from './taste.js';
 
 const value = (o: Outcomes, key: keyof Outcomes, otherwise: number): number => o[key]?.value ?? otherwise;
 
@@ -27,17 +28,16 @@ function sameCoat(air: readonly CoatLayer[], fried: readonly CoatLayer[]): numbe
   return Math.exp(-0.15 * Math.max(0, gap - 0.3));
 }
 
+/** How like a coat is to the cook's own before any heat, 0–1: as thick, and tasting of the same. */
+export const coatLikeness = (air: readonly CoatLayer[], fried: readonly CoatLayer[]): number =>
+  sameCoat(air, fried) * tastesAlike(air, fried);
+
 /**
- * How like the fried original a cook comes out, 0–1: crispness and adhesion no worse, the same colour, as even, a coat of
- * that thickness, nothing run off, floury or tough. A product, so that one failure is not outweighed. Weights: our
- * judgement, no source.
+ * How like the fried original a cook comes out, 0–1: crispness and adhesion no worse, the same colour, as even, nothing
+ * run off, floury or tough. A product, so that one failure is not outweighed. Weights: our judgement, no source.
+ * @param coats how like the two coats are, from `coatLikeness`
  */
-export function likenessOf(
-  air: Outcomes,
-  airCoat: readonly CoatLayer[],
-  fried: Outcomes,
-  friedCoat: readonly CoatLayer[],
-): number {
+export function likenessOf(air: Outcomes, fried: Outcomes, coats: number): number {
   const crisp = reaches(value(air, 'crispness', 0), value(fried, 'crispness', 0)) ** 0.8;
   const hold = reaches(value(air, 'adhesion', 1), value(fried, 'adhesion', 1));
   const kept = 1 - 0.8 * value(air, 'runOff', 0);
@@ -45,8 +45,8 @@ export function likenessOf(
   const tough = Math.exp(-0.25 * Math.max(0, value(air, 'chew', 0) - Math.max(0.8, value(fried, 'chew', 0))));
   const rich = 1 - 2 * Math.max(0, RICH_FROM - value(air, 'bite', RICH_FROM));
   const juicy = reaches(value(air, 'juice', 1), value(fried, 'juice', 1));
-  const looks = sameColour(colourOf(air), colourOf(fried)) * evenness(air) * sameCoat(airCoat, friedCoat);
-  return crisp * hold * kept * floury * tough * rich * juicy * looks;
+  const looks = sameColour(colourOf(air), colourOf(fried)) * evenness(air);
+  return crisp * hold * kept * floury * tough * rich * juicy * looks * coats;
 }
 
 /** Penalty of a cook that is not right yet: 0 when the centre is right and the colour golden, more the farther off. */

@@ -16,7 +16,7 @@ import {
   WIDE_FINENESS,
 } from './constants.js';
 import type { Coat } from './families.js';
-import { likenessOf, shortfallOf, staysPale, works } from './likeness.js';
+import { coatLikeness, likenessOf, shortfallOf, staysPale, works } from './likeness.js';
 import type { Candidate, ConvertRequest, FriedResult } from './types.js';
 
 /** The temperatures that a fryer can be set to between 160 and 205 °C, no finer than 5 °C. */
@@ -92,7 +92,9 @@ function bestMinute(bench: Bench, plan: AirPlan): Candidate {
   const series = cookInAir(ready, dish, plan, fryer, liesIn(load), { untilColour: BURNT_BEYOND, fine });
   const pale = staysPale(ready.layers);
   const bowls = recipesOf(ready.layers).length;
+  const coatLike = coatLikeness(ready.layers, fried.layers);
   const { family, variant } = coat;
+  const unusual = variant ? COST.unusual : 0;
   const last = Math.min(plan.settings.minutes, Math.floor((series.timeS.at(-1) ?? 0) / 60 + 1e-6));
   let best: Candidate | null = null;
   for (let minutes = Math.min(SHORTEST_MIN, last); minutes <= last; minutes++) {
@@ -101,9 +103,13 @@ function bestMinute(bench: Bench, plan: AirPlan): Candidate {
     const scene = { ready, plan: { ...plan, settings }, fryer, load, friedFootMin: fried.footHotMin };
     const judged = judgedAir(scene, series, Math.round((minutes * 60) / series.sampleS), null);
     const outcomes = judge(judged);
-    const likeness = likenessOf(outcomes, ready.layers, fried.outcomes, fried.layers);
+    const likeness = likenessOf(outcomes, fried.outcomes, coatLike);
     const score =
-      likeness - shortfallOf(outcomes, ready.layers) - COST.perMinute * minutes - COST.perOilGm2 * plan.oilGm2;
+      likeness -
+      shortfallOf(outcomes, ready.layers) -
+      COST.perMinute * minutes -
+      COST.perOilGm2 * plan.oilGm2 -
+      unusual;
     if (best && score <= best.score) continue;
     best = {
       family,
