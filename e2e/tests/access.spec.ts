@@ -86,6 +86,24 @@ test('nothing is wider than a phone', async ({ page }) => {
   }
 });
 
+test('on a phone a board is pulled up over the bench, in sight and no wider', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await openBench(page, 'Pork loin', 'flour, egg and coarse crumbs');
+  for (const [board, said] of [
+    ['Water', 'Good as it is'],
+    ['Oil', 'Used, for all'],
+  ]) {
+    await page.getByRole('tab', { name: board, exact: true }).click();
+    const panel = page.getByRole('tabpanel', { name: board });
+    await expect(panel).toBeInViewport({ ratio: 0.9 });
+    await expect(panel).toContainText(said);
+    await expect(panel.getByRole('row').nth(1)).toBeVisible();
+    expect(await panel.evaluate((el) => el.scrollWidth - el.clientWidth)).toBeLessThanOrEqual(0);
+  }
+  await page.getByRole('tab', { name: 'Oil', exact: true }).click();
+  await expect(page.getByRole('figure').first()).toBeInViewport();
+});
+
 test('by keyboard alone: from the sentence to another coat', async ({ page }) => {
   await page.goto('/');
   await page.getByLabel('Minutes in the oil').focus();

@@ -204,6 +204,23 @@ test('a dish is copied, deleted and brought back', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Tofu for Thursday', exact: true })).toBeVisible();
 });
 
+test('with many dishes the older ones are shown on asking, and one is found by its food', async ({ page }) => {
+  await openBench(page, 'Aubergine', 'flour, egg and coarse crumbs');
+  await page.getByLabel('Name of the dish').fill('Slabs for Sunday');
+  await page.getByLabel('Name of the dish').press('Enter');
+  await saved(page);
+  const [, id] = /dish\/(.*)$/.exec(page.url())!;
+  for (let k = 0; k < 12; k++) await page.request.post(`/api/conversions/${id}/duplicate`);
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Slabs for Sunday (copy)' })).toHaveCount(12);
+  await page.getByRole('button', { name: /^Show all \d+ dishes$/ }).click();
+  await expect(page.getByRole('heading', { name: 'Slabs for Sunday', exact: true })).toBeVisible();
+  await page.getByLabel('Find a dish').fill('no such thing');
+  await expect(page.getByText('No dish here is called “no such thing”')).toBeVisible();
+  await page.getByLabel('Find a dish').fill('aubergine');
+  await expect(page.getByRole('heading', { name: 'Slabs for Sunday', exact: true })).toBeVisible();
+});
+
 test('two windows: the stale one is told, and neither version is lost unasked', async ({ page, context }) => {
   await openBench(page, 'Pork loin', 'flour, egg and coarse crumbs');
   await saved(page);

@@ -85,10 +85,13 @@ describe('the steps of an air plan', () => {
   });
 
   test.each<[Dish['preparation'], RegExp]>([
-    ['blanched', /Blanched: into plenty of boiling water, out again when it returns/],
+    ['blanched', /Blanched, [\d.]+ minutes? in the water: into plenty of boiling water, out again when it returns/],
     ['frozen', /coat and cook it still frozen/],
-    ['pre-cooked', /Roasted first.*until a fork goes in.*cool it on a rack\. 15 minutes/],
-    ['marinated', /Marinated: meat and fish in egg.*30 minutes/],
+    [
+      'pre-cooked',
+      /Roasted first, and cooled, \d+ minutes in the heat: roast it bare.*until a fork goes in.*cool it on a rack/,
+    ],
+    ['marinated', /Marinated, 30 minutes in the marinade: turn it in egg/],
   ])('say how it is made ready: %s', (preparation, words) => {
     expect(stepsOf(dish({ preparation }), plan())).toMatch(words);
   });

@@ -11,7 +11,7 @@ import {
 } from '../dish/index.js';
 import { foodOf, ingredient } from '../foods/index.js';
 import type { OilAmount, OilPlace } from '../oil/index.js';
-import { wayMinutes, wayOf } from '../prep/index.js';
+import { wayMinutes, wayOf, wayWords } from '../prep/index.js';
 import { safeMinimum } from '../safety/index.js';
 
 interface Scene {
@@ -37,10 +37,12 @@ const DRIED: Record<Dish['skin'], string> = {
 function prepareSteps({ dish, ready }: Scene): string[] {
   const cut = `Cut the ${ready.food.name.toLowerCase()} into ${plural(dish.count, 'even piece')}.`;
   if (dish.preparation === 'raw') return [`${cut} ${DRIED[dish.skin]}.`];
-  const way = wayOf(dish.preparation);
-  const took = wayMinutes(foodOf(dish.foodId), dish.shape, dish.preparation, dish.prepMin ?? null);
-  const time = took > 0 ? ` ${took < 10 ? round(took * 2) / 2 : round(took)} minutes.` : '';
-  return [`${cut} ${way.label}: ${way.does.charAt(0).toLowerCase()}${way.does.slice(1)}${time} ${DRIED[dish.skin]}.`];
+  const food = foodOf(dish.foodId);
+  const { label, does } = wayWords(dish.preparation, food);
+  const spent = wayOf(dish.preparation).minutes;
+  const took = wayMinutes(food, dish.shape, dish.preparation, dish.prepMin ?? null);
+  const time = spent ? `, ${plural(took < 10 ? round(took * 2) / 2 : round(took), 'minute')} ${spent.where}` : '';
+  return [`${cut} ${label}${time}: ${does.charAt(0).toLowerCase()}${does.slice(1)} ${DRIED[dish.skin]}.`];
 }
 
 function coatStep(layer: CoatLayer, at: number, total: number): string {

@@ -1,6 +1,6 @@
 import { madeReady, readyPiece, type AirPlan, type Dish } from '../dish/index.js';
-import { foodOf, type Preparation } from '../foods/index.js';
-import { prepare, wayMinutes, wayOf, waysFor } from '../prep/index.js';
+import { foodOf, type Food, type Preparation } from '../foods/index.js';
+import { prepare, wayMinutes, wayOf, waysFor, wayWords } from '../prep/index.js';
 import { differences, type Difference } from './compare.js';
 import { COST, PREP_COST } from './constants.js';
 import { evaluateAir } from './evaluate.js';
@@ -70,7 +70,7 @@ export function waterChoices(foodId: string): WaterChoice[] {
 const PAT_MIN = 2;
 const TRAY_MIN = 3;
 
-const words = ({ id, preparation }: WaterChoice, wet: boolean): Pick<WaterWay, 'label' | 'does' | 'reason'> => {
+const words = ({ id, preparation }: WaterChoice, food: Food): Pick<WaterWay, 'label' | 'does' | 'reason'> => {
   if (id === 'as-it-comes') {
     return {
       label: 'As it comes, wet',
@@ -85,14 +85,13 @@ const words = ({ id, preparation }: WaterChoice, wet: boolean): Pick<WaterWay, '
       reason: 'It steams a dense vegetable in the first minutes of the cook, and holds the coat back from browning.',
     };
   }
-  const { label, does, reason } = wayOf(preparation);
-  return wet && preparation === 'raw'
+  return food.food.comesWet && preparation === 'raw'
     ? {
         label: 'Patted dry',
         does: 'Pat it on all sides with a cloth.',
         reason: 'The dust takes up a damp skin’s water, and drowns on a wet one.',
       }
-    : { label, does, reason };
+    : wayWords(preparation, food);
 };
 
 /** What differs for whoever eats it: what sticks to the hands is told elsewhere. */
@@ -124,7 +123,6 @@ function scored(
   const result = evaluateAir(dish, plan, request.fryer, fried);
   const food = foodOf(dish.foodId);
   const wayMin = wayMinutes(food, dish.shape, choice.preparation, dish.prepMin ?? null);
-  const wet = food.food.comesWet;
   const { handsMin: hands, waitMin: waits } = wayOf(choice.preparation);
   const handsMin =
     hands +
@@ -135,7 +133,7 @@ function scored(
   const rawG = readyPiece({ ...dish, preparation: 'raw', prepMin: undefined }, []).piece.massG;
   const way: WaterWay = {
     ...choice,
-    ...words(choice, wet),
+    ...words(choice, food),
     now,
     handsMin,
     waitMin,

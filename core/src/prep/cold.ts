@@ -87,7 +87,8 @@ export function soaked(cut: Cut, minutes: number): Prepared {
 /** Egg, and the soy sauce with its wheat. */
 const IN_FLESH_MARINADE = ['egg', 'soy', 'wheat'] as const;
 
-const isFlesh = ({ food }: Cut): boolean => food.origin === 'meat' || food.origin === 'fish';
+/** Meat, poultry, fish and shellfish. */
+export const isFlesh = ({ food }: Pick<Cut, 'food'>): boolean => food.origin === 'meat' || food.origin === 'fish';
 
 /** Egg, soy and salt on flesh, which takes some up and is wet; oil and spice on everything else. */
 export function marinated(cut: Cut, minutes: number): Prepared {

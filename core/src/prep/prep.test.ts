@@ -1,6 +1,6 @@
 import { foodOf } from '../foods/index.js';
 import type { PieceShape } from '../piece/index.js';
-import { prepare, seasonedToMm, wayMinutes, waysFor } from './index.js';
+import { prepare, seasonedToMm, wayMinutes, waysFor, wayWords } from './index.js';
 
 const floret: PieceShape = { kind: 'ball', diameterMm: 25 };
 const slice = (thicknessMm: number): PieceShape => ({ kind: 'disc', diameterMm: 70, thicknessMm });
@@ -48,6 +48,8 @@ describe('what is done to the food’s water', () => {
   });
 
   test('meat takes its marinade up and is wet of it, a vegetable is oiled', () => {
+    expect(wayWords('marinated', foodOf('chicken-thigh')).does).toMatch(/egg.*refrigerator/);
+    expect(wayWords('marinated', foodOf('oyster-mushroom')).does).not.toMatch(/egg/);
     expect(prepare('chicken-thigh', block, 'marinated')).toMatchObject({ skin: 'wet' });
     expect(prepare('chicken-thigh', block, 'marinated').food.saltG).toBeGreaterThan(0.3);
     expect(prepare('oyster-mushroom', floret, 'marinated').food.per100g.fatG).toBeGreaterThan(2);

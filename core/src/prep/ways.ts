@@ -1,6 +1,6 @@
 import type { Food, Preparation } from '../foods/index.js';
 import type { PieceShape } from '../piece/index.js';
-import { asItIs, frozen, frozenPressed, marinated, pressed, saltDrained, soaked } from './cold.js';
+import { asItIs, frozen, frozenPressed, isFlesh, marinated, pressed, saltDrained, soaked } from './cold.js';
 import { BLANCHING, FREEZER_MIN, ROASTING } from './constants.js';
 import { blanched, boilsAgainMin, forkTenderMin, roasted } from './hot.js';
 import type { Cut, Prepared } from './types.js';
@@ -13,15 +13,22 @@ export interface Way {
   does: string;
   /** What it is for. */
   reason: string;
+  /** The same on meat and fish, where it is otherwise. */
+  onFlesh?: Partial<Pick<Way, 'does' | 'reason'>>;
   /** Minutes of work by hand, and of waiting beside the way's own minutes. */
   handsMin: number;
   waitMin: number;
-  /** Minutes of the way itself, and how far a cook may go; null where it has none. */
-  minutes: { usual: (cut: Cut) => number; min: number; max: number } | null;
+  /** Minutes of the way itself, how far a cook may go, and where they are spent; null where it has none. */
+  minutes: { usual: (cut: Cut) => number; min: number; max: number; where: string } | null;
   prepare: (cut: Cut, minutes: number) => Prepared;
 }
 
-const fixed = (usual: number, min: number, max: number): Way['minutes'] => ({ usual: () => usual, min, max });
+const fixed = (usual: number, min: number, max: number, where: string): Way['minutes'] => ({
+  usual: () => usual,
+  min,
+  max,
+  where,
+});
 
 const WAYS: Record<Preparation, Way> = {
   raw: {
@@ -29,6 +36,7 @@ const WAYS: Record<Preparation, Way> = {
     label: 'As it is',
     does: 'Cut it, and go on.',
     reason: 'The firmest bite and the least work.',
+    onFlesh: { reason: 'The least work: nothing is gained that it lacks.' },
     handsMin: 0,
     waitMin: 0,
     minutes: null,
@@ -41,7 +49,7 @@ const WAYS: Record<Preparation, Way> = {
     reason: 'Water that is pressed out need not be steamed out through the coat.',
     handsMin: 3,
     waitMin: 0,
-    minutes: fixed(15, 5, 60),
+    minutes: fixed(15, 5, 60, 'under the weight'),
     prepare: pressed,
   },
   'frozen-pressed': {
@@ -51,7 +59,7 @@ const WAYS: Record<Preparation, Way> = {
     reason: 'Ice opens it: it presses far drier, chewier, and a coat keys into its pores.',
     handsMin: 5,
     waitMin: FREEZER_MIN.freezes + FREEZER_MIN.thaws,
-    minutes: fixed(15, 5, 60),
+    minutes: fixed(15, 5, 60, 'under the weight'),
     prepare: frozenPressed,
   },
   salted: {
@@ -61,7 +69,7 @@ const WAYS: Record<Preparation, Way> = {
     reason: 'Draws water out of the cut faces and seasons it; leave salt out of the coat then.',
     handsMin: 4,
     waitMin: 0,
-    minutes: fixed(25, 10, 90),
+    minutes: fixed(25, 10, 90, 'in the salt'),
     prepare: saltDrained,
   },
   soaked: {
@@ -71,17 +79,21 @@ const WAYS: Record<Preparation, Way> = {
     reason: 'Loose starch, brine or sharpness goes into the water; it comes out wet, so dry it with care.',
     handsMin: 3,
     waitMin: 0,
-    minutes: fixed(30, 10, 120),
+    minutes: fixed(30, 10, 120, 'in the water'),
     prepare: soaked,
   },
   marinated: {
     id: 'marinated',
     label: 'Marinated',
-    does: 'Meat and fish in egg, soy, salt and a pinch of baking soda, in the refrigerator; all else in oil, salt and spice.',
-    reason: 'Seasons under the coat, where spice does not burn; a marinade with egg is glue already.',
+    does: 'Turn it in oil, salt and spice, and let it lie.',
+    reason: 'Seasons under the coat, where spice does not burn.',
+    onFlesh: {
+      does: 'Turn it in egg, soy sauce, salt and a pinch of baking soda, and keep it in the refrigerator meanwhile.',
+      reason: 'Seasons under the coat, where spice does not burn; with egg it is glue already.',
+    },
     handsMin: 5,
     waitMin: 0,
-    minutes: { usual: ({ food }) => (food.origin === 'none' ? 18 : 30), min: 10, max: 240 },
+    minutes: { usual: ({ food }) => (food.origin === 'none' ? 18 : 30), min: 10, max: 240, where: 'in the marinade' },
     prepare: marinated,
   },
   blanched: {
@@ -91,7 +103,7 @@ const WAYS: Record<Preparation, Way> = {
     reason: 'Cooked twice: it is tender before the coat is dark. Dry it well.',
     handsMin: 5,
     waitMin: BLANCHING.drainsMin,
-    minutes: { usual: boilsAgainMin, min: 0.5, max: 12 },
+    minutes: { usual: boilsAgainMin, min: 0.5, max: 12, where: 'in the water' },
     prepare: blanched,
   },
   'pre-cooked': {
@@ -101,7 +113,7 @@ const WAYS: Record<Preparation, Way> = {
     reason: 'Tender, shrunk and dry before the coat goes on: large or watery pieces want it.',
     handsMin: 4,
     waitMin: ROASTING.coolsMin,
-    minutes: { usual: forkTenderMin, min: 5, max: 45 },
+    minutes: { usual: forkTenderMin, min: 5, max: 45, where: 'in the heat' },
     prepare: roasted,
   },
   frozen: {
@@ -109,6 +121,7 @@ const WAYS: Record<Preparation, Way> = {
     label: 'From frozen',
     does: 'Freeze it in one layer on a lined tray; coat and cook it still frozen.',
     reason: 'Freezing breaks a vegetable’s cells, so it softens fast; the coat sets while the middle still thaws.',
+    onFlesh: { reason: 'The coat sets while the middle still thaws, so it keeps its juice; it takes longer.' },
     handsMin: 1,
     waitMin: FREEZER_MIN.freezes,
     minutes: null,
@@ -118,6 +131,12 @@ const WAYS: Record<Preparation, Way> = {
 
 /** The way of this id. */
 export const wayOf = (id: Preparation): Way => WAYS[id];
+
+/** A way as a cook of this food is told it. */
+export function wayWords(id: Preparation, food: Food): Pick<Way, 'label' | 'does' | 'reason'> {
+  const { label, does, reason, onFlesh } = WAYS[id];
+  return { label, does, reason, ...(isFlesh({ food }) ? onFlesh : {}) };
+}
 
 /** The ways that suit a food, as it is first. */
 export const waysFor = ({ food }: Food): Way[] => [

@@ -83,12 +83,11 @@ export function Scatter({ dots, xLabel, yLabel, yEnds, formatX, here, onPick }: 
         {xLabel}
       </text>
       <g aria-hidden className="fill-current text-[11px]">
-        <text x={MARGIN.left + 6} y={MARGIN.top + 4}>
+        {/* Outside the axis, where no dot lies. */}
+        <text transform={`translate(30 ${MARGIN.top - 4}) rotate(-90)`} textAnchor="end">
           {yEnds[1]}
         </text>
-        <text x={MARGIN.left + 6} y={SIZE.height - MARGIN.bottom - 6}>
-          {yEnds[0]}
-        </text>
+        <text transform={`translate(30 ${SIZE.height - MARGIN.bottom}) rotate(-90)`}>{yEnds[0]}</text>
         <text transform={`translate(13 ${SIZE.height / 2}) rotate(-90)`} textAnchor="middle" className="text-[12px]">
           {yLabel}
         </text>

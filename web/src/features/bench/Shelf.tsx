@@ -10,7 +10,10 @@ export interface Board {
   peek?: ReactNode;
 }
 
-/** The shelf along the bottom: boards that are pulled up over the bench one at a time, by hand or with the keyboard. */
+/**
+ * The shelf along the bottom, on a phone as well: boards that are pulled up over the bench one at a time, by hand or with
+ * the keyboard.
+ */
 export function Shelf({ boards }: { boards: readonly Board[] }) {
   const [open, setOpen] = useState<string | null>(null);
   const [near, setNear] = useState(boards[0].id);
@@ -37,7 +40,7 @@ export function Shelf({ boards }: { boards: readonly Board[] }) {
     tabs.current.get(next.id)?.focus();
   };
   return (
-    <section aria-label="Shelf" className="relative z-20 border-t-2 border-base-content/70 bg-base-200">
+    <section aria-label="Shelf" className="sticky bottom-0 z-20 border-t-2 border-base-content/70 bg-base-200">
       {boards.map((board) => (
         <div
           key={board.id}
@@ -46,7 +49,7 @@ export function Shelf({ boards }: { boards: readonly Board[] }) {
           id={`board-${board.id}`}
           aria-labelledby={`tab-${board.id}`}
           hidden={open !== board.id}
-          className="max-h-[48dvh] overflow-y-auto border-b border-base-content/30 bg-base-200 px-3 pt-1 pb-3 lg:absolute lg:right-0 lg:bottom-full lg:left-0 lg:border-t-2 lg:border-t-base-content/70"
+          className="absolute right-0 bottom-full left-0 max-h-[68dvh] overflow-y-auto border-t-2 border-b border-t-base-content/70 border-b-base-content/30 bg-base-200 px-3 pt-1 pb-3 lg:max-h-[48dvh]"
         >
           {open === board.id && board.content}
         </div>

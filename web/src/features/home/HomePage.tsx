@@ -1,13 +1,59 @@
+import { useState } from 'react';
+import type { ConversionDocument } from '@yellowmist/contract';
+import { foodOf, type Fryer } from '@yellowmist/core';
 import { problemText, useConversionsQuery, useKitchenQuery } from '../../app/api';
 import { Beginning } from './Beginning';
 import { DishRow } from './DishRow';
-import type { Fryer } from '@yellowmist/core';
 
 /** Fryers that dishes use, the last used first, then the kitchen's others; each once, as the kitchen knows it. */
 function fryersOf(dishes: readonly { fryer: Fryer }[], kitchen: readonly Fryer[]): Fryer[] {
   const all = [...dishes.map((d) => d.fryer), ...kitchen];
   const names = [...new Set(all.map((f) => f.name))];
   return names.map((name) => kitchen.find((f) => f.name === name) ?? all.find((f) => f.name === name)!);
+}
+
+/** Dishes that are shown at first; more than fit on two screens are asked for. */
+const FIRST = 12;
+
+const soughtIn = ({ name, note, dish }: ConversionDocument, words: string): boolean =>
+  [name, note, foodOf(dish.foodId).name].some((text) => text.toLowerCase().includes(words));
+
+/** All dishes, the last changed first; with many of them a field to find one, and the older ones on asking. */
+function Dishes({ dishes }: { dishes: readonly ConversionDocument[] }) {
+  const [find, setFind] = useState('');
+  const [all, setAll] = useState(false);
+  const words = find.trim().toLowerCase();
+  const found = dishes.filter((d) => words === '' || soughtIn(d, words));
+  const shown = all || words !== '' ? found : found.slice(0, FIRST);
+  return (
+    <>
+      <div className="flex flex-wrap items-end gap-x-6 gap-y-1">
+        <h2 className="text-2xl">Dishes of this kitchen</h2>
+        {dishes.length > FIRST && (
+          <label className="text-xs">
+            Find a dish
+            <input
+              type="search"
+              className="input ml-2 h-9 w-56"
+              value={find}
+              onChange={(e) => setFind(e.target.value)}
+            />
+          </label>
+        )}
+      </div>
+      <ul className="mt-2 grid gap-x-10 md:grid-cols-2">
+        {shown.map((document) => (
+          <DishRow key={document.id} document={document} />
+        ))}
+      </ul>
+      {found.length === 0 && <p className="mt-3">No dish here is called “{find}”, nor made of it.</p>}
+      {shown.length < found.length && (
+        <button type="button" className="btn mt-4" onClick={() => setAll(true)}>
+          Show all {found.length} dishes
+        </button>
+      )}
+    </>
+  );
 }
 
 /** The dishes of the kitchen with their state, and the way to begin another. */
@@ -36,16 +82,7 @@ export function HomePage() {
             </p>
           </div>
         )}
-        {data && data.length > 0 && (
-          <>
-            <h2 className="text-2xl">Dishes of this kitchen</h2>
-            <ul className="mt-2 grid gap-x-10 md:grid-cols-2">
-              {data.map((document) => (
-                <DishRow key={document.id} document={document} />
-              ))}
-            </ul>
-          </>
-        )}
+        {data && data.length > 0 && <Dishes dishes={data} />}
       </section>
     </>
   );

@@ -14,8 +14,8 @@ import {
 } from '@yellowmist/core';
 import { useKitchenQuery } from '../../app/api';
 import { useAppDispatch } from '../../app/store';
+import { CardTable } from '../../ui/CardTable';
 import { NumberField } from '../../ui/NumberField';
-
 import { useUnits } from '../../ui/useUnits';
 import { planChanged } from '../bench/benchSlice';
 
@@ -34,63 +34,51 @@ export function OilPlaces({ plan, air, body }: { plan: AirPlan; air: AirResult; 
   const shown = ORDER.map((place) => air.oil.find((o) => o.place === place) ?? emptyAt(place));
   const total = shown.reduce((sum, o) => sum + o.usedG, 0);
   const strokes = useStrokes(plan.oiling?.tool ?? PLAIN_OILING.tool);
+  const spoons = (o: { usedG: number; ml: number }): string => (o.usedG > SOME_G ? mlAsSpoons(o.ml) : '–');
+  const totalOnFood = shown.reduce((sum, o) => sum + o.onFoodG, 0);
   return (
-    <div className="overflow-x-auto">
-      <table className="mt-2 w-full text-sm">
-        <thead>
-          <tr className="border-b-2 border-base-content/50 text-left text-xs [&>th]:px-2 [&>th]:py-1 [&>th]:font-semibold">
-            <th>Where and when</th>
-            <th>Used, for all {body.dish.count}</th>
-            <th>In spoons</th>
-            {strokes && <th>{strokes.heading}</th>}
-            <th>Lands on the food</th>
-          </tr>
-        </thead>
-        <tbody>
-          {shown.map((o) => (
-            <tr key={o.place} className="border-b border-base-300 [&>td]:px-2 [&>td]:py-1">
-              <td>
-                {PLACES[o.place].label}{' '}
-                <span className="block text-xs">
-                  {o.place === 'touch-up' && o.atMin !== null
-                    ? `after ${say(o.atMin, 'minutes')}`
-                    : PLACES[o.place].when}
-                </span>
-              </td>
-              <td>
-                <Used amount={o} plan={plan} air={air} body={body} />
-              </td>
-              <td className="whitespace-nowrap">{o.usedG > 0.01 ? mlAsSpoons(o.ml) : '–'}</td>
-              {strokes && (
-                <td className="whitespace-nowrap">
-                  {SPRAYED.includes(o.place) && o.usedG > 0.01 ? strokes.count(o.usedG) : '–'}
-                </td>
-              )}
-              <td>{o.onFoodG > 0.01 ? say(o.onFoodG, 'grams') : '–'}</td>
-            </tr>
-          ))}
-        </tbody>
-        <tfoot>
-          <tr className="font-semibold [&>td]:px-2 [&>td]:py-1">
-            <td>In all</td>
-            <td>
-              {say(total, 'grams')} ({(total / OIL_G_PER_ML).toFixed(0)} ml)
-            </td>
-            <td>{total > 0.01 ? mlAsSpoons(total / OIL_G_PER_ML) : '–'}</td>
-            {strokes && <td />}
-            <td>
-              {say(
-                shown.reduce((sum, o) => sum + o.onFoodG, 0),
-                'grams',
-              )}
-            </td>
-          </tr>
-        </tfoot>
-      </table>
-    </div>
+    <CardTable
+      heads={[
+        'Where and when',
+        `Used, for all ${body.dish.count}`,
+        'In spoons',
+        ...(strokes ? [strokes.heading] : []),
+        'Lands on the food',
+      ]}
+      rows={shown.map((o) => ({
+        key: o.place,
+        cells: [
+          <>
+            {PLACES[o.place].label}{' '}
+            <span className="block text-xs">
+              {o.place === 'touch-up' && o.atMin !== null ? `after ${say(o.atMin, 'minutes')}` : PLACES[o.place].when}
+            </span>
+          </>,
+          <Used amount={o} plan={plan} air={air} body={body} />,
+          <span className="whitespace-nowrap">{spoons(o)}</span>,
+          ...(strokes
+            ? [
+                <span className="whitespace-nowrap">
+                  {SPRAYED.includes(o.place) && o.usedG > SOME_G ? strokes.count(o.usedG) : '–'}
+                </span>,
+              ]
+            : []),
+          o.onFoodG > SOME_G ? say(o.onFoodG, 'grams') : '–',
+        ],
+      }))}
+      foot={[
+        'In all',
+        `${say(total, 'grams')} (${(total / OIL_G_PER_ML).toFixed(0)} ml)`,
+        spoons({ usedG: total, ml: total / OIL_G_PER_ML }),
+        ...(strokes ? [null] : []),
+        say(totalOnFood, 'grams'),
+      ]}
+    />
   );
 }
 
+/** Less oil than this, g, is none. */
+const SOME_G = 0.01;
 const SPRAYED: readonly OilPlace[] = ['spray', 'basket', 'touch-up'];
 
 const emptyAt = (place: OilPlace): OilAmount => ({ place, atMin: null, onFoodG: 0, usedG: 0, ml: 0 });

@@ -1,6 +1,7 @@
 import { RANGES, type ConversionBody } from '@yellowmist/contract';
 import { foodOf, wayMinutes, wayOf, type AirPlan, type WaterAdvice, type WaterWay } from '@yellowmist/core';
 import { useAppDispatch } from '../../app/store';
+import { CardTable } from '../../ui/CardTable';
 import { NumberField } from '../../ui/NumberField';
 import { useUnits } from '../../ui/useUnits';
 import { askWater } from '../../worker/core';
@@ -84,73 +85,61 @@ const SKIN_WORDS = { dry: 'dry', damp: 'damp', wet: 'wet' } as const;
 function Ways({ advice }: { advice: WaterAdvice }) {
   const { say } = useUnits();
   const judged = advice.ways.some((w) => w.firmness !== null);
+  const cellsOf = (way: WaterWay) => [
+    <div className="md:w-48">
+      <span className="font-semibold">{way.label}</span>
+      {way.id === advice.best && <span className="ml-1 text-xs font-semibold text-success">advised</span>}
+      <span className="block text-xs leading-snug">{way.does}</span>
+    </div>,
+    <WorkAndWait way={way} />,
+    <span className="whitespace-nowrap">
+      {Math.abs(way.waterLostG) < 0.05
+        ? 'none'
+        : `${say(Math.abs(way.waterLostG), 'mass')} a piece${way.waterLostG < 0 ? ' taken up' : ''}`}
+      <span className="block text-xs">skin {SKIN_WORDS[way.skin]}</span>
+    </span>,
+    ...(judged ? [<Firmness share={way.firmness ?? 1} />] : []),
+    <span className="whitespace-nowrap">{say(way.startC, 'temperature')}</span>,
+    <span className={`whitespace-nowrap ${way.works ? 'font-semibold' : 'text-error'}`}>
+      {say(way.minutes, 'minutes')}
+      {!way.works && <span className="block text-xs">fails</span>}
+    </span>,
+    <div className="md:min-w-44">
+      {way.now ? (
+        <span className="text-xs">This is what lies on the bench.</span>
+      ) : (
+        <Differences changes={way.costs} most={3} />
+      )}
+    </div>,
+    way.now ? null : <Take way={way} />,
+  ];
   return (
     <div className="overflow-x-auto">
-      <table className="w-full text-sm">
-        <thead>
-          <tr className="border-b-2 border-base-content/50 text-left text-xs [&>th]:px-2 [&>th]:py-1 [&>th]:font-semibold">
-            <th>Way</th>
-            <th>Work and wait</th>
-            <th>Water lost</th>
-            {judged && <th>Firmness left</th>}
-            <th>Coated at</th>
-            <th>In the fryer</th>
-            <th>What it changes</th>
-            <th>
-              <span className="sr-only">Take it</span>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {advice.ways.map((way) => (
-            <tr
-              key={way.id}
-              className={`border-b border-base-300 align-top [&>td]:px-2 [&>td]:py-1.5 ${way.now ? 'bg-primary/15' : ''}`}
-            >
-              <td className="w-52">
-                <span className="font-semibold">{way.label}</span>
-                {way.id === advice.best && <span className="ml-1 text-xs font-semibold text-success">advised</span>}
-                <span className="block text-xs leading-snug">{way.does}</span>
-              </td>
-              <td className="whitespace-nowrap">
-                {way.handsMin + way.waitMin === 0 ? (
-                  'none'
-                ) : (
-                  <>
-                    {way.handsMin > 0 && `${way.handsMin} min of work`}
-                    {way.waitMin > 0 && <span className="block text-xs">and {inHours(way.waitMin)} of waiting</span>}
-                  </>
-                )}
-              </td>
-              <td className="whitespace-nowrap">
-                {Math.abs(way.waterLostG) < 0.05
-                  ? 'none'
-                  : `${say(Math.abs(way.waterLostG), 'mass')} a piece${way.waterLostG < 0 ? ' taken up' : ''}`}
-                <span className="block text-xs">skin {SKIN_WORDS[way.skin]}</span>
-              </td>
-              {judged && (
-                <td>
-                  <Firmness share={way.firmness ?? 1} />
-                </td>
-              )}
-              <td className="whitespace-nowrap">{say(way.startC, 'temperature')}</td>
-              <td className={`whitespace-nowrap ${way.works ? 'font-semibold' : 'text-error'}`}>
-                {say(way.minutes, 'minutes')}
-                {!way.works && <span className="block text-xs">fails</span>}
-              </td>
-              <td className="min-w-44">
-                {way.now ? (
-                  <span className="text-xs">This is what lies on the bench.</span>
-                ) : (
-                  <Differences changes={way.costs} most={3} />
-                )}
-              </td>
-              <td>{!way.now && <Take way={way} />}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <CardTable
+        heads={[
+          'Way',
+          'Work and wait',
+          'Water lost',
+          ...(judged ? ['Firmness left'] : []),
+          'Coated at',
+          'In the fryer',
+          'What it changes',
+          'Take it',
+        ]}
+        hiddenHeads={['Take it']}
+        rows={advice.ways.map((way) => ({ key: way.id, marked: way.now, cells: cellsOf(way) }))}
+      />
     </div>
+  );
+}
+
+function WorkAndWait({ way }: { way: WaterWay }) {
+  if (way.handsMin + way.waitMin === 0) return 'none';
+  return (
+    <span className="whitespace-nowrap">
+      {way.handsMin > 0 && `${way.handsMin} min of work`}
+      {way.waitMin > 0 && <span className="block text-xs">and {inHours(way.waitMin)} of waiting</span>}
+    </span>
   );
 }
 
