@@ -1,5 +1,6 @@
 import { buildCoat, buildSauce, type CoatLayer, type LayerSpec, type SkinWater } from '../coat/index.js';
 import type { Food } from '../foods/index.js';
+import type { Inside } from '../heat/index.js';
 import { crossedTo, geometryOf, type PieceGeometry, type PieceShape } from '../piece/index.js';
 import { prepare } from '../prep/index.js';
 import type { Dish, SecondPlan } from './types.js';
@@ -17,11 +18,13 @@ export interface ReadyPiece {
   /** What is brushed on part-way; null without. */
   sauce: CoatLayer | null;
   startFirmness: number;
+  /** Where an earlier cook left it soft and dry; missing where it is even. */
+  inside?: Inside;
 }
 
 /** Works out the piece's geometry and its coat. @throws RangeError when the food is not in the pantry. */
 export function readyPiece(dish: Dish, layers: readonly LayerSpec[], second: SecondPlan | null = null): ReadyPiece {
-  const { food, shape, firmness } = prepare(dish.foodId, dish.shape, dish.preparation, dish.prepMin ?? null);
+  const { food, shape, firmness, inside } = prepare(dish.foodId, dish.shape, dish.preparation, dish.prepMin ?? null);
   const solid = geometryOf(shape, food.densityKgM3 * (1 - food.food.porosity));
   const piece = crossedTo(solid, food.food.throughShare);
   return {
@@ -32,5 +35,6 @@ export function readyPiece(dish: Dish, layers: readonly LayerSpec[], second: Sec
     layers: buildCoat(layers, dish.skin, piece.drainLengthM),
     sauce: second?.sauce && second.sauceGm2 > 0 ? buildSauce(second.sauce, second.sauceGm2) : null,
     startFirmness: food.food.firmness * firmness,
+    ...(inside ? { inside } : {}),
   };
 }

@@ -22,6 +22,7 @@ import {
 import { ageFace, makeFace, sauceOn, type Face } from './face.js';
 import type { Flows } from './flows.js';
 import type { CookInput } from './input.js';
+import { handOver } from './inside.js';
 import { softeningRate } from './kinetics.js';
 import { emptySurroundings, type Medium, type Surroundings } from './media.js';
 import { addOil, oilCell, rubOil } from './oiling.js';
@@ -56,6 +57,7 @@ export interface Cook {
 export function startCook(input: CookInput, fine: number): Cook {
   const reserve = SAUCE_CELLS;
   const body = buildBody(input.food, input.piece, input.layers, input.startC, fine, reserve);
+  if (input.inside) handOver(body, input.inside);
   const finish = input.layers.at(-1);
   const side = (up: boolean): Side => ({ face: makeFace(body, up, input.layers), end: emptyEnd() });
   return {

@@ -14,6 +14,7 @@ export {
 export { type Body } from './body.js';
 export { STANDING_MIN } from './constants.js';
 export * from './input.js';
+export { type Inside } from './inside.js';
 export { browningRate, settingRate, softeningRate } from './kinetics.js';
 export { type Medium } from './media.js';
 export { deepOil, panOil, type OilCook, type PanCook } from './oil.js';

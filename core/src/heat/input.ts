@@ -1,6 +1,7 @@
 import type { CoatLayer } from '../coat/index.js';
 import type { Food } from '../foods/index.js';
 import type { PieceGeometry } from '../piece/index.js';
+import type { Inside } from './inside.js';
 import type { Medium } from './media.js';
 import type { Place } from './room.js';
 
@@ -20,8 +21,10 @@ export interface CookInput {
   layers: readonly CoatLayer[];
   /** °C of the food when it is coated; below −1 it is frozen. */
   startC: number;
-  /** Firmness at the start, 1 raw … about 0.6 blanched. */
+  /** Firmness at the start, 1 raw … about 0.6 blanched; the mean of the piece. */
   startFirmness: number;
+  /** Where an earlier cook left it soft and dry. Default even. */
+  inside?: Inside;
   /** Minutes that the finished coat rests before the cook. */
   restMin: number;
   /** Oil rubbed on the bare food before the coat, g per m² of skin. Default none. */

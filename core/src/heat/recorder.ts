@@ -2,6 +2,7 @@ import type { Body } from './body.js';
 import type { Cook } from './cook.js';
 import { FUSION_HEAT, ICE_HEAT, WATER_HEAT } from './constants.js';
 import type { Face } from './face.js';
+import { insideOf } from './inside.js';
 import { emptyColumns, type Column, type CookSeries, type Profiles } from './series.js';
 import { readShell, type Shell } from './shell.js';
 
@@ -110,6 +111,7 @@ export function makeRecorder(start: Cook, minutes: number, sampleS: number, with
         columns: c,
         profiles,
         half: { layer: b.layer.slice(centre), widthMm: Float32Array.from(b.dx.slice(centre), (m) => m * 1000) },
+        inside: insideOf(b),
         energyError: (startJ + inJ - outJ - heatOf(b)) / Math.max(1, Math.abs(inJ), Math.abs(outJ)),
         waterError: (startKg - outKg - waterKg(b)) / startKg,
         heatJ: inJ,

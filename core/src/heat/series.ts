@@ -1,3 +1,4 @@
+import type { Inside } from './inside.js';
 import type { Place } from './room.js';
 
 /** What is recorded over a cook, one value per sample. */
@@ -51,6 +52,8 @@ export interface CookSeries {
   profiles: Profiles | null;
   /** Cells of the drawn body, one half: layer (−1 food, −2 none) and thickness in mm, from the centre outward. */
   half: { layer: Int8Array; widthMm: Float32Array };
+  /** What it leaves inside, for a cook that comes after it. */
+  inside: Inside;
   /** Balances over the whole cook: what went in less what stayed and left, as shares of what went in. */
   energyError: number;
   waterError: number;

@@ -46,6 +46,7 @@ function cooked(cut: Cut, series: CookSeries, skin: Prepared['skin']): Prepared 
     food: drained(cut.food, waterLost),
     shape: shrunk(cut.shape, 1 - goneVolume),
     firmness: columns.firmness[at],
+    inside: series.inside,
     startC: meanEndC(series),
     skin,
     waterLost,
