@@ -4,7 +4,10 @@ import ts from 'typescript';
 /** The homes of the core's constants. */
 export const CONSTANT_FILES = [
   'coat/constants.ts',
-  'heat/constants.ts',
+  'heat/constants/matter.ts',
+  'heat/constants/grid.ts',
+  'heat/constants/kinetics.ts',
+  'heat/constants/crust.ts',
   'heat/appliances.ts',
   'prep/constants.ts',
   'oil/constants.ts',

@@ -19,7 +19,7 @@ import {
   type Level,
   type UnderFood,
 } from './appliances.js';
-import { SAMPLE_S } from './constants.js';
+import { SAMPLE_S } from './constants/index.js';
 import type { Medium, Surroundings } from './media.js';
 import { saturationPa } from './water.js';
 

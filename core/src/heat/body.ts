@@ -13,7 +13,7 @@ import {
   SORPTION_S,
   THAW_C,
   THINNEST_LAYER_M,
-} from './constants.js';
+} from './constants/index.js';
 import { solidsOf } from './properties.js';
 
 /** Reference temperature for the properties of solids, °C. */

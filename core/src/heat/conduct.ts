@@ -1,6 +1,6 @@
 import type { Body } from './body.js';
 import { FAT_DENSITY } from './body.js';
-import { ICE_HEAT, PORE_DRY_K, PORE_OIL_K, PORE_STEAM_K, WATER_HEAT } from './constants.js';
+import { ICE_HEAT, PORE_DRY_K, PORE_OIL_K, PORE_STEAM_K, WATER_HEAT } from './constants/index.js';
 import { activityAt } from './water.js';
 
 /** Workspace of the two tridiagonal solves; made once per simulation. */

@@ -18,7 +18,7 @@ import {
   STEPS_PER_SLOW_UPDATE,
   THAW_C,
   WATER_HEAT,
-} from './constants.js';
+} from './constants/index.js';
 import { ageFace, makeFace, sauceOn, type Face } from './face.js';
 import type { Flows } from './flows.js';
 import type { CookInput } from './input.js';

@@ -1,6 +1,6 @@
 import type { CoatLayer } from '../coat/index.js';
 import type { Body } from './body.js';
-import { BROWNING_OF_BARE_FOOD, DRY_FILM_HALF_LIFE_S, DUST_CAKES_FROM, SET_LEAST_WATER } from './constants.js';
+import { BROWNING_OF_BARE_FOOD, DRY_FILM_HALF_LIFE_S, DUST_CAKES_FROM, SET_LEAST_WATER } from './constants/index.js';
 import { browningRate, drynessForColour, oilForColour, settingRate } from './kinetics.js';
 import { activityAt } from './water.js';
 

@@ -12,7 +12,7 @@ export {
   type UnderFood,
 } from './appliances.js';
 export { type Body } from './body.js';
-export { STANDING_MIN } from './constants.js';
+export { STANDING_MIN } from './constants/index.js';
 export * from './input.js';
 export { type Inside } from './inside.js';
 export { browningRate, settingRate, softeningRate } from './kinetics.js';

@@ -1,5 +1,5 @@
 import type { Body } from './body.js';
-import { FREEZABLE_SHARE } from './constants.js';
+import { FREEZABLE_SHARE } from './constants/index.js';
 
 /** One value for each food cell, from the centre outward, of the half that starts down and of the one that starts up. */
 interface Halves {

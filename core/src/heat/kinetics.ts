@@ -16,7 +16,7 @@ import {
   SOFTENING_PER_MIN_100C,
   SOFTENING_REFERENCE_K,
   ZERO_C,
-} from './constants.js';
+} from './constants/index.js';
 import { tabulated } from './table.js';
 
 const COLDEST_C = -40;

@@ -8,7 +8,7 @@ import {
   WATER_DIFFUSIVITY_25C,
   WATER_HEAT,
   ZERO_C,
-} from './constants.js';
+} from './constants/index.js';
 import { tabulated } from './table.js';
 
 const thawed = tabulated(

@@ -1,5 +1,5 @@
 import { BURNER_TAU_S, OIL_H, OIL_HEAT, PAN_TOP, STIRRING } from './appliances.js';
-import { SAMPLE_S } from './constants.js';
+import { SAMPLE_S } from './constants/index.js';
 import { immersedIn, type Medium } from './media.js';
 
 export interface OilCook {

@@ -1,5 +1,5 @@
 import { FAT_DENSITY, FAT_HEAT, type Body } from './body.js';
-import { OILED_GRAINS_SLOWER } from './constants.js';
+import { OILED_GRAINS_SLOWER } from './constants/index.js';
 
 /** Oil that comes onto or into a piece. */
 

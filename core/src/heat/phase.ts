@@ -1,6 +1,6 @@
 import type { Body } from './body.js';
 import type { Work } from './conduct.js';
-import { FUSION_HEAT, ICE_HEAT, THAW_C, WATER_HEAT } from './constants.js';
+import { FUSION_HEAT, ICE_HEAT, THAW_C, WATER_HEAT } from './constants/index.js';
 import { foodBoilingC, latentHeat } from './water.js';
 
 /** Water that boiled inside one half-body in a step, kg: all of it, and what came from the food under the coat. */

@@ -1,5 +1,5 @@
 import { BOILING_WATER_H, ROOM_C } from './appliances.js';
-import { SAMPLE_S, WATER_HEAT } from './constants.js';
+import { SAMPLE_S, WATER_HEAT } from './constants/index.js';
 import { immersedIn, type Medium } from './media.js';
 
 /** A pot of boiling water for blanching. */

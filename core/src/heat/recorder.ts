@@ -1,6 +1,6 @@
 import type { Body } from './body.js';
 import type { Cook } from './cook.js';
-import { FUSION_HEAT, ICE_HEAT, WATER_HEAT } from './constants.js';
+import { FUSION_HEAT, ICE_HEAT, WATER_HEAT } from './constants/index.js';
 import type { Face } from './face.js';
 import { insideOf } from './inside.js';
 import { emptyColumns, type Column, type CookSeries, type Profiles } from './series.js';

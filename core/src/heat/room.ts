@@ -1,5 +1,5 @@
 import { ROOM_C, ROOM_HUMIDITY } from './appliances.js';
-import { STANDING_SAMPLE_S } from './constants.js';
+import { STANDING_SAMPLE_S } from './constants/index.js';
 import type { Medium } from './media.js';
 import { saturationPa } from './water.js';
 

@@ -1,6 +1,12 @@
 import type { CoatLayer } from '../coat/index.js';
 import type { Body } from './body.js';
-import { FUSION_HEAT, LAST_FILM_M, OIL_DENSITY_HOT, VISCOSITY_FALL_PER_K, YIELD_FALL_PER_K } from './constants.js';
+import {
+  FUSION_HEAT,
+  LAST_FILM_M,
+  OIL_DENSITY_HOT,
+  VISCOSITY_FALL_PER_K,
+  YIELD_FALL_PER_K,
+} from './constants/index.js';
 import type { Face } from './face.js';
 import type { Flows } from './flows.js';
 

@@ -7,7 +7,7 @@ import {
   SHELL_WET_X,
   STRUCTURE_OF_BARE_FOOD,
   WETTED_X,
-} from './constants.js';
+} from './constants/index.js';
 import type { Face } from './face.js';
 
 /** Dry shell of one face: thickness, thickness × structure, and share of its powder that stayed floury. */

@@ -1,6 +1,6 @@
 import { copyCook, oilCook, rubCook, runIn, sauceCook, startCook, touchUpCook, type Cook } from './cook.js';
 import { soakInOil } from './oiling.js';
-import { PORES_FILLED_WITH_OIL, SAUCE_C, STANDING_MIN, STANDING_SAMPLE_S } from './constants.js';
+import { PORES_FILLED_WITH_OIL, SAUCE_C, STANDING_MIN, STANDING_SAMPLE_S } from './constants/index.js';
 import type { CookInput, SecondCook, SimulateOptions, Waiting } from './input.js';
 import { makeRecorder } from './recorder.js';
 import { restingTray, standingPlace } from './room.js';

@@ -1,6 +1,6 @@
 import type { Body } from './body.js';
 import type { End, Work } from './conduct.js';
-import { EDGE_FOOT, VAPOUR_DIFFUSIVITY_IN_PORES, WATER_HEAT } from './constants.js';
+import { EDGE_FOOT, VAPOUR_DIFFUSIVITY_IN_PORES, WATER_HEAT } from './constants/index.js';
 import type { Face } from './face.js';
 import type { Flows } from './flows.js';
 import type { Surroundings } from './media.js';

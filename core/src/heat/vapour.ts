@@ -1,6 +1,6 @@
 import { FAT_DENSITY, type Body } from './body.js';
 import type { Work } from './conduct.js';
-import { AIR_DENSITY, LEAST_OPEN_SHARE, VAPOUR_DIFFUSIVITY_IN_PORES, WATER_HEAT, ZERO_C } from './constants.js';
+import { AIR_DENSITY, LEAST_OPEN_SHARE, VAPOUR_DIFFUSIVITY_IN_PORES, WATER_HEAT, ZERO_C } from './constants/index.js';
 import type { Surroundings } from './media.js';
 import type { Flows } from './flows.js';
 import { activityAt, humidityRatio, latentHeat, massCoefficient, saturationAt } from './water.js';

@@ -1,4 +1,4 @@
-import { AIR_HEAT, LEWIS_TWO_THIRDS, OSWIN_K, OSWIN_N, PRESSURE_PA, VAPOUR_HEAT } from './constants.js';
+import { AIR_HEAT, LEWIS_TWO_THIRDS, OSWIN_K, OSWIN_N, PRESSURE_PA, VAPOUR_HEAT } from './constants/index.js';
 import { tabulated } from './table.js';
 
 /** Saturation vapour pressure over water, Pa, at `tempC` (0–110 °C). Buck (1981/1996), from memory. */

@@ -1,0 +1,86 @@
+/** How finely a piece and its time are cut. */
+
+/**
+ * Cells from the centre to the skin on one side.
+ * @unit cells
+ * @range 12–16
+ * @source our choice; the answer does not hang on it (heat.test.ts)
+ */
+export const FOOD_CELLS = 16;
+/**
+ * How much smaller each cell of the food is than its inner neighbour.
+ * @unit –
+ * @range 0.8–1
+ * @source our choice
+ */
+export const FOOD_CELL_RATIO = 0.8;
+/**
+ * A coat layer gets a cell per this thickness, within the two limits below; a wet one, which boils in the pot, finer ones.
+ * @unit m
+ * @range 0.08e-3–0.3e-3
+ * @source our choice; the answer does not hang on it (heat.test.ts)
+ */
+export const COAT_CELL_M = { dry: 0.22e-3, wet: 0.11e-3 } as const;
+/**
+ * Fewest cells of a layer.
+ * @unit cells
+ * @range 2
+ * @source our choice
+ */
+export const COAT_CELLS_LEAST = 2;
+/**
+ * Most cells of a layer.
+ * @unit cells
+ * @range 8–12
+ * @source our choice
+ */
+export const COAT_CELLS_MOST = 9;
+/**
+ * A layer thinner than this is simulated as this thick: a tenth of a grain of flour says nothing about heat.
+ * @unit m
+ * @range 0.01e-3–0.05e-3
+ * @source our choice
+ */
+export const THINNEST_LAYER_M = 0.02e-3;
+/**
+ * Steps between two updates of water movement, run-off and softening.
+ * @unit steps
+ * @range 2–8
+ * @source our choice; the answer does not hang on it (heat.test.ts)
+ */
+export const STEPS_PER_SLOW_UPDATE = 6;
+/**
+ * Steps between two updates of conductivities.
+ * @unit steps
+ * @range 4–16
+ * @source our choice
+ */
+export const STEPS_PER_CONDUCTION_UPDATE = 12;
+/**
+ * Steps between two looks at browning, setting and the drying front.
+ * @unit steps
+ * @range 1–4
+ * @source our choice
+ */
+export const STEPS_PER_AGEING = 2;
+/**
+ * Time between two samples of the series: of a cook in oil, and of one in air, which is longer and slower.
+ * @unit s
+ * @range 5–10
+ * @source our choice
+ */
+export const SAMPLE_S = { oil: 5, air: 10 } as const;
+/**
+ * How long a cooked piece is followed while it waits, and the time between two samples.
+ * @unit min
+ * @range 30
+ * @source our choice
+ */
+export const STANDING_MIN = 30;
+/**
+ * Time between two samples while it waits.
+ * @unit s
+ * @range 15
+ * @source our choice
+ */
+export const STANDING_SAMPLE_S = 15;

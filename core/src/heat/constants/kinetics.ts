@@ -1,0 +1,128 @@
+/** How fast a coat sets and browns, and food softens. */
+
+/**
+ * Setting of starch and protein: half-life at the reference temperature.
+ * @unit s
+ * @range 3–10
+ * @source starch and egg, from memory
+ */
+export const SET_HALF_LIFE_75C = 5;
+/**
+ * Setting: reference temperature, 75 °C.
+ * @unit K
+ * @range exact
+ * @source definition
+ */
+export const SET_REFERENCE_K = 348.15;
+/**
+ * Setting: activation energy.
+ * @unit J/mol
+ * @range 150 000–300 000
+ * @source starch and egg, from memory
+ */
+export const SET_ENERGY = 220_000;
+/**
+ * Setting: the water that gelling needs.
+ * @unit kg per kg solids
+ * @range 0.25–0.5
+ * @source from memory
+ */
+export const SET_LEAST_WATER = 0.3;
+/**
+ * A wet layer that dries before it gels stiffens to a film, with this half-life once it has that little water.
+ * @unit s
+ * @range 5–40
+ * @source common practice, no source
+ */
+export const DRY_FILM_HALF_LIFE_S = 15;
+/**
+ * Grip on the skin from which a dust has been wetted by it, and cakes as it dries.
+ * @unit share
+ * @range 0.6–1
+ * @source common practice, no source
+ */
+export const DUST_CAKES_FROM = 0.8;
+/**
+ * Browning: activation energy.
+ * @unit J/mol
+ * @range 60 000–120 000
+ * @source Maillard browning, from memory
+ */
+export const COLOUR_ENERGY = 80_000;
+/**
+ * Browning: reference temperature, 180 °C.
+ * @unit K
+ * @range exact
+ * @source definition
+ */
+export const COLOUR_REFERENCE_K = 453.15;
+/**
+ * Time to golden (B = 1) of a dry, oiled crumb at the reference temperature.
+ * @unit s
+ * @range 80–200
+ * @source tuned on C1, C2, C4, C6 and C7
+ */
+export const COLOUR_TIME_S = 120;
+/**
+ * Browning is full below this water activity.
+ * @unit –
+ * @range 0.2–0.5
+ * @source from memory, order of magnitude
+ */
+export const COLOUR_DRY_AW = 0.35;
+/**
+ * No browning above this water activity.
+ * @unit –
+ * @range 0.75–0.95
+ * @source from memory, order of magnitude
+ */
+export const COLOUR_WET_AW = 0.85;
+/**
+ * A dry, oil-less surface browns at this share of an oiled one.
+ * @unit share
+ * @range 0.5–0.8
+ * @source tuned on C2
+ */
+export const COLOUR_WITHOUT_OIL = 0.65;
+/**
+ * Oil on a surface counts in full from this much.
+ * @unit g/m²
+ * @range 15–40
+ * @source common practice, no source
+ */
+export const COLOUR_FULL_OIL_GM2 = 25;
+/**
+ * Oil all round in the pot carries heat into every edge.
+ * @unit share
+ * @range 1.2–2
+ * @source tuned on C1 and C6
+ */
+export const COLOUR_IN_OIL = 1.6;
+/**
+ * A piece without a coat browns like lean meat or a dry vegetable, against coarse crumbs.
+ * @unit share
+ * @range 0.5–1
+ * @source common practice, no source
+ */
+export const BROWNING_OF_BARE_FOOD = 0.7;
+/**
+ * Softening of the reference vegetable at the reference temperature.
+ * @unit 1/min
+ * @range 0.1–0.4
+ * @source from memory; tuned within its range on C1, C2 and C4
+ */
+export const SOFTENING_PER_MIN_100C = 0.2;
+/**
+ * Softening: reference temperature, 100 °C.
+ * @unit K
+ * @range exact
+ * @source definition
+ */
+export const SOFTENING_REFERENCE_K = 373.15;
+/**
+ * Softening: activation energy.
+ * @unit J/mol
+ * @range 80 000–140 000
+ * @source from memory
+ */
+export const SOFTENING_ENERGY = 100_000;
