@@ -5,9 +5,9 @@ export const RANGES = {
   massG: { min: 1, max: 1500 },
   count: { min: 1, max: 500 },
   startC: { min: -30, max: 90 },
-  /** Minutes of pressing, salting, soaking, marinating, boiling or roasting. */
   /** Size of the smaller pieces, as a share of the others' length across. */
   smallerScale: { min: 0.3, max: 0.95 },
+  /** Minutes of pressing, salting, soaking, marinating, boiling or roasting. */
   prepMin: { min: 0.5, max: 240 },
   grams: { min: 0, max: 5000 },
   drainS: { min: 1, max: 120 },

@@ -63,11 +63,14 @@ export async function begin(page: Page, food: string, coat: string): Promise<voi
   await stopSearch(page);
 }
 
-const copyOf = async (page: Page, id: string): Promise<string> =>
-  ((await (await page.request.post(`/api/conversions/${id}/duplicate`)).json()) as { id: string }).id;
+/** Id of a copy; null when the dish is gone, as a journey may have deleted it. */
+async function copyOf(page: Page, id: string): Promise<string | null> {
+  const made = await page.request.post(`/api/conversions/${id}/duplicate`);
+  return made.ok() ? ((await made.json()) as { id: string }).id : null;
+}
 
 /** Copies of dishes as journeys of this worker have begun them, by food and coat. */
-const begun = new Map<string, string>();
+const begun = new Map<string, string | null>();
 
 /**
  * Opens a bench with an air version on it. The first journey that wants a dish begins it as a cook does; the next ones
@@ -82,8 +85,9 @@ export async function openBench(
 ): Promise<void> {
   const dish = `${food}, ${coat}`;
   const before = begun.get(dish);
-  if (before) {
-    await page.goto(`/dish/${await copyOf(page, before)}`);
+  const copy = before ? await copyOf(page, before) : null;
+  if (copy) {
+    await page.goto(`/dish/${copy}`);
     await stopSearch(page);
     return;
   }

@@ -29,14 +29,14 @@ export const api = createApi({
     }),
     kitchen: build.query<KitchenDocument, void>({ query: () => 'kitchen' }),
     saveKitchen: build.mutation<KitchenDocument, KitchenDocument>({
-      query: (body) => ({ url: 'kitchen', method: 'PUT', body }),
+      query: (body) => ({ url: 'kitchen', method: 'PUT', body, keepalive: true }),
     }),
     supper: build.query<SupperDocument, void>({ query: () => 'supper', providesTags: [SUPPER] }),
     saveSupper: build.mutation<SupperDocument, SupperDocument>({
-      query: (body) => ({ url: 'supper', method: 'PUT', body }),
+      query: (body) => ({ url: 'supper', method: 'PUT', body, keepalive: true }),
     }),
     savePantry: build.mutation<PantryDocument, PantryDocument>({
-      query: (body) => ({ url: 'pantry/kitchen', method: 'PUT', body }),
+      query: (body) => ({ url: 'pantry/kitchen', method: 'PUT', body, keepalive: true }),
     }),
     conversions: build.query<ConversionDocument[], void>({ query: () => 'conversions', providesTags: [LIST] }),
     conversion: build.query<ConversionDocument, string>({

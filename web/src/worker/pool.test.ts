@@ -1,87 +1,103 @@
 import { makePool, type Seat } from './pool';
 
-interface Tool {
-  id: number;
-  kill: () => void;
-}
-
-/** Workers that live in this thread; each can be killed. */
-function workshop() {
-  const log = { opened: 0, closed: 0, crashes: 0 };
-  const open = (): Seat<Tool> => {
-    let kill = (): void => undefined;
+/** A worker that dies when it is told to. */
+function seats() {
+  const opened: { die: () => void; closed: boolean }[] = [];
+  const open = (): Seat<number> => {
+    let die = (): void => undefined;
     const died = new Promise<never>((_, reject) => {
-      kill = () => reject(new Error('The computation stopped.'));
+      die = () => reject(new Error('out of memory'));
     });
     died.catch(() => undefined);
-    log.opened += 1;
-    return { tool: { id: log.opened, kill }, died, close: () => void (log.closed += 1) };
+    const seat = { die, closed: false };
+    opened.push(seat);
+    return { tool: opened.length, died, close: () => void (seat.closed = true) };
   };
-  const pool = makePool(open, 2, () => void (log.crashes += 1));
-  return { log, pool };
+  return { open, opened };
 }
 
-const later = <T>(value: T): Promise<T> => new Promise((resolve) => setTimeout(() => resolve(value), 5));
-const never = (): Promise<never> => new Promise(() => undefined);
+/** A task that ends when it is let go. */
+function held<R>() {
+  let letGo: (value: R) => void = () => undefined;
+  const done = new Promise<R>((resolve) => {
+    letGo = resolve;
+  });
+  return { task: () => done, letGo };
+}
 
-describe('a pool of workers', () => {
-  test('runs as many tasks at a time as it has workers, and all of them in the end', async () => {
-    const { log, pool } = workshop();
-    let running = 0;
-    let most = 0;
-    const task = async ({ id }: Tool): Promise<number> => {
-      most = Math.max(most, ++running);
-      await later(null);
-      running -= 1;
-      return id;
-    };
-    const ids = await Promise.all(Array.from({ length: 7 }, () => pool.run(task)));
-    expect(new Set(ids)).toEqual(new Set([1, 2]));
-    expect(most).toBe(2);
-    expect(log.opened).toBe(2);
+const soon = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0));
+
+describe('the pool of workers', () => {
+  test('opens no more than it may, and none before it is needed', async () => {
+    const { open, opened } = seats();
+    const pool = makePool(open, 2, () => undefined);
+    expect(opened).toHaveLength(0);
+    const answers = await Promise.all([1, 2, 3, 4, 5].map((n) => pool.run(async (tool) => [n, tool])));
+    expect(opened).toHaveLength(2);
+    expect(answers.map(([n]) => n)).toEqual([1, 2, 3, 4, 5]);
+    expect(new Set(answers.map(([, tool]) => tool))).toEqual(new Set([1, 2]));
   });
 
-  test('a worker that dies is replaced, its task begun again, and that is told', async () => {
-    const { log, pool } = workshop();
-    const answer = await pool.run((tool) => {
-      if (tool.id > 1) return later(`from worker ${tool.id}`);
-      tool.kill();
-      return never();
-    });
-    expect(answer).toBe('from worker 2');
-    expect(log).toEqual({ opened: 2, closed: 1, crashes: 1 });
+  test('tasks wait for a free worker in the order in which they came', async () => {
+    const pool = makePool(seats().open, 1, () => undefined);
+    const first = held<string>();
+    const order: string[] = [];
+    const running = [
+      pool.run(first.task).then((s) => order.push(s)),
+      pool.run(async () => 'second').then((s) => order.push(s)),
+      pool.run(async () => 'third').then((s) => order.push(s)),
+    ];
+    await soon();
+    expect(order).toEqual([]);
+    first.letGo('first');
+    await Promise.all(running);
+    expect(order).toEqual(['first', 'second', 'third']);
   });
 
-  test('a task that kills every worker is an error, and the pool goes on', async () => {
-    const { log, pool } = workshop();
-    const deadly = pool.run((tool) => {
-      tool.kill();
-      return never();
-    });
-    await expect(deadly).rejects.toThrow('The computation stopped.');
-    await expect(pool.run(() => later('well'))).resolves.toBe('well');
-    expect(log.closed).toBe(2);
+  test('a worker that dies is replaced, its task begun once more, and the cook is told', async () => {
+    const { open, opened } = seats();
+    let told = 0;
+    const pool = makePool(open, 1, () => void (told += 1));
+    const never = held<number>();
+    const answer = pool.run((tool) => (tool === 1 ? never.task() : Promise.resolve(tool)));
+    await soon();
+    opened[0].die();
+    await expect(answer).resolves.toBe(2);
+    expect(opened[0].closed).toBe(true);
+    expect(told).toBe(1);
   });
 
-  test('an error of the task is its own, and costs no worker', async () => {
-    const { log, pool } = workshop();
-    await expect(pool.run(() => Promise.reject(new RangeError('no such food')))).rejects.toThrow('no such food');
-    await pool.run(() => later(1));
-    expect(log).toEqual({ opened: 1, closed: 0, crashes: 0 });
+  test('a task that kills two workers is given up, and the pool goes on', async () => {
+    const { open, opened } = seats();
+    const pool = makePool(open, 1, () => undefined);
+    const answer = pool.run(() => held<number>().task());
+    await soon();
+    opened[0].die();
+    await soon();
+    opened[1].die();
+    await expect(answer).rejects.toThrow('out of memory');
+    await expect(pool.run(async (tool) => tool)).resolves.toBe(3);
   });
 
-  test('what waits and is called off is never begun', async () => {
-    const { pool } = workshop();
-    const off = new AbortController();
-    const begun: string[] = [];
-    const task = (name: string) => (): Promise<void> => {
-      begun.push(name);
-      return later(undefined);
-    };
-    const all = [pool.run(task('a')), pool.run(task('b')), pool.run(task('c'), off.signal)];
-    off.abort(new Error('called off'));
-    const results = await Promise.allSettled(all);
-    expect(results.map((r) => r.status)).toEqual(['fulfilled', 'fulfilled', 'rejected']);
-    expect(begun).toEqual(['a', 'b']);
+  test('an error of the task itself is the asker’s, and costs no worker', async () => {
+    const { open, opened } = seats();
+    const pool = makePool(open, 1, () => undefined);
+    await expect(pool.run(() => Promise.reject(new RangeError('unknown food')))).rejects.toThrow('unknown food');
+    await expect(pool.run(async (tool) => tool)).resolves.toBe(1);
+    expect(opened).toHaveLength(1);
+  });
+
+  test('what is called off before it was begun is not begun', async () => {
+    const pool = makePool(seats().open, 1, () => undefined);
+    const first = held<string>();
+    const running = pool.run(first.task);
+    const called = new AbortController();
+    let begun = false;
+    const off = pool.run(async () => void (begun = true), called.signal);
+    called.abort(new Error('called off'));
+    first.letGo('done');
+    await running;
+    await expect(off).rejects.toThrow('called off');
+    expect(begun).toBe(false);
   });
 });

@@ -1,28 +1,13 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { COMMON_FRYERS, exampleConversion, RANGES, type ConversionBody } from '@yellowmist/contract';
-import { foodOf, type Fryer } from '@yellowmist/core';
+import { COMMON_FRYERS, RANGES } from '@yellowmist/contract';
+import { type Fryer } from '@yellowmist/core';
 import { problemText, useCreateMutation } from '../../app/api';
 import { NumberField } from '../../ui/NumberField';
 import { Choice } from '../../ui/Choice';
 import { FOODS } from '../bench/options';
 import { DishPicture } from './DishPicture';
-import { COAT_PRESETS, usualCut } from './presets';
-
-/** A dish in the words of the sentence. */
-function compose(foodId: string, coatId: string, count: number, minutes: number, fryer: Fryer): ConversionBody {
-  const example = exampleConversion();
-  const coat = COAT_PRESETS.find((c) => c.id === coatId)!;
-  const { shape, skin } = usualCut(foodId);
-  return {
-    ...example,
-    name: `${foodOf(foodId).name} in ${coat.label}`.slice(0, RANGES.nameLength.max),
-    dish: { ...example.dish, foodId, shape, count, skin: skin ?? 'damp' },
-    fried: { ...example.fried, layers: coat.layers, medium: coat.medium, tempC: coat.tempC, minutes },
-    fryer,
-    limits: { ...example.limits, maxTempC: fryer.maxTempC, preheat: fryer.preheats ?? false },
-  };
-}
+import { COAT_PRESETS, compose, usualCut } from './presets';
 
 /** How a dish begins: a filled-in sentence and its picture; the cook changes the words. */
 export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {

@@ -1,4 +1,5 @@
-import type { Dish, FriedCook, LayerSpec, PieceShape } from '@yellowmist/core';
+import { exampleConversion, RANGES, type ConversionBody } from '@yellowmist/contract';
+import { foodOf, type Dish, type FriedCook, type Fryer, type LayerSpec, type PieceShape } from '@yellowmist/core';
 
 const layer = (...parts: [string, number][]): LayerSpec => ({
   portions: parts.map(([ingredientId, grams]) => ({ ingredientId, grams })),
@@ -104,33 +105,50 @@ const CUTS: Record<string, Cut> = {
   okra: { shape: { kind: 'rod', diameterMm: 16, lengthMm: 30 }, count: 60, minutes: 3.5 },
   'green-tomato': { shape: { kind: 'disc', diameterMm: 70, thicknessMm: 9 }, count: 16, minutes: 4, skin: 'wet' },
   'oyster-mushroom': { shape: { kind: 'irregular', longestMm: 70, thicknessMm: 16, massG: 18 }, count: 24, minutes: 5 },
-  'button-mushroom': { shape: { kind: 'ball', diameterMm: 32 }, count: 24, minutes: 4 },
+  'button-mushroom': { shape: { kind: 'ball', diameterMm: 26 }, count: 30, minutes: 4 },
   'chicken-breast': { shape: slab(130, 80, 14), count: 4, minutes: 6 },
   'chicken-thigh': { shape: slab(45, 35, 22), count: 24, minutes: 6 },
   'turkey-breast': { shape: slab(130, 90, 10), count: 4, minutes: 4 },
   'pork-loin': { shape: slab(130, 95, 9), count: 4, minutes: 3 },
   veal: { shape: slab(140, 100, 6), count: 4, minutes: 2.5 },
   'beef-steak': { shape: slab(130, 95, 9), count: 4, minutes: 3 },
-  meatball: { shape: { kind: 'ball', diameterMm: 30 }, count: 20, minutes: 5 },
+  meatball: { shape: { kind: 'ball', diameterMm: 28 }, count: 20, minutes: 5 },
   cod: { shape: slab(130, 50, 20), count: 4, minutes: 5 },
   salmon: { shape: slab(110, 45, 20), count: 4, minutes: 5 },
   prawn: { shape: slab(70, 32, 12), count: 24, minutes: 2.5 },
   squid: { shape: { kind: 'ring', outerMm: 55, innerMm: 43, thicknessMm: 9 }, count: 40, minutes: 1.5 },
-  halloumi: { shape: slab(80, 18, 18), count: 18, minutes: 2.5 },
-  mozzarella: { shape: slab(80, 16, 16), count: 16, minutes: 1.5 },
+  halloumi: { shape: slab(80, 16, 16), count: 18, minutes: 3 },
+  mozzarella: { shape: slab(80, 14, 14), count: 16, minutes: 2 },
   paneer: { shape: slab(60, 20, 20), count: 20, minutes: 3 },
   tofu: { shape: slab(60, 35, 18), count: 16, minutes: 4 },
   tempeh: { shape: slab(80, 35, 10), count: 12, minutes: 3.5 },
-  'croquette-filling': { shape: { kind: 'rod', diameterMm: 24, lengthMm: 60 }, count: 18, minutes: 4 },
-  'mash-filling': { shape: { kind: 'rod', diameterMm: 26, lengthMm: 60 }, count: 18, minutes: 4 },
-  'boiled-egg': { shape: { kind: 'ball', diameterMm: 48 }, count: 6, minutes: 6 },
+  'croquette-filling': { shape: { kind: 'rod', diameterMm: 22, lengthMm: 60 }, count: 18, minutes: 4.5 },
+  'mash-filling': { shape: { kind: 'rod', diameterMm: 22, lengthMm: 60 }, count: 18, minutes: 4.5 },
+  // Halved: a whole one is dark before it is warm.
+  'boiled-egg': { shape: { kind: 'irregular', longestMm: 52, thicknessMm: 22, massG: 26 }, count: 12, minutes: 4 },
   potato: { shape: slab(80, 12, 12), count: 60, minutes: 6 },
   'sweet-potato': { shape: slab(80, 12, 12), count: 60, minutes: 5 },
   'green-bean': { shape: { kind: 'rod', diameterMm: 8, lengthMm: 100 }, count: 60, minutes: 3 },
-  banana: { shape: { kind: 'rod', diameterMm: 28, lengthMm: 70 }, count: 8, minutes: 3 },
+  // Halved lengthways.
+  banana: { shape: slab(90, 30, 15), count: 8, minutes: 3 },
   pineapple: { shape: { kind: 'ring', outerMm: 85, innerMm: 30, thicknessMm: 12 }, count: 8, minutes: 3 },
 };
 const USUAL: Cut = { shape: slab(60, 40, 16), count: 16, minutes: 4 };
 
 /** The usual cut of a food. */
 export const usualCut = (foodId: string): Cut => CUTS[foodId] ?? USUAL;
+
+/** A dish in the words of the sentence. */
+export function compose(foodId: string, coatId: string, count: number, minutes: number, fryer: Fryer): ConversionBody {
+  const example = exampleConversion();
+  const coat = COAT_PRESETS.find((c) => c.id === coatId)!;
+  const { shape, skin } = usualCut(foodId);
+  return {
+    ...example,
+    name: `${foodOf(foodId).name} in ${coat.label}`.slice(0, RANGES.nameLength.max).trim(),
+    dish: { ...example.dish, foodId, shape, count, skin: skin ?? 'damp' },
+    fried: { ...example.fried, layers: coat.layers, medium: coat.medium, tempC: coat.tempC, minutes },
+    fryer,
+    limits: { ...example.limits, maxTempC: fryer.maxTempC, preheat: fryer.preheats ?? false },
+  };
+}
