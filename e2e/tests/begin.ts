@@ -47,6 +47,7 @@ async function send(page: Page, food: string, coat: string): Promise<void> {
   await page.goto('/');
   await page.getByLabel('Food', { exact: true }).selectOption({ label: food });
   await page.getByLabel('Coat', { exact: true }).selectOption({ label: coat });
+  await page.getByLabel('Fryer', { exact: true }).selectOption('Drawer fryer');
   await page.getByRole('button', { name: 'Show me the air version' }).click();
   await expect(page.getByRole('button', { name: /^In use: / })).toBeVisible({ timeout: 30_000 });
 }
