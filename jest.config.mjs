@@ -14,7 +14,7 @@ const project = (displayName, roots, decorators = false) => ({
   displayName,
   roots,
   testMatch: ['**/*.test.ts'],
-  testEnvironment: 'node',
+  testEnvironment: '<rootDir>/scripts/jest-environment.mjs',
   extensionsToTreatAsEsm: ['.ts'],
   transform: { '^.+\\.ts$': swc(decorators) },
   moduleNameMapper: {

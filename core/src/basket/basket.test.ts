@@ -49,7 +49,7 @@ describe('packing one layer', () => {
         expect(laid.length).toBeLessThanOrEqual(count);
         expect(troubleIn(basket, pieces, laid, gap)).toEqual(NONE);
       }),
-      { numRuns: 30 },
+      { numRuns: 60 },
     );
   });
 
@@ -61,7 +61,7 @@ describe('packing one layer', () => {
         expect(new Set(laid.map((l) => l.piece)).size).toBe(laid.length);
         expect(troubleIn(basket, pieces, laid, 5)).toEqual(NONE);
       }),
-      { numRuns: 5 },
+      { numRuns: 12 },
     );
   });
 
@@ -217,7 +217,7 @@ describe('pieces of two sizes', () => {
         expect(new Set(laid.map((l) => l.piece)).size).toBe(laid.length);
         expect(troubleIn(basket, pieces, laid, gap)).toEqual(NONE);
       }),
-      { numRuns: 6 },
+      { numRuns: 15 },
     );
   });
 

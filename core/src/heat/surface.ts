@@ -88,6 +88,7 @@ export function setEnd(
   const latent = latentHeat(t);
   const perDrive = (latent * body.faceM2) / resistance;
   const drive = driveOf(activity, t);
+  if (drive < airDrive && t >= DEW_BELOW_C) return;
   end.wetC = t;
   end.evaporationW = perDrive * (drive - airDrive);
   end.evaporationSlope = Math.max(0, (perDrive * (drive - driveOf(activity, t - SLOPE_K))) / SLOPE_K);
