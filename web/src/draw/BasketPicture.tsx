@@ -1,5 +1,6 @@
 import { useId, useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import type { BasketShape, Footprint, LaidPiece, Trouble } from '@yellowmist/core';
+import { tornPath } from './outline';
 import { crustCss } from './palette';
 import { scatter } from './random';
 
@@ -7,6 +8,8 @@ interface Props {
   basket: BasketShape;
   /** By the piece's number. */
   footprints: readonly Footprint[];
+  /** Torn pieces, no two alike. */
+  torn: boolean;
   laid: readonly LaidPiece[];
   trouble: Trouble;
   /** Browning of a top that lies at a place, for its colour. */
@@ -137,27 +140,29 @@ function wordFor(piece: number, { overlaps, tooNear, outside }: Trouble): string
 }
 
 /** One coated piece from above, with the crumbs on it; red where it lies over another or the wall. */
-function Piece({ footprints, colour, trouble, selected, piece }: Props & { piece: number; colour: number }) {
+function Piece({ footprints, torn, colour, trouble, selected, piece }: Props & { piece: number; colour: number }) {
   const { halfLengthMm: a, halfWidthMm: b, radiusMm: r, holeMm } = footprints[piece];
   const [x, y] = [a + r, b + r];
   const next = scatter(`piece ${piece}`);
   const bad = trouble.overlaps.includes(piece) || trouble.outside.includes(piece);
   const stroke = bad ? 'stroke-error' : trouble.tooNear.includes(piece) ? 'stroke-warning' : 'stroke-[#5b3a12]';
+  const crust = {
+    fill: crustCss(colour),
+    className: stroke,
+    strokeWidth: bad ? 3.5 : 1.4,
+    strokeDasharray: bad ? '6 3' : undefined,
+  };
+  // Crumbs of a torn piece stay off its ragged edge.
+  const inner = torn ? 0.6 : 0.82;
   return (
     <>
-      <rect
-        x={-x}
-        y={-y}
-        width={2 * x}
-        height={2 * y}
-        rx={r}
-        fill={crustCss(colour)}
-        className={stroke}
-        strokeWidth={bad ? 3.5 : 1.4}
-        strokeDasharray={bad ? '6 3' : undefined}
-      />
+      {torn ? (
+        <path d={tornPath(x, y, scatter(`outline ${piece}`))} {...crust} />
+      ) : (
+        <rect x={-x} y={-y} width={2 * x} height={2 * y} rx={r} {...crust} />
+      )}
       {Array.from({ length: Math.round((x * y) / 45) }, (_, k) => {
-        const [px, py] = [(2 * next() - 1) * x * 0.82, (2 * next() - 1) * y * 0.82];
+        const [px, py] = [(2 * next() - 1) * x * inner, (2 * next() - 1) * y * inner];
         return (
           <circle key={k} cx={px} cy={py} r={0.8 + next() * 1.2} fill={next() > 0.5 ? '#00000022' : '#ffffff44'} />
         );

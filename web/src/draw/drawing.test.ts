@@ -1,5 +1,5 @@
 import { bandsOf } from './cutaway/frame';
-import { bandPath, curvePath, dome } from './outline';
+import { bandPath, curvePath, dome, tornPath } from './outline';
 import { scatter } from './random';
 
 const numbers = (path: string): number[] => [...path.matchAll(/-?\d+(\.\d+)?/g)].map((m) => Number(m[0]));
@@ -25,6 +25,15 @@ describe('outlines', () => {
     expect(all).toContain(50);
     expect(path.endsWith('Z')).toBe(true);
     expect(curvePath(0, 100, () => 20).endsWith('Z')).toBe(false);
+  });
+
+  test('a torn piece stays on its ground, and no two are alike', () => {
+    const path = tornPath(30, 18, scatter('piece 1'));
+    const points = numbers(path);
+    expect(Math.max(...points.map(Math.abs))).toBeLessThanOrEqual(30.5);
+    expect(points.slice(-2)).toEqual(points.slice(0, 2));
+    expect(path).toBe(tornPath(30, 18, scatter('piece 1')));
+    expect(path).not.toBe(tornPath(30, 18, scatter('piece 2')));
   });
 
   test('layers lie on one another without a gap, a thin one still to be seen', () => {

@@ -1,4 +1,4 @@
-import { area, curveBasis, line } from 'd3';
+import { area, curveBasis, curveCatmullRomClosed, line } from 'd3';
 
 export type Curve = (x: number) => number;
 
@@ -28,3 +28,20 @@ export const dome =
     const u = (2 * (x - from)) / (to - from) - 1;
     return height * (1 - u * u);
   };
+
+const CORNERS = 14;
+/** A torn piece fills its ground to between these shares of the way to its edge. */
+const TORN = { least: 0.84, most: 1 } as const;
+
+/**
+ * Closed outline of a torn piece around the origin, within an ellipse of these half-axes.
+ * @param next numbers from 0 to 1, which make it another one each time
+ */
+export function tornPath(halfLength: number, halfWidth: number, next: () => number): string {
+  const corners = Array.from({ length: CORNERS }, (_, k): [number, number] => {
+    const angle = (2 * Math.PI * k) / CORNERS;
+    const share = TORN.least + (TORN.most - TORN.least) * next();
+    return [halfLength * share * Math.cos(angle), halfWidth * share * Math.sin(angle)];
+  });
+  return line().curve(curveCatmullRomClosed.alpha(0.5))(corners) ?? '';
+}

@@ -119,6 +119,7 @@ function Racks({ layout, body, plan, air }: { layout: Layout; body: ConversionBo
               </figcaption>
             )}
             <BasketPicture
+              torn={dish.shape.kind === 'irregular'}
               basket={fryer.basket}
               footprints={footprints[rack]}
               laid={laid}
