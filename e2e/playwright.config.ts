@@ -5,6 +5,8 @@ export default defineConfig({
   fullyParallel: false,
   workers: 2,
   timeout: 60_000,
+  // A machine that hangs for a moment is no fault of the page; what needed it is named at the end.
+  retries: 1,
   expect: { timeout: 15_000 },
   reporter: [['list']],
   outputDir: '../test-results',
