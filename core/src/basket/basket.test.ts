@@ -85,6 +85,19 @@ describe('packing one layer', () => {
     expect(packLayer(basket, pieces, 6)).toHaveLength(9);
   });
 
+  // Six torn mushrooms in a small round basket: five along the wall and one in the middle, as a hand lays them. Rows take five.
+  test('on a round ground a wreath along the wall holds more than rows, and has one in its middle', () => {
+    const basket: BasketShape = { kind: 'round', diameterMm: 200 };
+    const mushroom: PieceShape = { kind: 'irregular', longestMm: 70, thicknessMm: 16, massG: 18 };
+    const pieces = many(footprintOf(mushroom, 2600, 1.5), 12);
+    const laid = packLayer(basket, pieces, 6);
+    expect(laid).toHaveLength(6);
+    const fromMiddle = laid.map((p) => Math.hypot(p.xMm, p.yMm)).sort((a, b) => a - b);
+    expect(fromMiddle[0]).toBeLessThan(10);
+    expect(fromMiddle[5] - fromMiddle[1]).toBeLessThan(1);
+    expect(troubleIn(basket, pieces, laid, 6)).toEqual(NONE);
+  });
+
   test('with less air between them more go in', () => {
     const basket: BasketShape = { kind: 'round', diameterMm: 200 };
     const pieces = many(coated({ kind: 'ball', diameterMm: 30 }), 60);

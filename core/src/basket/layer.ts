@@ -4,6 +4,7 @@ import { gapBetween, isDisc, type Footprint, type Placed } from './footprint.js'
 import { BOTH_TURNS, layGreedily, TURN_SETS } from './greedy.js';
 import { gapToWall } from './ground.js';
 import { bestRows } from './rows.js';
+import { bestRound } from './wreath.js';
 
 /** A piece of a batch where it lies, by its place in the list of pieces. */
 export type Laid = LaidPiece;
@@ -35,11 +36,17 @@ export function packLayer(basket: BasketShape, footprints: readonly Footprint[],
   return centred(basket, footprints, laid);
 }
 
-/** Pieces of one size in rows, with more of them where the rows leave room; mixed ones the best of several ways. */
+/**
+ * Pieces of one size in rows, with more of them where the rows leave room, or on a round ground in wreaths; mixed ones
+ * the best of several ways.
+ */
 function laidBoxes(basket: BasketShape, footprints: readonly Footprint[], gapMm: number): Map<number, Placed> {
   if (same(footprints)) {
     const rows = bestRows(basket, footprints[0], gapMm).slice(0, footprints.length);
-    return layGreedily(basket, footprints, gapMm, BOTH_TURNS, rows);
+    const laid = layGreedily(basket, footprints, gapMm, BOTH_TURNS, rows);
+    if (basket.kind !== 'round' || laid.size === footprints.length) return laid;
+    const wreath = bestRound(basket.diameterMm / 2, footprints[0], gapMm, footprints.length);
+    return wreath.length > laid.size ? new Map(wreath.entries()) : laid;
   }
   const ways = TURN_SETS.map((turns) => layGreedily(basket, footprints, gapMm, turns));
   return ways.reduce((a, b) => (b.size > a.size ? b : a));
