@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { ConversionDocument } from '@yellowmist/contract';
 import { foodOf, type Fryer } from '@yellowmist/core';
 import { problemText, useConversionsQuery, useKitchenQuery } from '../../app/api';
+import { Find } from '../../ui/Find';
 import { Beginning } from './Beginning';
 import { DishRow } from './DishRow';
 
@@ -29,17 +30,7 @@ function Dishes({ dishes }: { dishes: readonly ConversionDocument[] }) {
     <>
       <div className="flex flex-wrap items-end gap-x-6 gap-y-1">
         <h2 className="text-2xl">Dishes of this kitchen</h2>
-        {dishes.length > FIRST && (
-          <label className="text-xs">
-            Find a dish
-            <input
-              type="search"
-              className="input ml-2 h-9 w-56"
-              value={find}
-              onChange={(e) => setFind(e.target.value)}
-            />
-          </label>
-        )}
+        {dishes.length > FIRST && <Find label="Find a dish" value={find} onChange={setFind} />}
       </div>
       <ul className="mt-2 grid gap-x-10 md:grid-cols-2">
         {shown.map((document) => (

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { Find } from '../../ui/Find';
 import type { PantryBody } from '@yellowmist/contract';
 import { OWN_PREFIX, shelf, type Ingredient, type Label } from '@yellowmist/core';
 import { LabelForm } from './LabelForm';
@@ -30,15 +31,7 @@ export function PantryPage() {
       <div className="min-w-0">
         <div className="flex flex-wrap items-end gap-x-6 gap-y-1">
           <h1 className="text-2xl">Pantry</h1>
-          <label className="text-xs">
-            Find
-            <input
-              type="search"
-              className="input ml-2 h-9 w-56"
-              value={find}
-              onChange={(e) => setFind(e.target.value)}
-            />
-          </label>
+          <Find label="Find" value={find} onChange={setFind} />
           <p className="max-w-xl text-sm">
             “In the house” is no special shopping; “never” is offered nowhere. What it carries goes by the ingredient
             alone: check the label of what you use.
