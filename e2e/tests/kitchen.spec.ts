@@ -1,4 +1,4 @@
-import { expect, openBench, test } from './begin';
+import { expect, openBench, saved, test } from './begin';
 
 test('a fryer is added, its bread rated and its thermometer read, and a dish moved into it', async ({ page }) => {
   await page.goto('/kitchen');
@@ -14,6 +14,7 @@ test('a fryer is added, its bread rated and its thermometer read, and a dish mov
   await fryer.getByLabel('It reads').fill('192');
   await fryer.getByRole('group', { name: 'Temperature test' }).getByRole('button', { name: 'Note it' }).click();
   await expect(fryer).toContainText('Runs 12 °C hotter than it says');
+  await saved(page);
   await page.reload();
   await expect(fryer).toContainText('set 180 °C, read 192 °C');
   await expect(fryer.getByRole('img', { name: /Bread: back left dark/ })).toBeVisible();

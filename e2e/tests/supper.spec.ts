@@ -42,6 +42,7 @@ test('two dishes become a supper with an allergy: the order, the fryer and the b
   await choose.getByRole('checkbox', { name: /Plain okra/ }).uncheck();
   await expect(page.getByRole('alert')).toContainText('Nothing here is for Mara');
   await choose.getByRole('checkbox', { name: /Plain okra/ }).check();
+  await saved(page);
   await page.reload();
   await expect(order.getByRole('heading', { level: 3 })).toHaveText(['Plain okra', 'Loft chicken']);
   await expect(guests).toContainText('Mara');

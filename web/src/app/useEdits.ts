@@ -65,5 +65,5 @@ export function useEdits<Body extends object>({ stored, read, save }: Store<Body
     return () => window.removeEventListener('beforeunload', warn);
   }, [queued]);
   const shown = pending.reduce<Body>((body, edit) => edit(body), stored);
-  return { shown, change, problem };
+  return { shown, change, saving: pending.length > 0, problem };
 }

@@ -1,7 +1,8 @@
 import { useState } from 'react';
-import { Find } from '../../ui/Find';
 import type { PantryBody } from '@yellowmist/contract';
 import { OWN_PREFIX, shelf, type Ingredient, type Label } from '@yellowmist/core';
+import { Find } from '../../ui/Find';
+import { SaveNote } from '../../ui/SaveNote';
 import { LabelForm } from './LabelForm';
 import { usePantryEdits } from './usePantryEdits';
 import { FUNCTION_ORDER, functionWord, listedBy, notFor } from './words';
@@ -18,7 +19,7 @@ function marked(pantry: PantryBody, id: string, mark: Shelfmark, on: boolean): P
 
 /** The kitchen's pantry: what is in the house, what is never used, what each thing does and carries, and its own. */
 export function PantryPage() {
-  const { shown: pantry, change, problem } = usePantryEdits();
+  const { shown: pantry, change, saving, problem } = usePantryEdits();
   const [find, setFind] = useState('');
   const [label, setLabel] = useState<Label | null>(null);
   const sought = find.trim().toLowerCase();
@@ -37,11 +38,7 @@ export function PantryPage() {
             alone: check the label of what you use.
           </p>
         </div>
-        {problem && (
-          <p role="alert" className="mt-2 border-l-4 border-error pl-2 text-sm">
-            {problem}
-          </p>
-        )}
+        <SaveNote saving={saving} problem={problem} />
         {groups.length === 0 && (
           <p className="mt-4">Nothing here is called “{find}”. Put it in from its label, beside.</p>
         )}

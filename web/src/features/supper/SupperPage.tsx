@@ -3,13 +3,14 @@ import { RANGES } from '@yellowmist/contract';
 import { foodOf } from '@yellowmist/core';
 import { Link } from 'react-router';
 import { useConversionsQuery } from '../../app/api';
+import { SaveNote } from '../../ui/SaveNote';
 import { Evening } from './Evening';
 import { Guests } from './Guests';
 import { useEvening, useSupperEdits } from './useSupper';
 
 /** Several dishes in one evening: which, for whom, in which order, in which fryer, out of which bowls. */
 export function SupperPage() {
-  const { shown: body, change, problem } = useSupperEdits();
+  const { shown: body, change, saving, problem } = useSupperEdits();
   const { data: dishes, isLoading } = useConversionsQuery();
   const { supper, error } = useEvening(body);
   if (isLoading) return <p className="p-8">Looking for the dishes…</p>;
@@ -22,11 +23,7 @@ export function SupperPage() {
           <h1 className="sr-only">{body.name}</h1>
           <Name key={body.name} name={body.name} onChange={(name) => void change((s) => ({ ...s, name }))} />
           <p className="text-sm leading-snug">Several dishes in one evening, with the fryers they share.</p>
-          {problem && (
-            <p role="alert" className="mt-2 border-l-4 border-error pl-2 text-sm">
-              {problem}
-            </p>
-          )}
+          <SaveNote saving={saving} problem={problem} />
         </div>
         <section aria-label="Dishes to choose from">
           <h2 className="text-lg">Dishes</h2>
