@@ -32,9 +32,8 @@ function ringOf(groundRadiusMm: number, f: Footprint, gapMm: number, lie: Lie, m
   // An outer side of the circle around them is the most that could ever lie there.
   const start = Math.floor((2 * Math.PI * (radius + f.halfLengthMm + f.halfWidthMm)) / side);
   for (let count = Math.min(most, start); count >= 2; count--) {
-    const [first, second, ...rest] = spread(count, radius, lie);
+    const [first, ...others] = spread(count, radius, lie);
     // On a small circle not only neighbours come near: the one across does as well.
-    const others = [second, ...rest];
     if (others.every((other) => gapBetween(f, first, f, other) >= gapMm - 1e-9)) return [first, ...others];
   }
   return [];
@@ -44,7 +43,7 @@ function ringOf(groundRadiusMm: number, f: Footprint, gapMm: number, lie: Lie, m
  * Pieces of one size on a round ground as a wreath along its wall, with what goes into the room that it leaves: another
  * wreath, or rows. At most `most`.
  */
-export function bestWreath(groundRadiusMm: number, f: Footprint, gapMm: number, most: number): Placed[] {
+function bestWreath(groundRadiusMm: number, f: Footprint, gapMm: number, most: number): Placed[] {
   const ways = LIES.map((lie) => {
     const ring = ringOf(groundRadiusMm, f, gapMm, lie, most);
     if (ring.length === 0) return [];

@@ -9,7 +9,7 @@ import {
   type Oiling,
   type SecondPlan,
 } from '../dish/index.js';
-import { colourWord, crustColour, inWords, reasonsOf, type OutcomeKey } from './index.js';
+import { reasonsOf, type OutcomeKey } from './index.js';
 
 const fryer: Fryer = { ...PLAIN_FRYER, maxTempC: 220 };
 
@@ -287,27 +287,5 @@ describe('what goes wrong, and what mends it', () => {
     const done = judge(dish('chicken-breast'), plan());
     expect(done.outcomes.centre!.value).toBeGreaterThan(74);
     expect(done.outcomes.juice!.band).toBe('good');
-  });
-});
-
-describe('words', () => {
-  test.each([
-    [0.1, 'pale'],
-    [0.4, 'straw'],
-    [1, 'golden'],
-    [1.7, 'deep golden'],
-    [2.5, 'dark'],
-    [4, 'burnt'],
-  ])('browning %d is %s', (b, word) => expect(colourWord(b)).toBe(word));
-
-  test('a crust only darkens', () => {
-    const lightness = [0, 0.2, 0.5, 0.9, 1.5, 2.5, 4, 8].map((b) => crustColour(b)[0]);
-    expect(lightness).toEqual([...lightness].sort((a, b) => b - a));
-  });
-
-  test('times are said as a cook would', () => {
-    expect(inWords(0.15)).toBe('10 seconds');
-    expect(inWords(5.25)).toBe('5 min 15 s');
-    expect(inWords(12)).toBe('12 minutes');
   });
 });

@@ -9,6 +9,7 @@ describe('times in words', () => {
     [1.5, '1 min 30 s'],
     [2, '2 minutes'],
     [2.33, '2 min 20 s'],
+    [5.25, '5 min 15 s'],
     [9.99, '10 minutes'],
   ])('%d min is %s', (minutes, words) => expect(inWords(minutes)).toBe(words));
 

@@ -10,36 +10,18 @@ export function shrunk(shape: PieceShape, volumeShare: number, flat = false): Pi
     return { ...shape, thicknessMm: shape.thicknessMm * volumeShare };
   }
   const by = Math.cbrt(volumeShare);
-  switch (shape.kind) {
-    case 'slab':
-      return {
-        kind: 'slab',
-        lengthMm: shape.lengthMm * by,
-        widthMm: shape.widthMm * by,
-        thicknessMm: shape.thicknessMm * by,
-      };
-    case 'disc':
-      return { kind: 'disc', diameterMm: shape.diameterMm * by, thicknessMm: shape.thicknessMm * by };
-    case 'rod':
-      return { kind: 'rod', diameterMm: shape.diameterMm * by, lengthMm: shape.lengthMm * by };
-    case 'ring':
-      return {
-        kind: 'ring',
-        outerMm: shape.outerMm * by,
-        innerMm: shape.innerMm * by,
-        thicknessMm: shape.thicknessMm * by,
-      };
-    case 'ball':
-      return { kind: 'ball', diameterMm: shape.diameterMm * by };
-    case 'irregular':
-      return {
-        kind: 'irregular',
-        longestMm: shape.longestMm * by,
-        thicknessMm: shape.thicknessMm * by,
-        massG: shape.massG * volumeShare,
-      };
-  }
+  const small = scaled(shape, by);
+  return small.kind === 'irregular' ? { ...small, massG: small.massG * volumeShare } : small;
 }
+
+/** The shape with every length `by` times as long. */
+const scaled = (shape: PieceShape, by: number): PieceShape =>
+  Object.fromEntries(
+    Object.entries(shape).map(([key, value]: [string, string | number]) => [
+      key,
+      typeof value === 'number' && key.endsWith('Mm') ? value * by : value,
+    ]),
+  ) as unknown as PieceShape;
 
 /** A piece that is `scale` (0–1) of the way across; what is sliced keeps its thickness, what is round all over does not. */
 export function scaledAcross(shape: PieceShape, scale: number): PieceShape {
