@@ -9,5 +9,7 @@ export * from './dish/index.js';
 export * from './basket/index.js';
 export * from './oil/index.js';
 export * from './outcome/index.js';
-export * from './convert/index.js';
+export * from './plan/index.js';
+export * from './search/index.js';
+export * from './advice/index.js';
 export * from './supper/index.js';

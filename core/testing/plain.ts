@@ -1,4 +1,4 @@
-import type { Fryer, LayerSpec } from '../src/index.js';
+import { KNOWN, partsOf, type Choice, type Fryer, type LayerSpec, type Part, type Portion } from '../src/index.js';
 
 /** Plain things that many tests begin with; a test names what it changes of them. */
 
@@ -22,3 +22,9 @@ export const spec = (...parts: [string, number][]): LayerSpec => ({
 
 /** Flour, egg, coarse crumbs, from the skin outward. */
 export const BREADED: LayerSpec[] = [spec(['wheat-flour', 60]), spec(['egg', 50]), spec(['coarse-crumbs', 60])];
+
+/** Portions with the known ingredients that they name. */
+export const parts = (portions: readonly Portion[]): Part[] => partsOf(KNOWN, portions);
+
+/** Everything known is eaten and in the house. */
+export const ANYTHING: Choice = { pantry: KNOWN, diets: [], avoidAllergens: [], without: [], keep: [] };

@@ -1,4 +1,4 @@
-import { foodOf } from '../src/index.js';
+import { KNOWN, foodOf } from '../src/index.js';
 import { buildBody } from '../src/heat/body.js';
 import { conductStep, emptyEnd, makeWork, updateConduction, updateHeatCapacity } from '../src/heat/conduct.js';
 
@@ -55,7 +55,7 @@ function simulated(form: Form, bi: number, fos: readonly number[]): number[] {
   const radius = 0.01;
   const area = 0.01;
   const dimension = DIMENSION[form];
-  const food = foodOf('potato');
+  const food = foodOf(KNOWN, 'potato');
   const body = buildBody(
     food,
     {

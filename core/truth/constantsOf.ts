@@ -3,6 +3,7 @@ import ts from 'typescript';
 
 /** The homes of the core's constants. */
 export const CONSTANT_FILES = [
+  'units/constants.ts',
   'coat/constants.ts',
   'heat/constants/matter.ts',
   'heat/constants/grid.ts',
@@ -12,7 +13,9 @@ export const CONSTANT_FILES = [
   'prep/constants.ts',
   'oil/constants.ts',
   'outcome/constants.ts',
-  'convert/constants.ts',
+  'plan/constants.ts',
+  'search/constants.ts',
+  'advice/constants.ts',
 ] as const;
 
 export interface Constant {

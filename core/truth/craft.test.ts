@@ -1,4 +1,5 @@
 import {
+  KNOWN,
   bowlsFor,
   FIRMNESS,
   readyPiece,
@@ -108,7 +109,7 @@ describe('C10: raw-coated and frozen, the same temperature takes longer, up to h
 
 describe('amounts in the bowls, within 35 % of practice', () => {
   const bowls = (practice: Practice, count: number) => {
-    const ready = readyPiece(practice.dish, practice.layers);
+    const ready = readyPiece(KNOWN, practice.dish, practice.layers);
     return bowlsFor(ready.layers, ready.piece.areaM2 * count);
   };
   const near = (found: number, practised: number): void => expect(Math.abs(found / practised - 1)).toBeLessThan(0.35);
@@ -123,7 +124,7 @@ describe('amounts in the bowls, within 35 % of practice', () => {
   // A small head: 500 g of florets. The practised cooks name no weight; common practice, no source.
   const HEAD_G = 500;
   const headOf = (practice: Practice): number =>
-    Math.round(HEAD_G / readyPiece(practice.dish, practice.layers).piece.massG);
+    Math.round(HEAD_G / readyPiece(KNOWN, practice.dish, practice.layers).piece.massG);
 
   test('C2, a small head: a quarter of a cup of hard cheese in the crumbs, one egg', () => {
     const [, egg, crumbs] = bowls(C2, headOf(C2));
@@ -181,6 +182,7 @@ describe('the converter’s own proposal for the coat that is practised, within 
     const request = {
       dish: practice.dish,
       fried: { ...practice.fried, layers: practice.layers, oilId: 'rapeseed-oil' },
+      pantry: KNOWN,
       fryer: { ...how.fryer, stepC: 5 },
       limits: {
         diets: [],

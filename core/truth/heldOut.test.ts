@@ -1,4 +1,4 @@
-import { safeMinimum, foodOf } from '../src/index.js';
+import { KNOWN, safeMinimum, foodOf } from '../src/index.js';
 import { BLIND, WIDER } from './heldOut.js';
 import { browningOf, goldenAtMin, inAir } from './predict.js';
 
@@ -20,7 +20,7 @@ describe('the wider round and the blind one, at their practised middle time', ()
       expect(ratio).toBeGreaterThan(0.65);
       expect(ratio).toBeLessThan(1.25);
     }
-    const { food } = foodOf(practice.dish.foodId);
+    const { food } = foodOf(KNOWN, practice.dish.foodId);
     const minimum = safeMinimum(food.safety)?.tempC ?? 60;
     // A home cook's middle time is safe, or within 3 K of it: the thermometer decides.
     expect(result.outcomes.centre!.value).toBeGreaterThan(minimum - 3);

@@ -1,4 +1,13 @@
-import { coveredBy, loadOf, PLAIN_AIR, readyPiece, type AirSettings, type Dish, type LayerSpec } from '../src/index.js';
+import {
+  KNOWN,
+  coveredBy,
+  loadOf,
+  PLAIN_AIR,
+  readyPiece,
+  type AirSettings,
+  type Dish,
+  type LayerSpec,
+} from '../src/index.js';
 import { drawer, ovenType, type Practice } from './practice.js';
 
 /**
@@ -52,7 +61,7 @@ function held(
   };
   const fryer = more.oven ? ovenType : drawer;
   const dish: Dish = { foodId, shape, count: MANY, startC: 6, skin: 'damp', preparation: 'raw', ...more.dish };
-  const full = loadOf({ footprint: coveredBy(readyPiece(dish, layers)), count: MANY }, fryer).piecesPerBatch;
+  const full = loadOf({ footprint: coveredBy(readyPiece(KNOWN, dish, layers)), count: MANY }, fryer).piecesPerBatch;
   return {
     name: what,
     what,

@@ -1,4 +1,4 @@
-import { evaluateAir, evaluateFried, type AirResult, type CookSeries, type FriedResult } from '../src/index.js';
+import { evaluateAir, KNOWN, evaluateFried, type AirResult, type CookSeries, type FriedResult } from '../src/index.js';
 import type { AirPractice, Practice } from './practice.js';
 
 /** Balances that every simulation of these checks has to close within. */
@@ -17,7 +17,7 @@ export function inOil(practice: Practice): FriedResult {
   const before = fried.get(practice);
   if (before) return before;
   const { dish, layers, fried: pot } = practice;
-  const result = closed(evaluateFried(dish, { ...pot, layers, oilId: 'rapeseed-oil' }));
+  const result = closed(evaluateFried({ pantry: KNOWN, dish, fried: { ...pot, layers, oilId: 'rapeseed-oil' } }));
   fried.set(practice, result);
   return result;
 }
@@ -26,7 +26,7 @@ export function inOil(practice: Practice): FriedResult {
 export const inAir = (practice: Practice, how: AirPractice, minutes = how.settings.minutes): AirResult =>
   closed(
     evaluateAir(
-      practice.dish,
+      { pantry: KNOWN, dish: practice.dish, fryer: how.fryer },
       {
         layers: practice.layers,
         restMin: how.restMin,
@@ -34,7 +34,6 @@ export const inAir = (practice: Practice, how: AirPractice, minutes = how.settin
         settings: { ...how.settings, minutes },
         second: how.second ?? null,
       },
-      how.fryer,
       inOil(practice),
     ),
   );

@@ -1,4 +1,4 @@
-import { celsiusToFahrenheit, foodOf, safeMinimum, type SafetyClass } from '../src/index.js';
+import { KNOWN, celsiusToFahrenheit, foodOf, safeMinimum, type SafetyClass } from '../src/index.js';
 
 /** USDA FSIS safe minimum internal temperature chart, from memory, °F and minutes of rest. */
 const FSIS: [SafetyClass, number, number][] = [
@@ -25,6 +25,6 @@ describe('safe minimum temperatures', () => {
     ['cod', 'fish'],
     ['squid', 'fish'],
   ])('%s is held to the minimum of %s', (food, safety) => {
-    expect(foodOf(food).food.safety).toBe(safety);
+    expect(foodOf(KNOWN, food).food.safety).toBe(safety);
   });
 });

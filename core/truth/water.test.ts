@@ -1,5 +1,5 @@
 import psychrolib from 'psychrolib';
-import { boilingPointC, foodOf, latentHeat, saturationPa } from '../src/index.js';
+import { KNOWN, boilingPointC, foodOf, latentHeat, saturationPa } from '../src/index.js';
 import { buildBody } from '../src/heat/body.js';
 import { conductStep, emptyEnd, makeWork, updateConduction, updateHeatCapacity } from '../src/heat/conduct.js';
 import { makeFace } from '../src/heat/face.js';
@@ -59,7 +59,7 @@ describe('a soaked surface settles at the wet-bulb temperature', () => {
       drainLengthM: 0.03,
       heightM: 2 * half,
     };
-    const body = buildBody(foodOf('courgette'), piece, [], 25);
+    const body = buildBody(foodOf(KNOWN, 'courgette'), piece, [], 25);
     const work = makeWork(body.n);
     const around = { ...emptySurroundings(), airC, wallC: airC, vapourPa };
     const faces = [false, true].map((up) => ({ face: makeFace(body, up, []), end: emptyEnd() }));

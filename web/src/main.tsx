@@ -2,9 +2,9 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { RouterProvider } from 'react-router/dom';
-import { router } from './app/router';
-import { store } from './app/store';
-import './app/theme.css';
+import { router } from './shell/router';
+import { store } from './shell/store';
+import './shell/theme.css';
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>

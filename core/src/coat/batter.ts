@@ -1,4 +1,5 @@
-import { ingredient, massMean, totalGrams, type Portion } from '../foods/index.js';
+import { massMean, totalGrams, type Part } from '../foods/index.js';
+import { GRAVITY } from '../units/index.js';
 import {
   BATTER_EXPONENT,
   BATTER_PACKING_LIMIT,
@@ -7,7 +8,6 @@ import {
   BATTER_YIELD_STEEPNESS,
   DOUGH_SHARE,
   FORK_VISCOSITY,
-  GRAVITY,
   SERUM_FACTOR,
   STANDING_TAU_MIN,
   THICKEST_FILM_M,
@@ -24,13 +24,11 @@ export interface Flow {
   phi: number;
 }
 
-const isLiquid = (p: Portion): boolean => {
-  const { wet, group } = ingredient(p.ingredientId);
-  return wet !== undefined && group !== 'fat';
-};
-const isPowder = (p: Portion): boolean => ingredient(p.ingredientId).dry !== undefined;
+/** Whether it pours: what is dipped into. Fat does not count. */
+export const isPourable = ({ ingredient: { wet, group } }: Part): boolean => wet !== undefined && group !== 'fat';
+const isPowder = (p: Part): boolean => p.ingredient.dry !== undefined;
 
-const logMean = (portions: readonly Portion[], of: (p: Portion) => number): number => {
+const logMean = (portions: readonly Part[], of: (p: Part) => number): number => {
   const total = totalGrams(portions);
   return Math.exp(portions.reduce((sum, p) => sum + (p.grams / total) * Math.log(of(p)), 0));
 };
@@ -41,16 +39,16 @@ const logMean = (portions: readonly Portion[], of: (p: Portion) => number): numb
  * yield stress that grows with a power of φ. Needs at least one liquid.
  * @param standMin minutes that it has stood: flour goes on swelling, chickpea flour most
  */
-export function flowOf(portions: readonly Portion[], standMin = 0): Flow {
-  const liquids = portions.filter(isLiquid);
+export function flowOf(portions: readonly Part[], standMin = 0): Flow {
+  const liquids = portions.filter(isPourable);
   const powders = portions.filter(isPowder);
-  const liquidViscosity = logMean(liquids, (p) => ingredient(p.ingredientId).wet!.viscosityPaS);
+  const liquidViscosity = logMean(liquids, (p) => p.ingredient.wet!.viscosityPaS);
   const liquidYield = massMean(liquids, (i) => i.wet!.yieldPa);
   const powderG = totalGrams(powders);
   if (powderG === 0) {
     return { viscosityPaS: liquidViscosity, yieldPa: liquidYield, hydration: Infinity, phi: 0 };
   }
-  const waterG = liquids.reduce((sum, p) => sum + (p.grams * ingredient(p.ingredientId).per100g.waterG) / 100, 0);
+  const waterG = liquids.reduce((sum, p) => sum + (p.grams * p.ingredient.per100g.waterG) / 100, 0);
   const hydration = waterG / powderG;
   const dryVolume = 1000 * massMean(powders, (i) => 1 / i.densityKgM3);
   const stood = 1 - Math.exp(-standMin / STANDING_TAU_MIN);

@@ -1,4 +1,5 @@
-import { ingredient, totalGrams } from '../foods/index.js';
+import { partsOf, totalGrams, type Pantry } from '../foods/index.js';
+import { lowered } from '../units/index.js';
 import { STARCH_SETTLES_SHARE } from './constants.js';
 import type { LayerSpec } from './types.js';
 
@@ -9,8 +10,9 @@ const LUMPS_FROM = 0.2;
  * How to mix a batter so that it turns out as computed: only what matters for these ingredients. Common practice, no
  * source. Empty for a layer without flour or starch.
  */
-export function batterNotes({ portions, beaten }: LayerSpec): string[] {
-  const items = portions.filter((p) => p.grams > 0).map((p) => ingredient(p.ingredientId));
+export function batterNotes(pantry: Pantry, { portions, beaten }: LayerSpec): string[] {
+  const parts = partsOf(pantry, portions);
+  const items = parts.filter((p) => p.grams > 0).map((p) => p.ingredient);
   const powders = items.filter((i) => i.dry);
   if (powders.length === 0) return [];
   const notes: string[] = [];
@@ -25,15 +27,15 @@ export function batterNotes({ portions, beaten }: LayerSpec): string[] {
   }
   if (lumpy) {
     notes.push(
-      `Sift the ${lumpy.name.toLowerCase()} and add the liquid a little at a time: it lumps, and it thickens for ten minutes as it stands.`,
+      `Sift the ${lowered(lumpy.name)} and add the liquid a little at a time: it lumps, and it thickens for ten minutes as it stands.`,
     );
   }
-  if (items.some((i) => i.id.endsWith('beer') || i.id === 'sparkling-water')) {
+  if (items.some((i) => i.wet?.bubbles)) {
     notes.push('Bubbles are gone in a quarter of an hour: stir it in last.');
   }
   if (items.some((i) => i.group === 'leavening')) notes.push('Leavening works once: use the bowl at once.');
-  const starchG = totalGrams(portions.filter((p) => ingredient(p.ingredientId).group === 'starch'));
-  const powderG = totalGrams(portions.filter((p) => ingredient(p.ingredientId).dry));
+  const starchG = totalGrams(parts.filter((p) => p.ingredient.group === 'starch'));
+  const powderG = totalGrams(parts.filter((p) => p.ingredient.dry));
   if (starchG / powderG > STARCH_SETTLES_SHARE) notes.push('Starch settles: stir before every dip.');
   return notes;
 }

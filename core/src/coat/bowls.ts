@@ -1,4 +1,5 @@
-import { ingredient, type Portion } from '../foods/index.js';
+import type { Part } from '../foods/index.js';
+import { US_CUP_ML } from '../units/index.js';
 import { BOWL_REMAINDER_G, EGG_TOLERANCE, LOST_BY } from './constants.js';
 import { PLAIN_STATION, type CoatLayer, type Station } from './types.js';
 
@@ -34,15 +35,13 @@ export interface Bowl {
   reachesPieces: number;
 }
 
-const US_CUP_ML = 236.588;
-
 function remainderOf(layer: CoatLayer): number {
   if (layer.wet) return layer.batter ? BOWL_REMAINDER_G.batter : BOWL_REMAINDER_G.dip;
   return layer.grain === 'powder' || layer.grain === 'starch' ? BOWL_REMAINDER_G.powder : BOWL_REMAINDER_G.crumb;
 }
 
-function partOf(portion: Portion, totalG: number): BowlPart {
-  const { name, cupG, eachG } = ingredient(portion.ingredientId);
+function partOf(portion: Part, totalG: number): BowlPart {
+  const { name, cupG, eachG } = portion.ingredient;
   const needed = portion.grams * totalG;
   const count = eachG ? Math.max(1, Math.ceil(needed / eachG - EGG_TOLERANCE)) : null;
   const grams = count && eachG ? count * eachG : needed;
@@ -85,7 +84,7 @@ export function bowlsFor(
     const wantedG = onFoodG + lostG + remainderG;
     const parts = layer.portions.map((p) => partOf(p, wantedG));
     const totalG = parts.reduce((sum, p) => sum + p.grams, 0);
-    const eggs = layer.portions.filter((p) => ingredient(p.ingredientId).eachG);
+    const eggs = layer.portions.filter((p) => p.ingredient.eachG);
     return {
       layerAt: visits[0],
       visits,

@@ -1,14 +1,16 @@
 import {
-  ingredient,
   massMean,
   mixComposition,
   mixDensity,
+  partsOf,
   totalGrams,
   type DryTraits,
   type Grain,
-  type Portion,
+  type Pantry,
+  type Part,
 } from '../foods/index.js';
-import { drainedFilmM, flowOf, type Flow } from './batter.js';
+import { lowered } from '../units/index.js';
+import { drainedFilmM, flowOf, isPourable, type Flow } from './batter.js';
 import {
   BATTER_FROM_POWDER_SHARE,
   BROWNING_OF_A_DIP,
@@ -33,83 +35,95 @@ import {
 import { thicknessFromSpread } from './spread.js';
 import type { CoatLayer, LayerSpec, SkinWater } from './types.js';
 
-const shareOf = (portions: readonly Portion[], picks: (p: Portion) => boolean): number =>
+/** A layer of a recipe with the ingredients that its ids stand for. */
+interface Recipe extends LayerSpec {
+  portions: Part[];
+}
+
+const recipeOf = (pantry: Pantry, layer: LayerSpec): Recipe => ({
+  ...layer,
+  portions: partsOf(pantry, layer.portions),
+});
+
+const shareOf = (portions: readonly Part[], picks: (p: Part) => boolean): number =>
   totalGrams(portions.filter(picks)) / totalGrams(portions);
 
-const isPourable = (p: Portion): boolean => {
-  const { wet, group } = ingredient(p.ingredientId);
-  return wet !== undefined && group !== 'fat';
-};
+const isDipped = (portions: readonly Part[]): boolean => shareOf(portions, isPourable) >= WET_FROM_LIQUID_SHARE;
 
 /** Whether a layer is dipped (wet) rather than dredged, from its recipe. */
-export const isWetLayer = (layer: LayerSpec): boolean => shareOf(layer.portions, isPourable) >= WET_FROM_LIQUID_SHARE;
+export const isWetLayer = (pantry: Pantry, layer: Pick<LayerSpec, 'portions'>): boolean =>
+  isDipped(partsOf(pantry, layer.portions));
 
 /** Room that the dry ingredients of a layer take as they lie on the piece, largest first. */
-function dryRooms({ portions }: Pick<LayerSpec, 'portions'>): { grain: Grain; room: number }[] {
+function dryRooms(portions: readonly Part[]): { grain: Grain; room: number }[] {
   return portions
     .flatMap((p) => {
-      const { dry } = ingredient(p.ingredientId);
+      const { dry } = p.ingredient;
       return dry ? [{ grain: dry.grain, room: p.grams / dry.bulkKgM3 }] : [];
     })
     .sort((a, b) => b.room - a.room);
 }
 
 /** The grain that takes most of a layer's room, or null when it holds nothing dry. */
-export const grainOf = (layer: Pick<LayerSpec, 'portions'>): Grain | null => dryRooms(layer)[0]?.grain ?? null;
+export const grainOf = (pantry: Pantry, layer: Pick<LayerSpec, 'portions'>): Grain | null =>
+  coarsest(partsOf(pantry, layer.portions));
+
+const coarsest = (portions: readonly Part[]): Grain | null => dryRooms(portions)[0]?.grain ?? null;
 
 /** Pick-up on a wet layer, g/m²: that of its grains, by the room that each takes. */
-function pickUpOnWet(layer: LayerSpec): number {
-  const rooms = dryRooms(layer);
+function pickUpOnWet({ portions }: Recipe): number {
+  const rooms = dryRooms(portions);
   const all = rooms.reduce((sum, r) => sum + r.room, 0);
   if (all === 0) return PICK_UP_ON_WET_GM2.powder;
   return rooms.reduce((sum, { grain, room }) => sum + (room / all) * PICK_UP_ON_WET_GM2[grain], 0);
 }
 
 /** "Beaten egg", "Plain wheat flour and beer batter": the one or two ingredients that make a layer what it is. */
-function nameOf(portions: readonly Portion[], batter: boolean): string {
+function nameOf(portions: readonly Part[], batter: boolean): string {
   const main = [...portions]
     .sort((a, b) => b.grams - a.grams)
-    .filter((p) => !['seasoning', 'leavening', 'fat'].includes(ingredient(p.ingredientId).group))
+    .filter((p) => !['seasoning', 'leavening', 'fat'].includes(p.ingredient.group))
     .slice(0, 2)
-    .map((p) => ingredient(p.ingredientId));
+    .map((p) => p.ingredient);
   if (batter) main.sort((a, b) => Number(b.dry !== undefined) - Number(a.dry !== undefined));
-  const names = main.map((i, k) => (k === 0 ? i.name : i.name.charAt(0).toLowerCase() + i.name.slice(1)));
+  const names = main.map((i, k) => (k === 0 ? i.name : lowered(i.name)));
   return names.join(' and ') + (batter ? ' batter' : '');
 }
 
-const dryMean = (portions: readonly Portion[], of: (p: Portion) => number): number => {
-  const dry = portions.filter((p) => ingredient(p.ingredientId).dry);
+const dryMean = (portions: readonly Part[], of: (p: Part) => number): number => {
+  const dry = portions.filter((p) => p.ingredient.dry);
   const total = totalGrams(dry);
   return total === 0 ? 0 : dry.reduce((sum, p) => sum + (p.grams / total) * of(p), 0);
 };
 
 const lightnessOf = ({ light, grain }: DryTraits): number => light ?? LIGHTNESS[grain];
 
-const structureOf = (portions: readonly Portion[]): number =>
-  dryMean(portions, (p) => ingredient(p.ingredientId).dry!.structure);
+const structureOf = (portions: readonly Part[]): number => dryMean(portions, (p) => p.ingredient.dry!.structure);
 
-function browningOf(portions: readonly Portion[]): number {
-  const base = dryMean(portions, (p) => ingredient(p.ingredientId).dry!.browning) || BROWNING_OF_A_DIP;
+function browningOf(portions: readonly Part[]): number {
+  const base = dryMean(portions, (p) => p.ingredient.dry!.browning) || BROWNING_OF_A_DIP;
   const solidsG = massMean(portions, (i) => 100 - i.per100g.waterG) * 0.01 * totalGrams(portions);
   const sugarG = massMean(portions, (i) => i.sugarG ?? 0) * 0.01 * totalGrams(portions);
   return base + BROWNING_OF_SUGAR * (sugarG / Math.max(1e-9, solidsG));
 }
 
 /** Flow of a wet layer as it stands in the bowl: by its recipe, or as thick as its drop was measured to be. */
-export function flowOfLayer({ portions, standMin, spreadMm }: LayerSpec): Flow {
+export const flowOfLayer = (pantry: Pantry, layer: LayerSpec): Flow => flowOfRecipe(recipeOf(pantry, layer));
+
+function flowOfRecipe({ portions, standMin, spreadMm }: Recipe): Flow {
   const recipe = flowOf(portions, standMin);
   if (spreadMm === undefined) return recipe;
   const factor = thicknessFromSpread(recipe, portions, spreadMm);
   return { ...recipe, viscosityPaS: recipe.viscosityPaS * factor, yieldPa: recipe.yieldPa * factor };
 }
 
-function wetLayer(spec: LayerSpec, below: CoatLayer | undefined, drainLengthM: number): CoatLayer {
+function wetLayer(spec: Recipe, below: CoatLayer | undefined, drainLengthM: number): CoatLayer {
   const { portions } = spec;
-  const flow = flowOfLayer(spec);
+  const flow = flowOfRecipe(spec);
   const density = mixDensity(portions);
   const film = drainedFilmM(flow, density, drainLengthM, spec.drainS ?? DEFAULT_DRAIN_S);
   const seeps = below && !below.wet && flow.yieldPa < SEEPS_BELOW_PA;
-  const batter = shareOf(portions, (p) => ingredient(p.ingredientId).dry !== undefined) >= BATTER_FROM_POWDER_SHARE;
+  const batter = shareOf(portions, (p) => p.ingredient.dry !== undefined) >= BATTER_FROM_POWDER_SHARE;
   const soakedGm2 = seeps ? below.pickUpGm2 * below.poreShare * (density / below.bulkKgM3) : 0;
   const pickUpGm2 = film * density * 1000 + Math.min(soakedGm2, MOST_SOAKED_GM2);
   return {
@@ -124,7 +138,7 @@ function wetLayer(spec: LayerSpec, below: CoatLayer | undefined, drainLengthM: n
     portions: normalised(portions),
     structure: WET_STRUCTURE.least + WET_STRUCTURE.ofPowder * structureOf(portions),
     browning: browningOf(portions),
-    startColour: dryMean(portions, (p) => ingredient(p.ingredientId).dry!.startColour ?? 0),
+    startColour: dryMean(portions, (p) => p.ingredient.dry!.startColour ?? 0),
     grain: null,
     pressed: false,
     light: 0,
@@ -136,14 +150,14 @@ function wetLayer(spec: LayerSpec, below: CoatLayer | undefined, drainLengthM: n
 }
 
 /** Gluten of a batter by its flour, worked up when it was beaten. */
-function glutenOf({ portions, beaten }: LayerSpec): number {
+function glutenOf({ portions, beaten }: Recipe): number {
   const worked = beaten ? 1 : GLUTEN_WHEN_FOLDED;
-  return worked * dryMean(portions, (p) => ingredient(p.ingredientId).dry!.gluten ?? 0);
+  return worked * dryMean(portions, (p) => p.ingredient.dry!.gluten ?? 0);
 }
 
 /** A sauce of `gm2` g per m² as it lies on the cooked piece. */
-export function buildSauce(spec: LayerSpec, gm2: number): CoatLayer {
-  const sauce = wetLayer(spec, undefined, SAUCE_DRAIN_M);
+export function buildSauce(pantry: Pantry, spec: LayerSpec, gm2: number): CoatLayer {
+  const sauce = wetLayer(recipeOf(pantry, spec), undefined, SAUCE_DRAIN_M);
   return { ...sauce, pickUpGm2: gm2, thicknessM: gm2 / 1000 / sauce.bulkKgM3 };
 }
 
@@ -155,7 +169,7 @@ const groundOf = (below: CoatLayer | undefined, skin: SkinWater): keyof typeof G
   return `${skin} skin`;
 };
 
-function dryPickUpGm2(spec: LayerSpec, grain: Grain, below: CoatLayer | undefined, skin: SkinWater): number {
+function dryPickUpGm2(spec: Recipe, grain: Grain, below: CoatLayer | undefined, skin: SkinWater): number {
   const powdery = grain === 'powder' || grain === 'starch';
   const loose = spec.untapped && powdery ? UNTAPPED_FACTOR : 1;
   if (!below && powdery) {
@@ -168,14 +182,14 @@ function dryPickUpGm2(spec: LayerSpec, grain: Grain, below: CoatLayer | undefine
   return held * clumped * pressed * overBatter * loose;
 }
 
-function dryLayer(spec: LayerSpec, below: CoatLayer | undefined, skin: SkinWater): CoatLayer {
+function dryLayer(spec: Recipe, below: CoatLayer | undefined, skin: SkinWater): CoatLayer {
   const { portions } = spec;
-  const grain = grainOf(spec) ?? 'powder';
+  const grain = coarsest(spec.portions) ?? 'powder';
   const bulk =
     1 /
     Math.max(
       1e-6,
-      dryMean(portions, (p) => 1 / ingredient(p.ingredientId).dry!.bulkKgM3),
+      dryMean(portions, (p) => 1 / p.ingredient.dry!.bulkKgM3),
     );
   const bulkKgM3 = Number.isFinite(bulk) && bulk < 3000 ? bulk : 600;
   const pickUpGm2 = dryPickUpGm2(spec, grain, below, skin);
@@ -192,10 +206,10 @@ function dryLayer(spec: LayerSpec, below: CoatLayer | undefined, skin: SkinWater
     portions: normalised(portions),
     structure: structureOf(portions),
     browning: browningOf(portions),
-    startColour: dryMean(portions, (p) => ingredient(p.ingredientId).dry!.startColour ?? 0),
+    startColour: dryMean(portions, (p) => p.ingredient.dry!.startColour ?? 0),
     grain,
     pressed: spec.pressed ?? false,
-    light: dryMean(portions, (p) => lightnessOf(ingredient(p.ingredientId).dry!)),
+    light: dryMean(portions, (p) => lightnessOf(p.ingredient.dry!)),
     viscosityPaS: 0,
     yieldPa: 0,
     gluten: 0,
@@ -203,9 +217,9 @@ function dryLayer(spec: LayerSpec, below: CoatLayer | undefined, skin: SkinWater
   };
 }
 
-function normalised(portions: readonly Portion[]): Portion[] {
+function normalised(portions: readonly Part[]): Part[] {
   const total = totalGrams(portions);
-  return portions.map((p) => ({ ingredientId: p.ingredientId, grams: p.grams / total }));
+  return portions.map((p) => ({ ...p, grams: p.grams / total }));
 }
 
 /**
@@ -213,15 +227,21 @@ function normalised(portions: readonly Portion[]): Portion[] {
  * what it lies on. A layer without a gram in it is not there.
  * @param drainLengthM height of the face that drips, m
  */
-export function buildCoat(layers: readonly LayerSpec[], skin: SkinWater, drainLengthM: number): CoatLayer[] {
+export function buildCoat(
+  pantry: Pantry,
+  layers: readonly LayerSpec[],
+  skin: SkinWater,
+  drainLengthM: number,
+): CoatLayer[] {
   const built: CoatLayer[] = [];
-  for (const spec of layers) {
-    if (totalGrams(spec.portions) <= 0) continue;
+  for (const layer of layers) {
+    if (totalGrams(layer.portions) <= 0) continue;
+    const spec = recipeOf(pantry, layer);
     const below = built.at(-1);
-    if (!isWetLayer(spec)) built.push(dryLayer(spec, below, skin));
+    if (!isDipped(spec.portions)) built.push(dryLayer(spec, below, skin));
     else {
-      const layer = wetLayer(spec, below, drainLengthM);
-      built.push(below ? layer : { ...layer, grip: layer.grip * GLUE_GRIP_ON_SKIN[skin] });
+      const wet = wetLayer(spec, below, drainLengthM);
+      built.push(below ? wet : { ...wet, grip: wet.grip * GLUE_GRIP_ON_SKIN[skin] });
     }
   }
   return built;

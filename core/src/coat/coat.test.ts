@@ -1,3 +1,5 @@
+import { parts } from '../../testing/plain.js';
+import { KNOWN } from '../foods/index.js';
 import fc from 'fast-check';
 import {
   bowlsFor,
@@ -17,7 +19,7 @@ const FLOUR = layer(['wheat-flour', 60]);
 const EGG = layer(['egg', 50]);
 const CRUMBS = layer(['coarse-crumbs', 60]);
 const batter = (flour: string, liquid: number): LayerSpec => layer([flour, 100], ['water', liquid]);
-const build = (...layers: LayerSpec[]) => buildCoat(layers, 'damp', 0.05);
+const build = (...layers: LayerSpec[]) => buildCoat(KNOWN, layers, 'damp', 0.05);
 
 describe('pick-up', () => {
   // Ranges of common practice, no source, g/m².
@@ -41,7 +43,7 @@ describe('pick-up', () => {
   });
 
   test('crumbs on a dry skin hardly hold', () => {
-    const [crumbs] = buildCoat([CRUMBS], 'dry', 0.05);
+    const [crumbs] = buildCoat(KNOWN, [CRUMBS], 'dry', 0.05);
     expect(crumbs.pickUpGm2).toBeLessThan(60);
     expect(crumbs.grip).toBeLessThan(0.2);
   });
@@ -58,13 +60,13 @@ describe('batter', () => {
     ['wheat-flour', 170, 'pancake'],
     ['wheat-flour', 240, 'thin'],
   ])('%s with %d %% water is %s', (flour, liquid, word) => {
-    expect(consistencyOf(flowOf(batter(flour, liquid).portions)).word).toBe(word);
+    expect(consistencyOf(flowOf(parts(batter(flour, liquid).portions))).word).toBe(word);
   });
 
   test('a standing batter thickens, one of chickpea flour most', () => {
     const thicker = (flour: string): number => {
       const { portions } = batter(flour, 125);
-      return flowOf(portions, 20).viscosityPaS / flowOf(portions).viscosityPaS;
+      return flowOf(parts(portions), 20).viscosityPaS / flowOf(parts(portions)).viscosityPaS;
     };
     expect(thicker('chickpea-flour')).toBeGreaterThan(thicker('wheat-flour'));
     expect(thicker('wheat-flour')).toBeGreaterThan(1.05);
@@ -75,9 +77,9 @@ describe('batter', () => {
     for (const liquid of [85, 110, 130, 180, 240]) {
       const { portions } = batter('wheat-flour', liquid);
       const bowlG = 350;
-      const add = correctionFor(portions, bowlG, wanted);
+      const add = correctionFor(parts(portions), bowlG, wanted);
       if (!add) {
-        expect(consistencyOf(flowOf(portions)).word).toBe(wanted);
+        expect(consistencyOf(flowOf(parts(portions))).word).toBe(wanted);
         continue;
       }
       const share = bowlG / (100 + liquid);
@@ -85,15 +87,15 @@ describe('batter', () => {
         ...portions.map((p) => ({ ...p, grams: p.grams * share })),
         { ingredientId: add.ingredientId, grams: add.grams },
       ];
-      expect(consistencyOf(flowOf(mixed)).word).toBe(wanted);
+      expect(consistencyOf(flowOf(parts(mixed))).word).toBe(wanted);
     }
   });
 
   test('too thick asks for its liquid in ml, too thin for its flour in g', () => {
-    const thick = correctionFor(batter('chickpea-flour', 95).portions, 300, 'medium')!;
+    const thick = correctionFor(parts(batter('chickpea-flour', 95).portions), 300, 'medium')!;
     expect(thick.ingredientId).toBe('water');
     expect(thick.ml).toBeGreaterThan(10);
-    const thin = correctionFor(batter('chickpea-flour', 230).portions, 300, 'medium')!;
+    const thin = correctionFor(parts(batter('chickpea-flour', 230).portions), 300, 'medium')!;
     expect(thin.ingredientId).toBe('chickpea-flour');
     expect(thin.ml).toBeNull();
     expect(thin.grams).toBeGreaterThan(20);
@@ -101,13 +103,13 @@ describe('batter', () => {
 
   test('what stands in the bowl is judged, not the recipe: a bowl that behaves thicker wants more', () => {
     const { portions } = batter('wheat-flour', 125);
-    expect(correctionFor(portions, 300, 'medium')).toBeNull();
-    expect(correctionFor(portions, 300, 'medium', 0, 'thick')!.ingredientId).toBe('water');
-    expect(correctionFor(portions, 300, 'medium', 0, 'pancake')!.ingredientId).toBe('wheat-flour');
+    expect(correctionFor(parts(portions), 300, 'medium')).toBeNull();
+    expect(correctionFor(parts(portions), 300, 'medium', 0, 'thick')!.ingredientId).toBe('water');
+    expect(correctionFor(parts(portions), 300, 'medium', 0, 'pancake')!.ingredientId).toBe('wheat-flour');
   });
 
   test('egg counts with its water, about three quarters of its weight', () => {
-    expect(flowOf(layer(['wheat-flour', 100], ['egg', 100]).portions).hydration).toBeCloseTo(0.76, 1);
+    expect(flowOf(parts(layer(['wheat-flour', 100], ['egg', 100]).portions)).hydration).toBeCloseTo(0.76, 1);
   });
 
   test('longer draining never leaves a thicker film, more water never a thicker batter', () => {
@@ -116,8 +118,8 @@ describe('batter', () => {
         fc.double({ min: 60, max: 300, noNaN: true }),
         fc.double({ min: 1, max: 60, noNaN: true }),
         (water, seconds) => {
-          const flow = flowOf(batter('wheat-flour', water).portions);
-          const thinner = flowOf(batter('wheat-flour', water * 1.1).portions);
+          const flow = flowOf(parts(batter('wheat-flour', water).portions));
+          const thinner = flowOf(parts(batter('wheat-flour', water * 1.1).portions));
           expect(drainedFilmM(flow, 1100, 0.05, seconds * 1.5)).toBeLessThanOrEqual(
             drainedFilmM(flow, 1100, 0.05, seconds),
           );

@@ -3,13 +3,6 @@ import type { Grain } from '../foods/index.js';
 /** Constants of coats and batters. Each: what it is, @unit, @range in which it may be meant to lie, @source. */
 
 /**
- * Acceleration of free fall.
- * @unit m/s²
- * @range exact
- * @source standard gravity
- */
-export const GRAVITY = 9.81;
-/**
  * Seconds that a hand lets a wet piece drip.
  * @unit s
  * @range 5–15

@@ -1,4 +1,5 @@
-import { ingredient, massMean, totalGrams, type Portion } from '../foods/index.js';
+import { totalGrams, type Ingredient, type Part } from '../foods/index.js';
+import { bisect } from '../units/index.js';
 import { consistencyOf, flowOf, type Consistency } from './batter.js';
 import { FORK_VISCOSITY } from './constants.js';
 
@@ -16,15 +17,15 @@ const NOT_WORTH_IT = 0.005;
 /** At most this many times what is in the bowl is added. */
 const MOST_TIMES = 3;
 
-const withMore = (portions: readonly Portion[], ingredientId: string, grams: number): Portion[] => [
+const withMore = (portions: readonly Part[], ingredient: Ingredient, grams: number): Part[] => [
   ...portions,
-  { ingredientId, grams },
+  { ingredientId: ingredient.id, ingredient, grams },
 ];
 
-const most = (portions: readonly Portion[], fits: (id: string) => boolean): string | undefined =>
+const mainOf = (portions: readonly Part[], fits: (i: Ingredient) => boolean): Ingredient | undefined =>
   portions
-    .filter((p) => fits(p.ingredientId))
-    .reduce<Portion | undefined>((a, b) => (a && a.grams >= b.grams ? a : b), undefined)?.ingredientId;
+    .filter((p) => fits(p.ingredient))
+    .reduce<Part | undefined>((a, b) => (a && a.grams >= b.grams ? a : b), undefined)?.ingredient;
 
 /**
  * What to stir into a bowl of `bowlG` g of this batter so that it passes the fork's test for `wanted`: its main liquid
@@ -33,7 +34,7 @@ const most = (portions: readonly Portion[], fits: (id: string) => boolean): stri
  * taken to be as thick as it behaves
  */
 export function correctionFor(
-  portions: readonly Portion[],
+  portions: readonly Part[],
   bowlG: number,
   wanted: Exclude<Consistency, 'liquid'>,
   standMin = 0,
@@ -45,27 +46,20 @@ export function correctionFor(
   // Flour and weather differ: a bowl that behaves thicker than its recipe is corrected by that factor.
   const differs = seen ? FORK_VISCOSITY[seen].middle / recipe : 1;
   const target = FORK_VISCOSITY[wanted].middle;
-  const thickness = (added: Portion[]): number => flowOf(added, standMin).viscosityPaS * differs;
+  const thickness = (added: Part[]): number => flowOf(added, standMin).viscosityPaS * differs;
   const now = thickness(bowl);
   if (consistencyOf({ ...flowOf(bowl, standMin), viscosityPaS: now }).word === wanted) return null;
   const tooThick = now > target;
-  const id = most(bowl, (i) =>
-    tooThick ? ingredient(i).wet !== undefined && ingredient(i).group !== 'fat' : ingredient(i).dry !== undefined,
-  );
-  if (!id) return null;
+  const item = mainOf(bowl, (i) => (tooThick ? i.wet !== undefined && i.group !== 'fat' : i.dry !== undefined));
+  if (!item) return null;
   const reaches = (grams: number): boolean => {
-    const then = thickness(withMore(bowl, id, grams));
+    const then = thickness(withMore(bowl, item, grams));
     return tooThick ? then <= target : then >= target;
   };
-  let [low, high] = [0, MOST_TIMES * bowlG];
-  if (!reaches(high)) return null;
-  for (let i = 0; i < 40; i++) {
-    const middle = (low + high) / 2;
-    if (reaches(middle)) high = middle;
-    else low = middle;
-  }
-  if (high < NOT_WORTH_IT * bowlG) return null;
-  const { name } = ingredient(id);
-  const density = massMean([{ ingredientId: id, grams: 1 }], (i) => i.densityKgM3);
-  return { ingredientId: id, name, grams: high, ml: tooThick ? (high / density) * 1000 : null };
+  const most = MOST_TIMES * bowlG;
+  if (!reaches(most)) return null;
+  const needed = bisect(0, most, reaches);
+  if (needed < NOT_WORTH_IT * bowlG) return null;
+  const ml = tooThick ? (needed / item.densityKgM3) * 1000 : null;
+  return { ingredientId: item.id, name: item.name, grams: needed, ml };
 }

@@ -1,3 +1,4 @@
+import { text } from '../units/index.js';
 import type { CoatLayer, GrammarNote } from './types.js';
 
 const isCrumb = (layer: CoatLayer): boolean => ['meal', 'fine', 'coarse', 'flake'].includes(layer.grain ?? '');
@@ -11,24 +12,24 @@ export function grammarNotes(layers: readonly CoatLayer[]): GrammarNote[] {
       notes.push({
         at,
         rule: 'dry-on-dry',
-        text: `${layer.name} on ${below.name.toLowerCase()}: dry on dry, and nothing between them that glues.`,
-        repair: 'Put a binder between the two, or mix them in one bowl.',
+        text: text`${layer.name} on ${below.name.toLowerCase()}: dry on dry, and nothing between them that glues.`,
+        repair: text`Put a binder between the two, or mix them in one bowl.`,
       });
     }
     if (!below && isCrumb(layer)) {
       notes.push({
         at,
         rule: 'crumbs-on-dry-skin',
-        text: `${layer.name} straight on the skin: most of it falls off.`,
-        repair: 'Dust, then a binder, then the crumbs.',
+        text: text`${layer.name} straight on the skin: most of it falls off.`,
+        repair: text`Dust, then a binder, then the crumbs.`,
       });
     }
     if (below && layer.wet && isCrumb(below)) {
       notes.push({
         at,
         rule: 'wet-over-crumbs',
-        text: `${layer.name} over ${below.name.toLowerCase()} drowns the edges that should crisp.`,
-        repair: 'Put the wet layer under the crumbs.',
+        text: text`${layer.name} over ${below.name.toLowerCase()} drowns the edges that should crisp.`,
+        repair: text`Put the wet layer under the crumbs.`,
       });
     }
   });
@@ -37,16 +38,16 @@ export function grammarNotes(layers: readonly CoatLayer[]): GrammarNote[] {
     notes.push({
       at: layers.length - 1,
       rule: 'wet-last',
-      text: `${last.name} is the last layer and wet: on a bare grid it runs off and glues before it sets.`,
-      repair: 'Finish with crumbs or flour, or lay it on parchment.',
+      text: text`${last.name} is the last layer and wet: on a bare grid it runs off and glues before it sets.`,
+      repair: text`Finish with crumbs or flour, or lay it on parchment.`,
     });
   }
   if (layers.length > 0 && !layers.some((l) => l.wet) && layers.some(isCrumb)) {
     notes.push({
       at: 0,
       rule: 'no-binder',
-      text: 'No layer of this coat glues.',
-      repair: 'Add beaten egg, soured milk or a batter under the crumbs.',
+      text: text`No layer of this coat glues.`,
+      repair: text`Add beaten egg, soured milk or a batter under the crumbs.`,
     });
   }
   return notes;

@@ -1,6 +1,7 @@
-import { mixDensity, type Portion } from '../foods/index.js';
+import { mixDensity, type Part } from '../foods/index.js';
+import { bisect, GRAVITY } from '../units/index.js';
 import type { Flow } from './batter.js';
-import { GRAVITY, SPREAD_DROP_M3, SPREAD_SECONDS } from './constants.js';
+import { SPREAD_DROP_M3, SPREAD_SECONDS } from './constants.js';
 
 /**
  * Diameter of a drop on a level plate after a minute, mm: the smaller of what a thin liquid reaches by then (Huppert
@@ -24,15 +25,10 @@ const MOST_TIMES = 30;
  * How many times as thick as its recipe the real bowl is, from the measured diameter of its drop: the factor on
  * viscosity and yield stress with which the drop would have spread so far. Within 1/30 and 30.
  */
-export function thicknessFromSpread(flow: Flow, portions: readonly Portion[], measuredMm: number): number {
+export function thicknessFromSpread(flow: Flow, portions: readonly Part[], measuredMm: number): number {
   const density = mixDensity(portions);
   const at = (factor: number): number =>
     spreadMm({ ...flow, viscosityPaS: flow.viscosityPaS * factor, yieldPa: flow.yieldPa * factor }, density);
-  let [low, high] = [-Math.log(MOST_TIMES), Math.log(MOST_TIMES)];
-  for (let i = 0; i < 40; i++) {
-    const middle = (low + high) / 2;
-    if (at(Math.exp(middle)) > measuredMm) low = middle;
-    else high = middle;
-  }
-  return Math.exp((low + high) / 2);
+  const most = Math.log(MOST_TIMES);
+  return Math.exp(bisect(-most, most, (logFactor) => at(Math.exp(logFactor)) <= measuredMm));
 }

@@ -1,4 +1,5 @@
-import type { Composition, Grain, Portion } from '../foods/index.js';
+import type { Composition, Grain, Part, Portion } from '../foods/index.js';
+import type { Text } from '../units/index.js';
 
 /** One layer as the cook makes it, named from the skin outward by its place in the list. */
 export interface LayerSpec {
@@ -36,7 +37,7 @@ export interface CoatLayer {
   poreShare: number;
   composition: Composition;
   /** Mass shares of what it is made of, adding up to 1. */
-  portions: Portion[];
+  portions: Part[];
   /** Crunch of its dried shell, 0–1; see foods/types. */
   structure: number;
   /** Browning speed against coarse crumbs = 1. */
@@ -67,8 +68,8 @@ export interface GrammarNote {
     | 'no-binder'
     | 'dry-starch'
     | 'burns-in-finish';
-  text: string;
-  repair: string;
+  text: Text;
+  repair: Text;
 }
 
 /** How pieces are moved through the bowls. */

@@ -1,3 +1,4 @@
+import { millilitres, millimetres, text, type Text } from '../units/index.js';
 import type { Bowl } from './bowls.js';
 import type { CoatLayer } from './types.js';
 
@@ -20,10 +21,10 @@ export interface Filled {
   vessel: Vessel | null;
   needsMl: number;
   /** Why none would do; empty where one does. */
-  text: string;
+  text: Text;
 }
 
-const millilitres = ({ totalG, layerAt }: Bowl, layers: readonly CoatLayer[]): number =>
+const volumeMl = ({ totalG, layerAt }: Bowl, layers: readonly CoatLayer[]): number =>
   (totalG / layers[layerAt].bulkKgM3) * 1000;
 
 /**
@@ -39,17 +40,17 @@ export function vesselsFor(
 ): Filled[] {
   const free = [...vessels].sort((a, b) => a.ml - b.ml);
   const filled = new Map<Bowl, Filled>();
-  for (const bowl of [...bowls].sort((a, b) => millilitres(b, layers) - millilitres(a, layers))) {
-    const needsMl = millilitres(bowl, layers);
+  for (const bowl of [...bowls].sort((a, b) => volumeMl(b, layers) - volumeMl(a, layers))) {
+    const needsMl = volumeMl(bowl, layers);
     const wide = free.filter((v) => v.diameterMm >= pieceMm + FINGERS_MM);
     const vessel = wide.find((v) => v.ml * FULL >= needsMl) ?? null;
     if (vessel) free.splice(free.indexOf(vessel), 1);
-    filled.set(bowl, { vessel, needsMl, text: vessel ? '' : whyNone(wide.length > 0, needsMl, pieceMm) });
+    filled.set(bowl, { vessel, needsMl, text: vessel ? [] : whyNone(wide.length > 0, needsMl, pieceMm) });
   }
   return bowls.map((b) => filled.get(b)!);
 }
 
-const whyNone = (wideEnough: boolean, needsMl: number, pieceMm: number): string =>
+const whyNone = (wideEnough: boolean, needsMl: number, pieceMm: number): Text =>
   wideEnough
-    ? `No bowl that is left holds ${Math.round(needsMl)} ml with room to turn a piece: fill it in two goes.`
-    : `No bowl that is left is ${Math.round(pieceMm + FINGERS_MM)} mm across: take a plate or a dish.`;
+    ? text`No bowl that is left holds ${millilitres(needsMl)} with room to turn a piece: fill it in two goes.`
+    : text`No bowl that is left is ${millimetres(pieceMm + FINGERS_MM)} across: take a plate or a dish.`;

@@ -1,3 +1,4 @@
+import { KNOWN } from '../foods/index.js';
 import { openingsOf, PLAIN_AIR, readyPiece, smallerOf, wholeOf, type AirSettings, type Dish } from './index.js';
 
 const settings = (more: Partial<AirSettings>): AirSettings => ({
@@ -28,7 +29,7 @@ describe('what opens a fryer beside turning', () => {
 
 describe('a piece made ready', () => {
   test('heat crosses only a part of a floret, and all of a potato', () => {
-    const raw = (foodId: string) => readyPiece({ ...dish(foodId), preparation: 'raw' }, []);
+    const raw = (foodId: string) => readyPiece(KNOWN, { ...dish(foodId), preparation: 'raw' }, []);
     const [floret, potato] = [raw('cauliflower'), raw('potato')];
     expect(potato.piece.halfThicknessM).toBeCloseTo(0.015, 9);
     expect(floret.piece.halfThicknessM).toBeLessThan(0.7 * 0.015);
@@ -37,7 +38,7 @@ describe('a piece made ready', () => {
 
   test('starts as soft as its preparation left it', () => {
     const firmness = (preparation: Dish['preparation']): number =>
-      readyPiece({ ...dish('potato'), preparation }, []).startFirmness;
+      readyPiece(KNOWN, { ...dish('potato'), preparation }, []).startFirmness;
     expect(firmness('raw')).toBe(1);
     expect(firmness('blanched')).toBeLessThan(0.95);
     expect(firmness('pre-cooked')).toBeLessThan(0.35);
@@ -51,9 +52,9 @@ describe('a piece made ready', () => {
       tempC: 180,
       minutes: 5,
     };
-    expect(readyPiece(dish('potato'), [], second).sauce!.pickUpGm2).toBe(120);
-    expect(readyPiece(dish('potato'), [], { ...second, sauceGm2: 0 }).sauce).toBeNull();
-    expect(readyPiece(dish('potato'), []).sauce).toBeNull();
+    expect(readyPiece(KNOWN, dish('potato'), [], second).sauce!.pickUpGm2).toBe(120);
+    expect(readyPiece(KNOWN, dish('potato'), [], { ...second, sauceGm2: 0 }).sauce).toBeNull();
+    expect(readyPiece(KNOWN, dish('potato'), []).sauce).toBeNull();
   });
 });
 
@@ -65,14 +66,14 @@ describe('all pieces of a dish together', () => {
   };
 
   test('are as many times the one', () => {
-    const { piece } = readyPiece(rings, []);
-    expect(wholeOf(rings).massG).toBeCloseTo(10 * piece.massG, 9);
+    const { piece } = readyPiece(KNOWN, rings, []);
+    expect(wholeOf(KNOWN, rings).massG).toBeCloseTo(10 * piece.massG, 9);
   });
 
   test('weigh less and take less coat where some are smaller; slices keep their thickness', () => {
     const mixed = { ...rings, smaller: { count: 5, scale: 0.5 } };
-    expect(wholeOf(mixed).areaM2).toBeLessThan(0.85 * wholeOf(rings).areaM2);
-    expect(wholeOf(mixed).massG).toBeLessThan(0.7 * wholeOf(rings).massG);
+    expect(wholeOf(KNOWN, mixed).areaM2).toBeLessThan(0.85 * wholeOf(KNOWN, rings).areaM2);
+    expect(wholeOf(KNOWN, mixed).massG).toBeLessThan(0.7 * wholeOf(KNOWN, rings).massG);
     expect(smallerOf(mixed)).toMatchObject({ count: 5, shape: { outerMm: 40, thicknessMm: 10 } });
     expect(smallerOf(rings)).toBeNull();
   });

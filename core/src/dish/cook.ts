@@ -47,6 +47,15 @@ export const fryInOil = (ready: ReadyPiece, dish: Dish, fried: FriedCook, option
     options,
   );
 
+/**
+ * Whether a plan's events hang on its length, so that each length is a cook of its own: looks are spread over it, an
+ * unturned piece is touched up and its basket turned round at half time, and a second cook begins at its end.
+ */
+export const lengthMatters = ({ settings, second, oiling = PLAIN_OILING }: AirPlan): boolean =>
+  second !== null ||
+  settings.looks > 0 ||
+  (settings.turnAtMin === null && (oiling.touchUpGm2 > 0 || settings.basketTurned === true));
+
 /** How a piece lies among the others of its batch. */
 export interface InBasket {
   coverage: number;
@@ -83,7 +92,7 @@ export const touchUpMin = ({ turnAtMin, minutes }: AirSettings): number => turnA
 function oilingOf({ oiling = PLAIN_OILING, settings }: AirPlan): Pick<CookInput, 'rubGm2' | 'touchUp'> {
   const { rubGm2, touchUpGm2 } = oiling;
   if (touchUpGm2 <= 0) return { rubGm2 };
-  return { rubGm2, touchUp: { atMin: touchUpMin(settings), gm2: touchUpGm2, up: settings.turnAtMin === null } };
+  return { rubGm2, touchUp: { atMin: touchUpMin(settings), gm2: touchUpGm2 } };
 }
 
 /** The second cook: the fryer is still hot, and nobody turns a sauced piece. */

@@ -1,5 +1,5 @@
 import type { LayerSpec } from '../coat/index.js';
-import { ingredient, type Ingredient } from '../foods/index.js';
+import { ingredient, type Ingredient, type Pantry } from '../foods/index.js';
 import { readyPiece } from './ready.js';
 import type { AirPlan, Dish } from './types.js';
 
@@ -17,7 +17,7 @@ export const allLayersOf = (plan: AirPlan): LayerSpec[] => [
 ];
 
 /** Every ingredient that is eaten: the food as it was made ready, coat, sauce and oil. */
-export const eatenIn = (dish: Dish, plan: AirPlan): Ingredient[] => [
-  readyPiece(dish, []).food,
-  ...allLayersOf(plan).flatMap((l) => l.portions.map((p) => ingredient(p.ingredientId))),
+export const eatenIn = (pantry: Pantry, dish: Dish, plan: AirPlan): Ingredient[] => [
+  readyPiece(pantry, dish, []).food,
+  ...allLayersOf(plan).flatMap((l) => l.portions.map((p) => ingredient(pantry, p.ingredientId))),
 ];

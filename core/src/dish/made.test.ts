@@ -1,3 +1,4 @@
+import { KNOWN } from '../foods/index.js';
 import { BREADED, spec } from '../../testing/plain.js';
 import { allLayersOf, eatenIn, madeReady, patted, PLAIN_AIR, PLAIN_OILING, type AirPlan, type Dish } from './index.js';
 
@@ -22,21 +23,21 @@ const plan = (more: Partial<AirPlan> = {}): AirPlan => ({
 
 describe('a dish made ready in another way', () => {
   test('has the skin of that way, patted where a cloth is used', () => {
-    expect(madeReady(dish('potato'), 'blanched')).toMatchObject({ preparation: 'blanched', skin: 'damp' });
-    expect(madeReady(dish('potato'), 'blanched', false).skin).toBe('wet');
+    expect(madeReady(KNOWN, dish('potato'), 'blanched')).toMatchObject({ preparation: 'blanched', skin: 'damp' });
+    expect(madeReady(KNOWN, dish('potato'), 'blanched', false).skin).toBe('wet');
     expect([patted('wet'), patted('damp'), patted('dry')]).toEqual(['damp', 'damp', 'dry']);
   });
 
   test('has its temperature, and keeps the cook’s own while the way stays', () => {
-    expect(madeReady(dish('potato'), 'frozen').startC).toBeLessThan(-10);
-    expect(madeReady(dish('potato', { startC: 21 }), 'raw').startC).toBe(21);
-    expect(madeReady(dish('potato', { preparation: 'frozen', startC: -12 }), 'frozen').startC).toBe(-12);
+    expect(madeReady(KNOWN, dish('potato'), 'frozen').startC).toBeLessThan(-10);
+    expect(madeReady(KNOWN, dish('potato', { startC: 21 }), 'raw').startC).toBe(21);
+    expect(madeReady(KNOWN, dish('potato', { preparation: 'frozen', startC: -12 }), 'frozen').startC).toBe(-12);
   });
 
   test('forgets minutes that belonged to another way', () => {
     const salted = dish('aubergine', { preparation: 'salted', prepMin: 40 });
-    expect(madeReady(salted, 'raw').prepMin).toBeUndefined();
-    expect(madeReady(salted, 'salted', true, 20).prepMin).toBe(20);
+    expect(madeReady(KNOWN, salted, 'raw').prepMin).toBeUndefined();
+    expect(madeReady(KNOWN, salted, 'salted', true, 20).prepMin).toBe(20);
   });
 });
 
@@ -54,9 +55,9 @@ describe('all that is eaten', () => {
   });
 
   test('carries what a marinade brought into the food', () => {
-    const marinated = eatenIn(dish('chicken-thigh', { preparation: 'marinated' }), plan());
+    const marinated = eatenIn(KNOWN, dish('chicken-thigh', { preparation: 'marinated' }), plan());
     expect(marinated[0].allergens).toEqual(expect.arrayContaining(['egg', 'soy', 'wheat']));
-    expect(eatenIn(dish('chicken-thigh'), plan())[0].allergens).toEqual([]);
+    expect(eatenIn(KNOWN, dish('chicken-thigh'), plan())[0].allergens).toEqual([]);
     expect(idsOf(marinated)).toEqual(['chicken-thigh', 'wheat-flour', 'egg', 'coarse-crumbs']);
   });
 });

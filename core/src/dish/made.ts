@@ -1,5 +1,5 @@
 import type { SkinWater } from '../coat/index.js';
-import type { Preparation } from '../foods/index.js';
+import { foodOf, type Pantry, type Preparation } from '../foods/index.js';
 import { prepare } from '../prep/index.js';
 import type { Dish } from './types.js';
 
@@ -10,8 +10,8 @@ export const patted = (skin: SkinWater): SkinWater => (skin === 'wet' ? 'damp' :
  * The dish with its water dealt with in another way: its skin follows, and its temperature, unless the way stays the
  * same; `pat` dries a wet skin.
  */
-export function madeReady(dish: Dish, preparation: Preparation, pat = true, prepMin?: number): Dish {
-  const { startC, skin } = prepare(dish.foodId, dish.shape, preparation, prepMin ?? null);
+export function madeReady(pantry: Pantry, dish: Dish, preparation: Preparation, pat = true, prepMin?: number): Dish {
+  const { startC, skin } = prepare(foodOf(pantry, dish.foodId), dish.shape, preparation, prepMin ?? null);
   return {
     ...dish,
     preparation,

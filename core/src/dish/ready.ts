@@ -1,5 +1,5 @@
 import { buildCoat, buildSauce, type CoatLayer, type LayerSpec, type SkinWater } from '../coat/index.js';
-import type { Food } from '../foods/index.js';
+import { foodOf, type Food, type Pantry } from '../foods/index.js';
 import type { Inside } from '../heat/index.js';
 import { crossedTo, geometryOf, type PieceGeometry, type PieceShape } from '../piece/index.js';
 import { prepare } from '../prep/index.js';
@@ -22,9 +22,15 @@ export interface ReadyPiece {
   inside?: Inside;
 }
 
-/** Works out the piece's geometry and its coat. @throws RangeError when the food is not in the pantry. */
-export function readyPiece(dish: Dish, layers: readonly LayerSpec[], second: SecondPlan | null = null): ReadyPiece {
-  const { food, shape, firmness, inside } = prepare(dish.foodId, dish.shape, dish.preparation, dish.prepMin ?? null);
+/** Works out the piece's geometry and its coat. @throws Refusal for an unknown food or ingredient */
+export function readyPiece(
+  pantry: Pantry,
+  dish: Dish,
+  layers: readonly LayerSpec[],
+  second: SecondPlan | null = null,
+): ReadyPiece {
+  const raw = foodOf(pantry, dish.foodId);
+  const { food, shape, firmness, inside } = prepare(raw, dish.shape, dish.preparation, dish.prepMin ?? null);
   const solid = geometryOf(shape, food.densityKgM3 * (1 - food.food.porosity));
   const piece = crossedTo(solid, food.food.throughShare);
   return {
@@ -32,8 +38,8 @@ export function readyPiece(dish: Dish, layers: readonly LayerSpec[], second: Sec
     shape,
     piece,
     skin: dish.skin,
-    layers: buildCoat(layers, dish.skin, piece.drainLengthM),
-    sauce: second?.sauce && second.sauceGm2 > 0 ? buildSauce(second.sauce, second.sauceGm2) : null,
+    layers: buildCoat(pantry, layers, dish.skin, piece.drainLengthM),
+    sauce: second?.sauce && second.sauceGm2 > 0 ? buildSauce(pantry, second.sauce, second.sauceGm2) : null,
     startFirmness: food.food.firmness * firmness,
     ...(inside ? { inside } : {}),
   };

@@ -1,4 +1,5 @@
 import { scaledAcross } from '../piece/index.js';
+import type { Pantry } from '../foods/index.js';
 import { readyPiece } from './ready.js';
 import type { Dish } from './types.js';
 
@@ -14,11 +15,11 @@ export const smallerOf = (dish: Dish): Dish | null =>
     : null;
 
 /** Skin, m², and weight, g, of all pieces of a dish as they are coated, the smaller ones at their size. */
-export function wholeOf(dish: Dish): { areaM2: number; massG: number } {
-  const { areaM2, massG } = readyPiece(dish, []).piece;
+export function wholeOf(pantry: Pantry, dish: Dish): { areaM2: number; massG: number } {
+  const { areaM2, massG } = readyPiece(pantry, dish, []).piece;
   const small = smallerOf(dish);
   if (!small) return { areaM2: areaM2 * dish.count, massG: massG * dish.count };
-  const { piece } = readyPiece(small, []);
+  const { piece } = readyPiece(pantry, small, []);
   const large = dish.count - small.count;
   return { areaM2: areaM2 * large + piece.areaM2 * small.count, massG: massG * large + piece.massG * small.count };
 }

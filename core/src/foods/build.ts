@@ -29,6 +29,8 @@ interface Rest {
   densityKgM3?: number;
   source?: string;
   common?: boolean;
+  uses?: Ingredient['uses'];
+  taste?: string;
 }
 
 const composition = ([waterG, proteinG, fatG, carbohydrateG, fibreG, ashG]: Row): Composition => ({
@@ -55,6 +57,8 @@ const base = (id: string, name: string, group: Group, roles: readonly Role[], ro
   ...(rest.eachG === undefined ? {} : { eachG: rest.eachG }),
   ...(rest.sugarG === undefined ? {} : { sugarG: rest.sugarG }),
   ...(rest.saltG === undefined ? {} : { saltG: rest.saltG }),
+  ...(rest.uses === undefined ? {} : { uses: rest.uses }),
+  ...(rest.taste === undefined ? {} : { taste: rest.taste }),
 });
 
 const RAW_VEGETABLE: FoodTraits = {

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { ingredient, ingredientFromLabel, type Label } from './index.js';
+import { KNOWN, ingredient, ingredientFromLabel, type Label } from './index.js';
 import { namedG } from './label.js';
 
 const crumbs: Label = {
@@ -20,7 +20,7 @@ const crumbs: Label = {
 describe('an ingredient from its packet', () => {
   test('has the packet’s composition, allergens and name, and the known one’s grain and crunch', () => {
     const own = ingredientFromLabel(crumbs);
-    const like = ingredient('coarse-crumbs');
+    const like = ingredient(KNOWN, 'coarse-crumbs');
     expect(own).toMatchObject({ id: crumbs.id, name: crumbs.name, allergens: ['celery'], saltG: 1, common: true });
     expect(own.per100g).toMatchObject({ fatG: 2, proteinG: 22, fibreG: 8, carbohydrateG: 58 });
     expect(own.dry!.grain).toBe(like.dry!.grain);
@@ -43,7 +43,7 @@ describe('an ingredient from its packet', () => {
   test('more sugar browns quicker, less does not brown slower', () => {
     const browning = (sugarG: number): number => ingredientFromLabel({ ...crumbs, sugarG }).dry!.browning;
     expect(browning(30)).toBeGreaterThan(browning(10));
-    expect(browning(0)).toBe(ingredient('coarse-crumbs').dry!.browning);
+    expect(browning(0)).toBe(ingredient(KNOWN, 'coarse-crumbs').dry!.browning);
   });
 
   test('a label of more than 100 g in 100 g is refused in words, a little over is rounding', () => {

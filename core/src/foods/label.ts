@@ -1,5 +1,6 @@
 import type { Allergen } from './allergens.js';
-import { ingredient } from './pantry.js';
+import { Refusal } from '../units/index.js';
+import { ingredient, KNOWN, pantryWith, type Pantry } from './pantry.js';
 import type { Composition, Ingredient, Origin } from './types.js';
 
 /** What a packet says of a coat ingredient, per 100 g, and the known ingredient that it behaves like. */
@@ -49,16 +50,17 @@ function compositionOf(label: Label, like: Ingredient): Composition {
 /**
  * An ingredient from its label: composition, allergens and origin from the packet; how it lies, swells, browns and
  * crunches from the known ingredient that it behaves like, browning quicker with more sugar.
- * @throws RangeError when the like ingredient is unknown or a food, or the label names more than 100 g in 100 g
+ * @throws Refusal when the like ingredient is unknown or a food, or the label names more than 100 g in 100 g
  */
 export function ingredientFromLabel(label: Label): Ingredient {
-  const like = ingredient(label.likeId);
-  if (like.food) throw new RangeError(`"${label.likeId}" is a food, not something of a coat.`);
+  const like = ingredient(KNOWN, label.likeId);
+  if (like.food) throw new Refusal(`"${label.likeId}" is a food, not something of a coat.`);
   const named = namedG(label);
-  if (named > MOST_ON_LABEL_G) throw new RangeError(`The label names ${Math.round(named)} g in 100 g.`);
+  if (named > MOST_ON_LABEL_G) throw new Refusal(`The label names ${Math.round(named)} g in 100 g.`);
   const moreSugar = label.sugarG - (like.sugarG ?? 0);
   return {
     ...like,
+    uses: undefined,
     id: label.id,
     name: label.name,
     per100g: compositionOf(label, like),
@@ -74,3 +76,6 @@ export function ingredientFromLabel(label: Label): Ingredient {
       : {}),
   };
 }
+
+/** A kitchen's pantry, from the labels of its own ingredients. @throws Refusal as `ingredientFromLabel` and `pantryWith` */
+export const pantryOf = (own: readonly Label[]): Pantry => pantryWith(own.map(ingredientFromLabel));

@@ -6,10 +6,11 @@ import { PINCHES } from './data/pinches.js';
 import { SAUCES } from './data/sauces.js';
 import { VEGETABLES } from './data/vegetables.js';
 import { WETS } from './data/wets.js';
+import { Refusal } from '../units/index.js';
 import type { FoodTraits, Ingredient, Role } from './types.js';
 
-/** Everything the pantry knows by itself, foods first, in the order a cook meets it. */
-export const PANTRY: readonly Ingredient[] = [
+/** Everything that is known by itself, foods first, in the order a cook meets it. */
+export const KNOWN_INGREDIENTS: readonly Ingredient[] = [
   ...VEGETABLES,
   ...ANIMALS,
   ...FLOURS,
@@ -20,43 +21,47 @@ export const PANTRY: readonly Ingredient[] = [
   ...PINCHES,
 ];
 
-const KNOWN = new Map(PANTRY.map((i) => [i.id, i]));
-let own = new Map<string, Ingredient>();
-
-/**
- * Puts the cook's own ingredients on the shelf beside the known ones, in place of those that stood there before. The
- * one thing in the core that is remembered between calls: whoever computes stocks first.
- * @throws RangeError when an own ingredient has the id of a known one
- */
-export function stockOwn(ingredients: readonly Ingredient[]): void {
-  const clash = ingredients.find((i) => KNOWN.has(i.id));
-  if (clash) throw new RangeError(`"${clash.id}" is the id of an ingredient that the pantry knows already.`);
-  own = new Map(ingredients.map((i) => [i.id, i]));
+/** What stands on a kitchen's shelf: the known ingredients, then its own. Made once at the door, and passed along. */
+export interface Pantry {
+  readonly shelf: readonly Ingredient[];
+  readonly byId: ReadonlyMap<string, Ingredient>;
 }
 
-/** All that stands on the shelf: the known ingredients, then the cook's own. */
-export const shelf = (): readonly Ingredient[] => [...PANTRY, ...own.values()];
+const shelved = (shelf: readonly Ingredient[]): Pantry => ({ shelf, byId: new Map(shelf.map((i) => [i.id, i])) });
 
-const find = (id: string): Ingredient | undefined => KNOWN.get(id) ?? own.get(id);
+/** The known ingredients alone. */
+export const KNOWN: Pantry = shelved(KNOWN_INGREDIENTS);
 
-/** Whether the pantry has an ingredient of this id. */
-export const inPantry = (id: string): boolean => find(id) !== undefined;
+/**
+ * The known ingredients, and a kitchen's own beside them.
+ * @throws Refusal when an own ingredient has the id of a known one
+ */
+export function pantryWith(own: readonly Ingredient[]): Pantry {
+  if (own.length === 0) return KNOWN;
+  const clash = own.find((i) => KNOWN.byId.has(i.id));
+  if (clash) throw new Refusal(`"${clash.id}" is the id of an ingredient that the pantry knows already.`);
+  return shelved([...KNOWN.shelf, ...own]);
+}
 
-/** The ingredient of this id. @throws RangeError when the pantry has none. */
-export function ingredient(id: string): Ingredient {
-  const found = find(id);
-  if (!found) throw new RangeError(`The pantry has no ingredient "${id}".`);
+/** Whether a pantry has an ingredient of this id. */
+export const inPantry = (pantry: Pantry, id: string): boolean => pantry.byId.has(id);
+
+/** The ingredient of this id. @throws Refusal when the pantry has none. */
+export function ingredient(pantry: Pantry, id: string): Ingredient {
+  const found = pantry.byId.get(id);
+  if (!found) throw new Refusal(`The pantry has no ingredient "${id}".`);
   return found;
 }
 
 export type Food = Ingredient & { food: FoodTraits };
 
-/** The food of this id, with what only foods have. @throws RangeError when it is no food. */
-export function foodOf(id: string): Food {
-  const found = ingredient(id);
-  if (!found.food) throw new RangeError(`"${id}" is not a food that takes a coat.`);
+/** The food of this id, with what only foods have. @throws Refusal when it is no food. */
+export function foodOf(pantry: Pantry, id: string): Food {
+  const found = ingredient(pantry, id);
+  if (!found.food) throw new Refusal(`"${id}" is not a food that takes a coat.`);
   return found as Food;
 }
 
 /** All that can play a role, in pantry order. */
-export const withRole = (role: Role): Ingredient[] => shelf().filter((i) => i.roles.includes(role));
+export const withRole = (pantry: Pantry, role: Role): Ingredient[] =>
+  pantry.shelf.filter((i) => i.roles.includes(role));

@@ -1,20 +1,21 @@
 import fc from 'fast-check';
 import {
+  KNOWN,
   ALLERGEN_IDS,
   allowed,
   DIETS,
   functionOf,
   ingredient,
   ingredientFromLabel,
-  PANTRY,
-  shelf,
-  stockOwn,
+  KNOWN_INGREDIENTS,
+  pantryOf,
+  pantryWith,
   substitutesFor,
   type Label,
 } from './index.js';
 
-const open = { diets: [], avoidAllergens: [], without: [] };
-const ids = PANTRY.map((i) => i.id);
+const open = { pantry: KNOWN, diets: [], avoidAllergens: [], without: [] };
+const ids = KNOWN_INGREDIENTS.map((i) => i.id);
 
 describe('what stands in for an ingredient', () => {
   test('never breaks the diet that is asked, carries an allergen that is kept out, or is one that is never used', () => {
@@ -25,10 +26,10 @@ describe('what stands in for an ingredient', () => {
         fc.subarray([...ALLERGEN_IDS]),
         fc.subarray(ids, { maxLength: 12 }),
         (id, diets, avoidAllergens, without) => {
-          const asks = { diets, avoidAllergens, without };
+          const asks = { pantry: KNOWN, diets, avoidAllergens, without };
           for (const other of substitutesFor(id, asks)) {
             expect(allowed(other.id, asks)).toBe(true);
-            expect(functionOf(other)).toBe(functionOf(ingredient(id)));
+            expect(functionOf(other)).toBe(functionOf(ingredient(KNOWN, id)));
             expect(other.id).not.toBe(id);
           }
         },
@@ -72,7 +73,6 @@ describe('an own ingredient from its label', () => {
     origin: 'none',
     cupG: 70,
   };
-  afterEach(() => stockOwn([]));
 
   test('has the label’s composition, and water for the rest', () => {
     const { per100g } = ingredientFromLabel(label);
@@ -84,21 +84,20 @@ describe('an own ingredient from its label', () => {
 
   test('lies like what it behaves like, and browns sooner for its sugar', () => {
     const own = ingredientFromLabel(label);
-    const like = ingredient('coarse-crumbs');
+    const like = ingredient(KNOWN, 'coarse-crumbs');
     expect(own.dry!.bulkKgM3).toBe(like.dry!.bulkKgM3);
     expect(own.dry!.browning).toBeGreaterThan(like.dry!.browning);
     expect(own.allergens).toEqual([]);
     expect(own.cupG).toBe(70);
   });
 
-  test('is on the shelf once it is stocked, and stands in for crumbs without wheat', () => {
-    stockOwn([ingredientFromLabel(label)]);
-    expect(ingredient('own-lentil-crumbs').name).toBe('Red lentil crumbs');
-    expect(shelf()).toHaveLength(PANTRY.length + 1);
-    const offered = substitutesFor('coarse-crumbs', { ...open, diets: ['gluten-free'] });
+  test('is on the shelf of its own kitchen and of no other, and stands in for crumbs without wheat', () => {
+    const pantry = pantryOf([label]);
+    expect(ingredient(pantry, 'own-lentil-crumbs').name).toBe('Red lentil crumbs');
+    expect(pantry.shelf).toHaveLength(KNOWN_INGREDIENTS.length + 1);
+    const offered = substitutesFor('coarse-crumbs', { ...open, pantry, diets: ['gluten-free'] });
     expect(offered.map((i) => i.id)).toContain('own-lentil-crumbs');
-    stockOwn([]);
-    expect(() => ingredient('own-lentil-crumbs')).toThrow('own-lentil-crumbs');
+    expect(() => ingredient(KNOWN, 'own-lentil-crumbs')).toThrow('own-lentil-crumbs');
   });
 
   test.each([
@@ -108,5 +107,5 @@ describe('an own ingredient from its label', () => {
   ])('%o is refused', (wrong, message) => expect(() => ingredientFromLabel({ ...label, ...wrong })).toThrow(message));
 
   test('cannot take the place of a known one', () =>
-    expect(() => stockOwn([{ ...ingredientFromLabel(label), id: 'egg' }])).toThrow('"egg"'));
+    expect(() => pantryWith([{ ...ingredientFromLabel(label), id: 'egg' }])).toThrow('"egg"'));
 });

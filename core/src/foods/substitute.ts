@@ -1,10 +1,11 @@
 import type { Allergen } from './allergens.js';
 import { fitsDiets, type Diet } from './diets.js';
-import { ingredient, shelf } from './pantry.js';
+import { ingredient, type Pantry } from './pantry.js';
 import type { DryTraits, Grain, Ingredient, WetTraits } from './types.js';
 
 /** What a cook eats and has: nothing outside it is ever offered. */
 export interface Asks {
+  pantry: Pantry;
   diets: readonly Diet[];
   avoidAllergens: readonly Allergen[];
   /** Pantry ids that are not in the house or never used. */
@@ -13,7 +14,7 @@ export interface Asks {
 
 /** Whether an ingredient keeps to what is asked, by its nature alone; the packet's label decides. */
 export const allowed = (id: string, asks: Asks): boolean => {
-  const item = ingredient(id);
+  const item = ingredient(asks.pantry, id);
   return (
     fitsDiets(item, asks.diets) &&
     !item.allergens.some((a) => asks.avoidAllergens.includes(a)) &&
@@ -27,16 +28,19 @@ export type CoatFunction =
 
 const FINISH_GRAINS: readonly Grain[] = ['meal', 'fine', 'coarse', 'flake'];
 
+/** g per 100 g from which a thing is salt, and not salted. */
+const MOSTLY = 90;
+
 /** The function of an ingredient in a coat. */
-export function functionOf({ id, group, dry, roles }: Ingredient): CoatFunction {
+export function functionOf({ group, dry, roles, saltG }: Ingredient): CoatFunction {
   if (group === 'food') return 'food';
   if (dry) return FINISH_GRAINS.includes(dry.grain) ? 'finish' : 'powder';
   if (group === 'fat') return 'oil';
   if (group === 'sauce') return 'sauce';
   if (group === 'leavening') return 'lift';
-  if (id === 'salt') return 'salt';
+  if ((saltG ?? 0) > MOSTLY) return 'salt';
   if (group === 'seasoning') return 'spice';
-  if (roles.includes('season') || id === 'vinegar') return 'sharp-liquid';
+  if (roles.includes('season')) return 'sharp-liquid';
   return roles.includes('binder') && group === 'binder' ? 'glue' : 'thin-liquid';
 }
 
@@ -57,8 +61,6 @@ const UNLIKE = {
 
 const GRAIN_SIZE: Record<Grain, number> = { starch: 0, powder: 0.3, meal: 1, fine: 1.5, coarse: 2.5, flake: 3 };
 
-const BUBBLES: readonly string[] = ['beer', 'gluten-free-beer', 'sparkling-water'];
-
 const dryGap = (a: DryTraits, b: DryTraits): number =>
   UNLIKE.structure * Math.abs(a.structure - b.structure) +
   UNLIKE.browning * Math.abs(a.browning - b.browning) +
@@ -77,7 +79,7 @@ export function unlikeness(a: Ingredient, b: Ingredient): number {
     UNLIKE.protein * Math.abs(a.per100g.proteinG - b.per100g.proteinG) +
     UNLIKE.fat * Math.abs(a.per100g.fatG - b.per100g.fatG) +
     UNLIKE.salt * Math.abs((a.saltG ?? 0) - (b.saltG ?? 0)) +
-    (BUBBLES.includes(a.id) === BUBBLES.includes(b.id) ? 0 : UNLIKE.bubbles) +
+    ((a.wet?.bubbles ?? false) === (b.wet?.bubbles ?? false) ? 0 : UNLIKE.bubbles) +
     (b.common ? 0 : UNLIKE.uncommon)
   );
 }
@@ -85,13 +87,13 @@ export function unlikeness(a: Ingredient, b: Ingredient): number {
 /**
  * What can stand in for an ingredient and keeps to what is asked, the most alike first; the ingredient itself is not
  * among them. Empty where nothing of its function is left, and for salt and foods.
- * @throws RangeError for an unknown id
+ * @throws Refusal for an unknown id
  */
 export function substitutesFor(id: string, asks: Asks): Ingredient[] {
-  const item = ingredient(id);
+  const item = ingredient(asks.pantry, id);
   const does = functionOf(item);
   if (does === 'salt' || does === 'food') return [];
-  return shelf()
+  return asks.pantry.shelf
     .filter((other) => other.id !== id && functionOf(other) === does && allowed(other.id, asks))
     .sort((a, b) => unlikeness(item, a) - unlikeness(item, b));
 }

@@ -91,6 +91,8 @@ export interface DryTraits {
 export interface WetTraits {
   viscosityPaS: number;
   yieldPa: number;
+  /** Brings bubbles along, which are gone in a quarter of an hour. */
+  bubbles?: true;
 }
 
 /** What only a cooking oil has. Smoke points are of usual supermarket grades and vary with grade and age. */
@@ -99,6 +101,9 @@ export interface OilTraits {
   smokeC: { from: number; to: number };
   flavour: string;
 }
+
+/** What a coat needs something for. */
+export type Use = 'dust' | 'glue' | 'crumbs' | 'starch' | 'batter-flour' | 'oil';
 
 export interface Ingredient {
   id: string;
@@ -116,6 +121,10 @@ export interface Ingredient {
   sugarG?: number;
   /** Salt in it, g per 100 g, where it is enough to season. Default 0. */
   saltG?: number;
+  /** What a search tries it for, and as which: 1 is the usual one. Common practice, no source. */
+  uses?: Readonly<Partial<Record<Use, number>>>;
+  /** A word for what it tastes of, shared by ingredients that taste alike; of itself without. Common practice, no source. */
+  taste?: string;
   allergens: readonly Allergen[];
   origin: Origin;
   source: string;

@@ -20,7 +20,7 @@ import {
   type UnderFood,
 } from './appliances.js';
 import { SAMPLE_S } from './constants/index.js';
-import type { Medium, Surroundings } from './media.js';
+import { expose, type Medium, type Surroundings } from './media.js';
 import { saturationPa } from './water.js';
 
 /** Vapour of the room's air, Pa. */
@@ -104,8 +104,11 @@ export function airMedium(cook: AirCook): Medium {
   };
 
   return {
+    turnsAtS: turnS,
+    begin() {
+      loadK = loadW = last = 0;
+    },
     surround(timeS, _steam, out: Surroundings) {
-      if (timeS <= 0) loadK = loadW = last = 0;
       // Air that passes the food is cooled by what the food takes; half of that fall is felt on the way.
       const fallTo = (loadW * cook.pieces) / (2 * streamWK);
       loadK += (fallTo - loadK) * (1 - Math.exp((last - timeS) / LOAD_LAG_S));
@@ -113,23 +116,12 @@ export function airMedium(cook: AirCook): Medium {
       const steaming = cook.waterTray && timeS < WATER_TRAY.minutes * 60;
       const airC = Math.max(ROOM_C, scheduledC(timeS) - loadK - (steaming ? WATER_TRAY.coolsK : 0));
       const at = LEVELS[levelAt(cook, timeS)];
-      const turned = timeS >= turnS;
-      const hcTop = hc * at.hcUp;
-      const hrTop = traits.hr * at.hrUp;
-      const hcUnder = hc * under.hc * at.hcDown;
-      const hrUnder = traits.hr * under.hr * at.hrDown;
       out.airC = airC;
       out.wallC = airC;
-      out.ventUp = turned ? under.vent : 1;
-      out.ventDown = turned ? 1 : under.vent;
-      out.hcUp = turned ? hcUnder : hcTop;
-      out.hrUp = turned ? hrUnder : hrTop;
-      out.hcDown = turned ? hcTop : hcUnder;
-      out.hrDown = turned ? hrTop : hrUnder;
+      expose(out.top, hc * at.hcUp, traits.hr * at.hrUp, 1);
+      expose(out.under, hc * under.hc * at.hcDown, traits.hr * under.hr * at.hrDown, under.vent);
       const steamy = FRYER_VAPOUR_PA[steaming ? 'water-tray' : 'dry'];
       out.vapourPa = steamy + (ROOM_PA - steamy) * Math.exp(-timeS / (steaming ? WATER_TRAY.steamsUpS : STEAMS_UP_S));
-      out.oilUp = false;
-      out.oilDown = false;
     },
     give(heatJ, stepS) {
       loadW = Math.max(0, heatJ / stepS);

@@ -1,5 +1,5 @@
 import { buildCoat, buildSauce, type LayerSpec } from '../coat/index.js';
-import { foodOf } from '../foods/index.js';
+import { KNOWN, foodOf } from '../foods/index.js';
 import { geometryOf, type PieceShape } from '../piece/index.js';
 import { addSauce, buildBody, copyBody, SAUCE_CELLS, type Body } from './body.js';
 import { addOil, soakInOil } from './oiling.js';
@@ -7,7 +7,7 @@ import { addOil, soakInOil } from './oiling.js';
 const layer = (...parts: [string, number][]): LayerSpec => ({
   portions: parts.map(([ingredientId, grams]) => ({ ingredientId, grams })),
 });
-const SAUCE = buildSauce(layer(['sweet-chilli-sauce', 100]), 150);
+const SAUCE = buildSauce(KNOWN, layer(['sweet-chilli-sauce', 100]), 150);
 const SHAPES: [string, PieceShape][] = [
   ['slab', { kind: 'slab', lengthMm: 90, widthMm: 50, thicknessMm: 14 }],
   ['disc', { kind: 'disc', diameterMm: 60, thicknessMm: 10 }],
@@ -21,9 +21,10 @@ function bodyOf(
   shape: PieceShape,
   reserve = SAUCE_CELLS,
 ): { body: Body; massKg: number; areaM2: number; coatGm2: number } {
-  const food = foodOf('pork-loin');
+  const food = foodOf(KNOWN, 'pork-loin');
   const piece = geometryOf(shape, food.densityKgM3);
   const layers = buildCoat(
+    KNOWN,
     [layer(['wheat-flour', 60]), layer(['egg', 50]), layer(['coarse-crumbs', 60])],
     'damp',
     piece.drainLengthM,

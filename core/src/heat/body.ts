@@ -9,6 +9,7 @@ import {
   FOOD_CELLS,
   FREEZABLE_SHARE,
   OPENNESS,
+  PROPERTY_C,
   SAUCE_SOAK_S,
   SORPTION_S,
   THAW_C,
@@ -16,8 +17,6 @@ import {
 } from './constants/index.js';
 import { solidsOf } from './properties.js';
 
-/** Reference temperature for the properties of solids, °C. */
-const PROPERTY_C = 60;
 export const FAT_HEAT = 2060;
 /** Clear water leaves this much of itself behind: a cell without any solids would have no heat to hold. */
 const LEAST_SOLIDS = 0.002;

@@ -1,20 +1,29 @@
-import type { Body } from './body.js';
-import { FAT_DENSITY } from './body.js';
-import { ICE_HEAT, PORE_DRY_K, PORE_OIL_K, PORE_STEAM_K, WATER_HEAT } from './constants/index.js';
+import { FAT_DENSITY, type Body } from './body.js';
+import {
+  ICE_HEAT,
+  PORE_DRY_K,
+  PORE_OIL_K,
+  PORE_STEAM_K,
+  PROPERTY_C,
+  WATER_HEAT,
+  WATER_M3_PER_KG,
+} from './constants/index.js';
+import { fatConductivity, waterConductivity } from './properties.js';
+import { solveChain } from './tridiagonal.js';
 import { activityAt } from './water.js';
 
-/** Workspace of the two tridiagonal solves; made once per simulation. */
+/** Workspace of the solves along the chain; made once per simulation. */
 export interface Work {
   heat: Float64Array;
   conductance: Float64Array;
   conductivity: Float64Array;
   sweep: Float64Array;
+  /** What the solves take: how strongly a cell holds its value, and what is known of it. */
+  diagonal: Float64Array;
+  known: Float64Array;
   target: Float64Array;
   flow: Float64Array;
   mobility: Float64Array;
-  /** What the ends add to single cells in a step: to the diagonal, W/K, and to the known side, W. */
-  extra: Float64Array;
-  source: Float64Array;
 }
 
 export const makeWork = (n: number): Work => ({
@@ -22,11 +31,11 @@ export const makeWork = (n: number): Work => ({
   conductance: new Float64Array(n),
   conductivity: new Float64Array(n),
   sweep: new Float64Array(n),
+  diagonal: new Float64Array(n),
+  known: new Float64Array(n),
   target: new Float64Array(n),
   flow: new Float64Array(n),
   mobility: new Float64Array(n),
-  extra: new Float64Array(n),
-  source: new Float64Array(n),
 });
 
 /** What leaves or enters at one end of the chain in a step: a conductance W/K to `envC`, and evaporation in cell `wetCell`. */
@@ -61,13 +70,13 @@ export function updateConduction(body: Body, work: Work, inOil: boolean): void {
   const logSteam = Math.log(PORE_STEAM_K);
   const logDry = Math.log(PORE_DRY_K);
   const logOil = Math.log(PORE_OIL_K);
+  const fatK = fatConductivity(PROPERTY_C);
   for (let i = from; i < to; i++) {
-    const waterV = water[i] * 1.003e-3;
+    const waterV = water[i] * WATER_M3_PER_KG;
     const fatV = fat[i] / FAT_DENSITY;
     const filled = waterV + fatV + solidsVolume[i];
     const t = tempC[i] < 100 ? tempC[i] : 100;
-    const waterK = 0.571 + 0.0017 * t - 6.7e-6 * t * t;
-    const matrix = (waterV * waterK + fatV * 0.165 + solidsVolume[i] * solidsK[i]) / filled;
+    const matrix = (waterV * waterConductivity(t) + fatV * fatK + solidsVolume[i] * solidsK[i]) / filled;
     const pores = filled < volume[i] ? 1 - filled / volume[i] : 0;
     const moist = activityAt(water[i] / solids[i]);
     const logPore = inOil && layer[i] >= 0 ? logOil : logDry + (logSteam - logDry) * moist;
@@ -86,43 +95,26 @@ export function updateHeatCapacity(body: Body, work: Work): void {
 }
 
 /** Adds what an end does to its outer and its wet cell. */
-function putEnd({ extra, source }: Work, end: End, outer: number): void {
-  extra[outer] += end.conductance;
-  source[outer] += end.conductance * end.envC;
-  extra[end.wetCell] += end.evaporationSlope;
-  source[end.wetCell] += end.evaporationSlope * end.wetC - end.evaporationW;
+function putEnd({ diagonal, known }: Work, end: End, outer: number): void {
+  diagonal[outer] += end.conductance;
+  known[outer] += end.conductance * end.envC;
+  diagonal[end.wetCell] += end.evaporationSlope;
+  known[end.wetCell] += end.evaporationSlope * end.wetC - end.evaporationW;
 }
 
-/** One implicit step of conduction along the chain: solves the tridiagonal system in place. `down` acts on the first cell, `up` on the last. */
+/** One implicit step of conduction along the chain. `down` acts on the first cell, `up` on the last. */
 export function conductStep(body: Body, work: Work, down: End, up: End, stepS: number): void {
   const { from, to, tempC } = body;
-  const { heat, conductance, sweep, target, extra, source } = work;
+  const { heat, conductance, sweep, diagonal, known } = work;
   const perS = 1 / stepS;
-  const last = to - 1;
-  extra.fill(0, from, to);
-  source.fill(0, from, to);
-  putEnd(work, down, from);
-  putEnd(work, up, last);
-  let left = 0;
-  let before = 0;
-  let above = 0;
-  for (let i = from; i < last; i++) {
-    const right = conductance[i];
+  for (let i = from; i < to; i++) {
     const store = heat[i] * perS;
-    const pivot = 1 / (store + left + right + extra[i] - left * before);
-    before = right * pivot;
-    sweep[i] = before;
-    above = (store * tempC[i] + source[i] + left * above) * pivot;
-    target[i] = above;
-    left = right;
+    diagonal[i] = store;
+    known[i] = store * tempC[i];
   }
-  const store = heat[last] * perS;
-  above = (store * tempC[last] + source[last] + left * above) / (store + left + extra[last] - left * before);
-  tempC[last] = above;
-  for (let i = last - 1; i >= from; i--) {
-    above = target[i] + sweep[i] * above;
-    tempC[i] = above;
-  }
+  putEnd(work, down, from);
+  putEnd(work, up, to - 1);
+  solveChain(from, to, conductance, diagonal, known, sweep, tempC);
 }
 
 /**

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { buildCoat, buildSauce, type LayerSpec } from '../coat/index.js';
-import { foodOf } from '../foods/index.js';
+import { KNOWN, foodOf } from '../foods/index.js';
 import { geometryOf, type PieceShape } from '../piece/index.js';
 import {
   airMedium,
@@ -49,12 +49,12 @@ function input(
   more: Partial<CookInput> & { foodId?: string; shape?: PieceShape; coat?: number; air?: Partial<AirCook> } = {},
 ): CookInput {
   const { foodId = 'chicken-breast', shape = SLAB, coat = 0, air = {}, ...rest } = more;
-  const food = foodOf(foodId);
+  const food = foodOf(KNOWN, foodId);
   const piece = geometryOf(shape, food.densityKgM3 * (1 - food.food.porosity));
   return {
     food,
     piece,
-    layers: buildCoat(COATS[coat], 'damp', piece.drainLengthM),
+    layers: buildCoat(KNOWN, COATS[coat], 'damp', piece.drainLengthM),
     startC: 8,
     startFirmness: food.food.firmness,
     restMin: 5,
@@ -71,7 +71,7 @@ const end = (cook: CookInput, options?: SimulateOptions) => {
   return { series, at: (c: (typeof COLUMNS)[number]) => series.columns[c][last] };
 };
 
-const SAUCE = buildSauce(layer(['barbecue-sauce', 100]), 160);
+const SAUCE = buildSauce(KNOWN, layer(['barbecue-sauce', 100]), 160);
 const again = (): SecondCook => ({
   sauce: SAUCE,
   coolMin: 4,

@@ -12,7 +12,7 @@ export {
   type UnderFood,
 } from './appliances.js';
 export { type Body } from './body.js';
-export { STANDING_MIN } from './constants/index.js';
+export { BURNS_AT, COLOUR_WORDS, GOLDEN, STANDING_MIN } from './constants/index.js';
 export * from './input.js';
 export { type Inside } from './inside.js';
 export { browningRate, settingRate, softeningRate } from './kinetics.js';
@@ -23,4 +23,5 @@ export * from './properties.js';
 export { PLACES, standingPlace, type Place } from './room.js';
 export * from './series.js';
 export * from './simulate.js';
+export * from './turning.js';
 export { boilingPointC, foodBoilingC, latentHeat, saturationPa, waterActivity } from './water.js';

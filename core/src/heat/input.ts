@@ -31,8 +31,8 @@ export interface CookInput {
   rubGm2?: number;
   /** Oil put on the finished coat, g per m² of skin. */
   oilGm2: number;
-  /** Oil put on one face during the cook. Default none. */
-  touchUp?: { atMin: number; gm2: number; up: boolean };
+  /** Oil put on the face that lies up by then. Default none. */
+  touchUp?: { atMin: number; gm2: number };
   medium: Medium;
   minutes: number;
   second?: SecondCook;

@@ -1,10 +1,10 @@
-import { foodOf } from '../foods/index.js';
+import { KNOWN, foodOf } from '../foods/index.js';
 import { geometryOf } from '../piece/index.js';
 import { buildBody } from './body.js';
 import { boilingPot, simulate, type CookInput } from './index.js';
 import { handOver, insideOf } from './inside.js';
 
-const food = foodOf('potato');
+const food = foodOf(KNOWN, 'potato');
 const piece = geometryOf({ kind: 'slab', lengthMm: 80, widthMm: 20, thicknessMm: 20 }, food.densityKgM3);
 const fresh = (fine = 1) => buildBody(food, piece, [], 20, fine);
 const all = (body: ReturnType<typeof fresh>, of: (i: number) => number): number[] =>

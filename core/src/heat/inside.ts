@@ -39,9 +39,15 @@ function meanOver(body: Body, weight: Float64Array, of: (i: number) => number): 
   return sum / all;
 }
 
-/** Softening that leaves as much firmness as the piece has as a whole. */
-const meanSoftening = (body: Body): number =>
-  -Math.log(meanOver(body, body.volume, (i) => Math.exp(-body.softened[i])));
+/**
+ * Softening that leaves as much firmness as the piece has as a whole. Counted from its least softened cell, so that what
+ * was boiled for an hour has some firmness left, however little.
+ */
+function meanSoftening(body: Body): number {
+  let least = Infinity;
+  for (let i = body.foodFrom; i < body.foodTo; i++) least = Math.min(least, body.softened[i]);
+  return least - Math.log(meanOver(body, body.volume, (i) => Math.exp(least - body.softened[i])));
+}
 
 const meanWater = (body: Body): number => meanOver(body, body.solids, (i) => body.water[i] / body.solids[i]);
 

@@ -23,6 +23,7 @@ const AIR: AirCook = {
 
 /** The surroundings at some minutes, taken in order as a cook does. */
 function at(medium: Medium, ...minutes: number[]): Surroundings[] {
+  if (minutes[0] === 0) medium.begin();
   return minutes.map((m) => {
     const out = emptySurroundings();
     medium.surround(m * 60, 0, out);
@@ -68,15 +69,17 @@ describe('moving air', () => {
     expect(after.airC).toBeGreaterThan(before.airC - 5);
   });
 
-  test('turning exchanges what the two faces feel', () => {
-    const [before, after] = at(airMedium({ ...AIR, turnAtMin: 5 }), 4.9, 5.1);
-    expect(after.hcUp).toBeCloseTo(before.hcDown, 9);
-    expect(after.hrDown).toBeCloseTo(before.hrUp, 9);
+  test('it tells when the pieces are turned, and does not turn its own top and bottom with them', () => {
+    const medium = airMedium({ ...AIR, turnAtMin: 5 });
+    const [before, after] = at(medium, 4.9, 9);
+    expect(medium.turnsAtS).toBe(300);
+    expect(after.top.hc).toBeCloseTo(before.top.hc, 9);
+    expect(airMedium(AIR).turnsAtS).toBe(Infinity);
   });
 
   test('swapped racks exchange their levels every few minutes', () => {
     const medium = airMedium({ ...AIR, fryer: 'oven-type', level: 'upper', swapEveryMin: 4 });
-    const radiation = at(medium, 1, 5, 9, 13).map((s) => s.hrUp / FRYERS['oven-type'].hr);
+    const radiation = at(medium, 1, 5, 9, 13).map((s) => s.top.hr / FRYERS['oven-type'].hr);
     expect(radiation).toEqual([LEVELS.upper.hrUp, LEVELS.lower.hrUp, LEVELS.upper.hrUp, LEVELS.lower.hrUp]);
   });
 
@@ -118,9 +121,9 @@ describe('moving air', () => {
   test('parchment keeps heat and vapour from a slab’s underside, and less so from a ball’s', () => {
     const [slab] = at(airMedium({ ...AIR, under: 'parchment' }), 5);
     const [ball] = at(airMedium({ ...AIR, under: 'parchment', roundness: 1 }), 5);
-    expect(slab.hcDown / slab.hcUp).toBeCloseTo(UNDER.parchment.hc, 9);
-    expect(slab.ventDown).toBeLessThan(0.3);
-    expect(ball.hcDown).toBeGreaterThan(1.5 * slab.hcDown);
+    expect(slab.under.hc / slab.top.hc).toBeCloseTo(UNDER.parchment.hc, 9);
+    expect(slab.under.vent).toBeLessThan(0.3);
+    expect(ball.under.hc).toBeGreaterThan(1.5 * slab.under.hc);
   });
 
   test('up to six tenths covered the air does not mind, then it does', () => {
@@ -136,9 +139,9 @@ describe('hot oil', () => {
     const medium = deepOil({ tempC: 180, oilKgPerPiece: 0.5 });
     const out = emptySurroundings();
     medium.surround(60, 0.002, out);
-    const bubbling = out.hcUp;
+    const bubbling = out.top.hc;
     medium.surround(61, 0, out);
-    expect(bubbling).toBeGreaterThan(1.5 * out.hcUp);
+    expect(bubbling).toBeGreaterThan(1.5 * out.top.hc);
   });
 
   test('is cooled by what it gives and brought back by its burner', () => {
@@ -153,11 +156,12 @@ describe('hot oil', () => {
     expect(out.airC).toBeGreaterThan(179);
   });
 
-  test('a pan wets one face at a time', () => {
-    const [before, after] = at(panOil({ tempC: 175, turnAtMin: 2 }), 1, 3);
-    expect([before.oilDown, before.oilUp]).toEqual([true, false]);
-    expect([after.oilDown, after.oilUp]).toEqual([false, true]);
-    expect(before.hcDown).toBeGreaterThan(10 * before.hcUp);
+  test('a pan wets what lies down, and is told to turn', () => {
+    const medium = panOil({ tempC: 175, turnAtMin: 2 });
+    const [early] = at(medium, 1);
+    expect([early.under.oil, early.top.oil]).toEqual([true, false]);
+    expect(early.under.hc).toBeGreaterThan(10 * early.top.hc);
+    expect(medium.turnsAtS).toBe(120);
   });
 });
 
@@ -170,6 +174,6 @@ describe('a kitchen', () => {
   });
 
   test('only a plate lets no vapour away below', () => {
-    expect(PLACES.filter((place) => at(standingPlace(place), 1)[0].ventDown === 0)).toEqual(['plate']);
+    expect(PLACES.filter((place) => at(standingPlace(place), 1)[0].under.vent === 0)).toEqual(['plate']);
   });
 });

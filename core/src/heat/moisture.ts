@@ -10,6 +10,7 @@ import {
   ZERO_C,
 } from './constants/index.js';
 import { tabulated } from './table.js';
+import { solveChain } from './tridiagonal.js';
 
 const thawed = tabulated(
   (tempC) =>
@@ -36,7 +37,7 @@ const NO_MOBILITY = 1e-30;
  */
 export function moveWater(body: Body, work: Work, stepS: number): void {
   const { from, to, water, capacity, volume, dx, faceArea, contact, tempC } = body;
-  const { flow, sweep, target, heat, mobility } = work;
+  const { flow, sweep, target, heat, mobility, diagonal, known } = work;
   for (let i = from; i < to; i++) {
     mobility[i] =
       ((capacity[i] / volume[i]) * waterDiffusivity(tempC[i]) * wetted(water[i] / capacity[i])) / dx[i] + NO_MOBILITY;
@@ -46,17 +47,11 @@ export function moveWater(body: Body, work: Work, stepS: number): void {
     flow[i] = contact[i] > 0 ? conductance / (1 + conductance * contact[i]) : conductance;
   }
   const perS = 1 / stepS;
-  let left = 0;
-  let before = 0;
   for (let i = from; i < to; i++) {
-    const right = i < to - 1 ? flow[i] : 0;
-    const pivot = 1 / (capacity[i] * perS + left + right - left * before);
-    before = right * pivot;
-    sweep[i] = before;
-    target[i] = (water[i] * perS + (i > from ? left * target[i - 1] : 0)) * pivot;
-    left = right;
+    diagonal[i] = capacity[i] * perS;
+    known[i] = water[i] * perS;
   }
-  for (let i = to - 2; i >= from; i--) target[i] += sweep[i] * target[i + 1];
+  solveChain(from, to, flow, diagonal, known, sweep, target);
   // `target` is now the saturation; what crosses each face follows from it, and carries its sensible heat upstream.
   for (let i = from; i < to - 1; i++) flow[i] *= (target[i] - target[i + 1]) * stepS;
   let arriving = 0;

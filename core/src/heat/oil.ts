@@ -1,6 +1,6 @@
 import { BURNER_TAU_S, OIL_H, OIL_HEAT, PAN_TOP, STIRRING } from './appliances.js';
 import { SAMPLE_S } from './constants/index.js';
-import { immersedIn, type Medium } from './media.js';
+import { expose, immersedIn, type Medium } from './media.js';
 
 export interface OilCook {
   tempC: number;
@@ -19,11 +19,12 @@ export function deepOil(cook: OilCook): Medium {
   let oilC = cook.tempC;
   let last = 0;
   return {
+    turnsAtS: Infinity,
+    begin() {
+      oilC = cook.tempC;
+      last = 0;
+    },
     surround(timeS, steamKgM2S, out) {
-      if (timeS <= 0) {
-        oilC = cook.tempC;
-        last = 0;
-      }
       oilC += (cook.tempC - oilC) * (1 - Math.exp(-(timeS - last) / BURNER_TAU_S));
       last = timeS;
       immersedIn(out, oilC, oilH(timeS, steamKgM2S), 'oil');
@@ -44,20 +45,14 @@ export interface PanCook {
 /** A pan with a finger of oil: one face in the oil, the other in warm air, turned once. The burner holds its temperature. */
 export function panOil(cook: PanCook): Medium {
   return {
+    turnsAtS: cook.turnAtMin * 60,
+    begin: () => undefined,
     surround(timeS, steamKgM2S, out) {
-      const turned = timeS >= cook.turnAtMin * 60;
-      const h = oilH(timeS, steamKgM2S);
       out.airC = cook.tempC;
       out.wallC = cook.tempC;
-      out.hcUp = turned ? h : PAN_TOP.h;
-      out.hcDown = turned ? PAN_TOP.h : h;
-      out.hrUp = 0;
-      out.hrDown = 0;
       out.vapourPa = PAN_TOP.vapourPa;
-      out.ventUp = 1;
-      out.ventDown = 1;
-      out.oilUp = turned;
-      out.oilDown = !turned;
+      expose(out.top, PAN_TOP.h, 0, 1);
+      expose(out.under, oilH(timeS, steamKgM2S), 0, 1, true);
     },
     give: () => undefined,
     stepS: oilStepS,

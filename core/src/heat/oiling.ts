@@ -1,5 +1,5 @@
 import { FAT_DENSITY, FAT_HEAT, type Body } from './body.js';
-import { OILED_GRAINS_SLOWER } from './constants/index.js';
+import { OILED_GRAINS_SLOWER, WATER_M3_PER_KG } from './constants/index.js';
 
 /** Oil that comes onto or into a piece. */
 
@@ -25,7 +25,7 @@ export function rubOil(body: Body, oilGm2: number): void {
 export function soakInOil(body: Body, share: number): void {
   for (let i = body.from; i < body.to; i++) {
     if (body.layer[i] < 0) continue;
-    const filled = body.water[i] * 1e-3 + body.fat[i] / FAT_DENSITY + body.solidsVolume[i];
+    const filled = body.water[i] * WATER_M3_PER_KG + body.fat[i] / FAT_DENSITY + body.solidsVolume[i];
     const kg = Math.max(0, body.volume[i] - filled) * share * FAT_DENSITY;
     body.fat[i] += kg;
     body.dryHeat[i] += kg * FAT_HEAT;

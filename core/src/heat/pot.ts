@@ -27,13 +27,14 @@ export function boilingPot(cook: WaterCook): BoilingPot {
   let stilled = false;
   let back: number | null = null;
   return {
+    turnsAtS: Infinity,
+    begin() {
+      waterC = 100;
+      last = 0;
+      stilled = false;
+      back = null;
+    },
     surround(timeS, _steam, out) {
-      if (timeS <= 0) {
-        waterC = 100;
-        last = 0;
-        stilled = false;
-        back = null;
-      }
       waterC = Math.min(100, waterC + (cook.burnerWPerPiece * (timeS - last)) / (cook.waterKgPerPiece * WATER_HEAT));
       last = timeS;
       stilled ||= waterC < STILL_C;

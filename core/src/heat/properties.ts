@@ -22,6 +22,10 @@ const PARTS = Object.keys(COMPONENTS) as Part[];
 
 const at = ([a, b, c]: readonly [number, number, number], tempC: number): number => a + b * tempC + c * tempC * tempC;
 
+/** Conductivity of water and of fat by themselves at `tempC`, W/(m K). */
+export const waterConductivity = (tempC: number): number => at(COMPONENTS.waterG.k, tempC);
+export const fatConductivity = (tempC: number): number => at(COMPONENTS.fatG.k, tempC);
+
 export interface Properties {
   conductivity: number;
   densityKgM3: number;

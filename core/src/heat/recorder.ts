@@ -1,5 +1,5 @@
 import type { Body } from './body.js';
-import type { Cook } from './cook.js';
+import type { Cooking } from './cooking.js';
 import { FUSION_HEAT, ICE_HEAT, WATER_HEAT } from './constants/index.js';
 import type { Face } from './face.js';
 import { insideOf } from './inside.js';
@@ -10,10 +10,10 @@ import { readShell, type Shell } from './shell.js';
 export interface Recorder {
   /** Whether a sample is due at `timeS`. */
   due(timeS: number): boolean;
-  sample(cook: Cook, timeS: number): void;
+  sample(cook: Cooking, timeS: number): void;
   /** Water, kg, and heat, J, that a sauce brought along. */
   addIn(kg: number, heatJ: number): void;
-  finish(cook: Cook): CookSeries;
+  finish(cook: Cooking): CookSeries;
 }
 
 const sumOver = (from: number, to: number, of: (i: number) => number): number => {
@@ -38,7 +38,7 @@ const heatOf = (b: Body): number =>
   });
 
 /** A recorder of `minutes` from now on, with a sample every `sampleS` seconds; balances count from here. */
-export function makeRecorder(start: Cook, minutes: number, sampleS: number, withProfiles: boolean): Recorder {
+export function makeRecorder(start: Cooking, minutes: number, sampleS: number, withProfiles: boolean): Recorder {
   const { input, body } = start;
   const samples = Math.floor((minutes * 60) / sampleS + 1e-9) + 1;
   const timeS = new Float64Array(samples);
@@ -57,7 +57,7 @@ export function makeRecorder(start: Cook, minutes: number, sampleS: number, with
   let hottestMeanC = -Infinity;
   let at = 0;
 
-  const readFace = (cook: Cook, name: 'Up' | 'Down', face: Face): void => {
+  const readFace = (cook: Cooking, name: 'Up' | 'Down', face: Face): void => {
     readShell(cook.body, input.layers, face, shell);
     c[`surface${name}C`][at] = face.surfaceC;
     c[`foot${name}C`][at] = cook.body.tempC[face.footCell];

@@ -1,6 +1,6 @@
 import { ROOM_C, ROOM_HUMIDITY } from './appliances.js';
 import { STANDING_SAMPLE_S } from './constants/index.js';
-import type { Medium } from './media.js';
+import { expose, type Exposure, type Medium } from './media.js';
 import { saturationPa } from './water.js';
 
 /** Where a piece stands when it is not cooked. */
@@ -10,12 +10,8 @@ export type Place = (typeof PLACES)[number];
 interface PlaceTraits {
   airC: number;
   vapourPa: number;
-  hcUp: number;
-  hrUp: number;
-  hcDown: number;
-  hrDown: number;
-  /** Share of the air's exchange that vapour has below. */
-  ventDown: number;
+  top: Omit<Exposure, 'oil'>;
+  under: Omit<Exposure, 'oil'>;
 }
 
 const roomPa = ROOM_HUMIDITY * saturationPa(ROOM_C);
@@ -28,9 +24,9 @@ const roomPa = ROOM_HUMIDITY * saturationPa(ROOM_C);
  * @source natural convection and radiation near 50 °C, handbook, from memory; hold: common practice, no source
  */
 export const PLACE_TRAITS: Record<Place, PlaceTraits> = {
-  rack: { airC: ROOM_C, vapourPa: roomPa, hcUp: 5, hrUp: 5, hcDown: 4, hrDown: 4, ventDown: 1 },
-  plate: { airC: ROOM_C, vapourPa: roomPa, hcUp: 5, hrUp: 5, hcDown: 0, hrDown: 12, ventDown: 0 },
-  hold: { airC: 70, vapourPa: 9000, hcUp: 4, hrUp: 6, hcDown: 3, hrDown: 4, ventDown: 1 },
+  rack: { airC: ROOM_C, vapourPa: roomPa, top: { hc: 5, hr: 5, vent: 1 }, under: { hc: 4, hr: 4, vent: 1 } },
+  plate: { airC: ROOM_C, vapourPa: roomPa, top: { hc: 5, hr: 5, vent: 1 }, under: { hc: 0, hr: 12, vent: 0 } },
+  hold: { airC: 70, vapourPa: 9000, top: { hc: 4, hr: 6, vent: 1 }, under: { hc: 3, hr: 4, vent: 1 } },
 };
 
 /** Seconds between two steps of what only stands. */
@@ -40,24 +36,23 @@ const STANDING_STEP_S = 2;
 export function standingPlace(place: Place): Medium {
   const at = PLACE_TRAITS[place];
   return {
+    turnsAtS: Infinity,
+    begin: () => undefined,
     surround(_time, _steam, out) {
       out.airC = at.airC;
       out.wallC = at.airC;
-      out.hcUp = at.hcUp;
-      out.hrUp = at.hrUp;
-      out.hcDown = at.hcDown;
-      out.hrDown = at.hrDown;
       out.vapourPa = at.vapourPa;
-      out.ventUp = 1;
-      out.ventDown = at.ventDown;
-      out.oilUp = false;
-      out.oilDown = false;
+      expose(out.top, at.top.hc, at.top.hr, at.top.vent);
+      expose(out.under, at.under.hc, at.under.hr, at.under.vent);
     },
     give: () => undefined,
     stepS: () => STANDING_STEP_S,
     sampleS: STANDING_SAMPLE_S,
   };
 }
+
+/** Air and radiation under a piece that lies on a tray, W/m²K: little of both. From memory, order of magnitude. */
+const UNDER_ON_TRAY = { hc: 2, hr: 2 } as const;
 
 /** A tray in the room on which the coat rests before it is cooked: little air reaches below. */
 export function restingTray(): Medium {
@@ -66,8 +61,7 @@ export function restingTray(): Medium {
     ...onRack,
     surround(timeS, steam, out) {
       onRack.surround(timeS, steam, out);
-      out.hcDown = 2;
-      out.hrDown = 2;
+      expose(out.under, UNDER_ON_TRAY.hc, UNDER_ON_TRAY.hr, 1);
     },
     stepS: () => 5,
   };

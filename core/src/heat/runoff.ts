@@ -1,4 +1,5 @@
 import type { CoatLayer } from '../coat/index.js';
+import { GRAVITY } from '../units/index.js';
 import type { Body } from './body.js';
 import {
   FUSION_HEAT,
@@ -10,7 +11,6 @@ import {
 import type { Face } from './face.js';
 import type { Flows } from './flows.js';
 
-const GRAVITY = 9.81;
 /** Share of the film's lower edge that its mean is: ∫√ over the face (Jeffreys' film). */
 const MEAN_OF_FILM = 2 / 3;
 

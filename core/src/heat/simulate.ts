@@ -1,9 +1,11 @@
-import { copyCook, oilCook, rubCook, runIn, sauceCook, startCook, touchUpCook, type Cook } from './cook.js';
+import { brushWith, copyCooking, oilAll, rubWithOil, startCooking, touchUp, type Cooking } from './cooking.js';
 import { soakInOil } from './oiling.js';
 import { PORES_FILLED_WITH_OIL, SAUCE_C, STANDING_MIN, STANDING_SAMPLE_S } from './constants/index.js';
 import type { CookInput, SecondCook, SimulateOptions, Waiting } from './input.js';
+import { isOily } from './media.js';
 import { makeRecorder } from './recorder.js';
 import { restingTray, standingPlace } from './room.js';
+import { runIn, type RunOptions } from './run.js';
 import type { CookSeries, StandingSeries } from './series.js';
 
 /**
@@ -15,11 +17,11 @@ import type { CookSeries, StandingSeries } from './series.js';
 export function simulate(input: CookInput, options: SimulateOptions = {}): CookSeries {
   const { fine = 1, untilColour: darkest = Infinity } = options;
   const { second } = input;
-  const cook = startCook(input, fine);
+  const cook = startCooking(input, fine);
   const quiet = (): boolean => true;
-  rubCook(cook, input.rubGm2 ?? 0);
+  rubWithOil(cook, input.rubGm2 ?? 0);
   runIn(cook, restingTray(), input.restMin * 60, { fine: 1, standing: false, onStep: quiet });
-  oilCook(cook, input.oilGm2);
+  oilAll(cook, input.oilGm2);
   cook.flows.inJ = cook.flows.outJ = cook.flows.outKg = 0;
 
   const minutes = input.minutes + (second ? second.coolMin + second.minutes : 0);
@@ -33,6 +35,7 @@ export function simulate(input: CookInput, options: SimulateOptions = {}): CookS
       return browner(cook) <= darkest;
     },
   });
+  input.medium.begin();
   input.medium.surround(0, 0, cook.around);
   recorder.sample(cook, 0);
   runIn(cook, input.medium, input.minutes * 60, touchedUp(cook, recordFrom(0)));
@@ -45,48 +48,46 @@ export function simulate(input: CookInput, options: SimulateOptions = {}): CookS
   return series;
 }
 
-type RunOptions = Parameters<typeof runIn>[3];
-
-/** The same run, with oil put on one face once its time has come. */
-function touchedUp(cook: Cook, options: RunOptions): RunOptions {
-  const { touchUp } = cook.input;
-  if (!touchUp || touchUp.gm2 <= 0) return options;
+/** The same run, with oil put on the face that lies up once its time has come. */
+function touchedUp(cook: Cooking, options: RunOptions): RunOptions {
+  const { touchUp: more } = cook.input;
+  if (!more || more.gm2 <= 0) return options;
   let done = false;
   return {
     ...options,
     onStep: (timeS) => {
-      if (!done && timeS >= touchUp.atMin * 60) {
+      if (!done && timeS >= more.atMin * 60) {
         done = true;
-        touchUpCook(cook, touchUp.gm2, touchUp.up);
+        touchUp(cook, more.gm2);
       }
       return options.onStep(timeS);
     },
   };
 }
 
-const browner = ({ sides }: Cook): number => Math.max(sides[0].face.colour, sides[1].face.colour);
+const browner = ({ sides }: Cooking): number => Math.max(sides[0].face.colour, sides[1].face.colour);
 
 /** Cools, sauces and cooks again. Returns the water and heat that the sauce brought. */
 function runSecond(
-  cook: Cook,
+  cook: Cooking,
   second: SecondCook,
   startS: number,
   recordFrom: (beforeS: number) => RunOptions,
 ): { kg: number; heatJ: number } {
   const coolS = second.coolMin * 60;
   runIn(cook, standingPlace('rack'), coolS, { ...recordFrom(startS), standing: true });
-  const brought = second.sauce ? sauceCook(cook, second.sauce, SAUCE_C) : { kg: 0, heatJ: 0 };
+  const brought = second.sauce ? brushWith(cook, second.sauce, SAUCE_C) : { kg: 0, heatJ: 0 };
   runIn(cook, second.medium, second.minutes * 60, recordFrom(startS + coolS));
   return brought;
 }
 
 /** Lets a copy of the cooked piece wait for half an hour. */
-function waitThrough(cooked: Cook, waiting: Waiting): StandingSeries {
-  const cook = copyCook(cooked);
-  if (cooked.around.oilUp || cooked.around.oilDown) soakInOil(cook.body, PORES_FILLED_WITH_OIL);
+function waitThrough(cooked: Cooking, waiting: Waiting): StandingSeries {
+  const cook = copyCooking(cooked);
+  if (isOily(cooked.around)) soakInOil(cook.body, PORES_FILLED_WITH_OIL);
   const recorder = makeRecorder(cook, STANDING_MIN, STANDING_SAMPLE_S, false);
   if (waiting.sauce) {
-    const { kg, heatJ } = sauceCook(cook, waiting.sauce, SAUCE_C);
+    const { kg, heatJ } = brushWith(cook, waiting.sauce, SAUCE_C);
     recorder.addIn(kg, heatJ);
   }
   recorder.sample(cook, 0);

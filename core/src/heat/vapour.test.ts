@@ -1,50 +1,60 @@
-import { buildCoat, type LayerSpec } from '../coat/index.js';
-import { foodOf } from '../foods/index.js';
+import { spec } from '../../testing/plain.js';
+import { buildCoat } from '../coat/index.js';
+import { KNOWN, foodOf } from '../foods/index.js';
 import { geometryOf } from '../piece/index.js';
-import { buildBody, type Body } from './body.js';
-import { makeWork, updateHeatCapacity, type Work } from './conduct.js';
-import type { Flows } from './flows.js';
-import { emptySurroundings, type Surroundings } from './media.js';
-import { emptyVapour, moveVapour } from './vapour.js';
-
-const layer = (...parts: [string, number][]): LayerSpec => ({
-  portions: parts.map(([ingredientId, grams]) => ({ ingredientId, grams })),
-});
+import type { Body } from './body.js';
+import { updateHeatCapacity } from './conduct.js';
+import { startCooking, type Cooking } from './cooking.js';
+import { emptySurroundings, expose, type Surroundings } from './media.js';
+import { standingPlace } from './room.js';
+import { moveVapour } from './vapour.js';
 
 /** A cooked, breaded cutlet: moist at 85 °C inside, its crumbs dry and cooled to 70 °C. */
-function cutlet(): { body: Body; work: Work; flows: Flows } {
-  const food = foodOf('chicken-breast');
+function cutlet(): Cooking {
+  const food = foodOf(KNOWN, 'chicken-breast');
   const piece = geometryOf({ kind: 'slab', lengthMm: 90, widthMm: 60, thicknessMm: 14 }, food.densityKgM3);
-  const layers = buildCoat([layer(['egg', 50]), layer(['coarse-crumbs', 60])], 'damp', piece.drainLengthM);
-  const body = buildBody(food, piece, layers, 85);
+  const layers = buildCoat(KNOWN, [spec(['egg', 50]), spec(['coarse-crumbs', 60])], 'damp', piece.drainLengthM);
+  const cook = startCooking(
+    {
+      piece,
+      food,
+      layers,
+      startC: 85,
+      startFirmness: 1,
+      restMin: 0,
+      oilGm2: 0,
+      medium: standingPlace('rack'),
+      minutes: 0,
+    },
+    1,
+  );
+  const { body } = cook;
   for (let i = 0; i < body.n; i++) {
     if (body.layer[i] < 1) continue;
     body.tempC[i] = 70;
     body.water[i] = 0.04 * body.solids[i];
   }
-  const work = makeWork(body.n);
-  updateHeatCapacity(body, work);
-  return { body, work, flows: { inJ: 0, outJ: 0, outKg: 0 } };
+  updateHeatCapacity(body, cook.work);
+  return cook;
 }
 
-const inAir = (more: Partial<Surroundings> = {}): Surroundings => ({
-  ...emptySurroundings(),
-  hcUp: 5,
-  hcDown: 5,
-  vapourPa: 1200,
-  ...more,
-});
+const inAir = (vapourPa = 1200, vent = 1): Surroundings => {
+  const out = { ...emptySurroundings(), vapourPa };
+  expose(out.top, 5, 0, vent);
+  expose(out.under, 5, 0, vent);
+  return out;
+};
 
 const sum = (values: Float64Array): number => values.reduce((a, b) => a + b, 0);
 const crumbWater = (b: Body): number =>
   [...b.water.keys()].filter((i) => b.layer[i] === 1).reduce((total, i) => total + b.water[i], 0);
 
 function stand(minutes: number, around: Surroundings) {
-  const { body, work, flows } = cutlet();
-  const vapour = emptyVapour(body.n);
+  const cook = { ...cutlet(), around };
+  const { body, flows } = cook;
   const start = sum(body.water);
   const crumbs = crumbWater(body);
-  for (let s = 0; s < minutes * 60; s += 2) moveVapour(body, work, vapour, around, 2, flows);
+  for (let s = 0; s < minutes * 60; s += 2) moveVapour(cook, 2);
   return { body, flows, start, crumbs };
 }
 
@@ -61,13 +71,13 @@ describe('vapour in a crust off the heat', () => {
   });
 
   test('where nothing gets away they take up more, and nothing leaves', () => {
-    const [open, shut] = [stand(5, inAir()), stand(5, inAir({ ventUp: 0, ventDown: 0 }))];
+    const [open, shut] = [stand(5, inAir()), stand(5, inAir(1200, 0))];
     expect(crumbWater(shut.body)).toBeGreaterThan(crumbWater(open.body));
     expect(Math.abs(shut.flows.outKg)).toBeLessThan(1e-12);
   });
 
   test('moist air keeps them moister than dry air', () => {
-    const [dry, moist] = [stand(8, inAir({ vapourPa: 500 })), stand(8, inAir({ vapourPa: 9000 }))];
+    const [dry, moist] = [stand(8, inAir(500)), stand(8, inAir(9000))];
     expect(crumbWater(moist.body)).toBeGreaterThan(crumbWater(dry.body));
   });
 

@@ -1,8 +1,16 @@
 import { FAT_DENSITY, type Body } from './body.js';
 import type { Work } from './conduct.js';
-import { AIR_DENSITY, LEAST_OPEN_SHARE, VAPOUR_DIFFUSIVITY_IN_PORES, WATER_HEAT, ZERO_C } from './constants/index.js';
-import type { Surroundings } from './media.js';
+import {
+  AIR_DENSITY,
+  LEAST_OPEN_SHARE,
+  VAPOUR_DIFFUSIVITY_IN_PORES,
+  WATER_HEAT,
+  WATER_M3_PER_KG,
+  ZERO_C,
+} from './constants/index.js';
+import { exposureOf, type Cooking } from './cooking.js';
 import type { Flows } from './flows.js';
+import { solveChain } from './tridiagonal.js';
 import { activityAt, humidityRatio, latentHeat, massCoefficient, saturationAt } from './water.js';
 
 /** Gas constant of water vapour, J/(kg K). Handbook. */
@@ -20,6 +28,8 @@ export interface VapourWork {
   /** What a cell takes up in the step per kg/m³ that its pores hold more than it, m³. */
   uptake: Float64Array;
   conductance: Float64Array;
+  diagonal: Float64Array;
+  known: Float64Array;
   sweep: Float64Array;
 }
 
@@ -28,6 +38,8 @@ export const emptyVapour = (n: number): VapourWork => ({
   pores: new Float64Array(n),
   uptake: new Float64Array(n),
   conductance: new Float64Array(n),
+  diagonal: new Float64Array(n),
+  known: new Float64Array(n),
   sweep: new Float64Array(n),
 });
 
@@ -36,7 +48,7 @@ const vapourDensity = (activity: number, tempC: number): number =>
 
 /** Open share of a cell, 0–1: what is neither solid, fat nor water. */
 export function openShare(body: Body, i: number): number {
-  const filled = body.water[i] * 1e-3 + body.fat[i] / FAT_DENSITY + body.solidsVolume[i];
+  const filled = body.water[i] * WATER_M3_PER_KG + body.fat[i] / FAT_DENSITY + body.solidsVolume[i];
   return body.openness[i] * Math.max(LEAST_OPEN_SHARE, 1 - filled / body.volume[i]);
 }
 
@@ -71,37 +83,27 @@ const outside = (body: Body, hc: number, airRatio: number): number =>
  * softens it, the rest leaves. Pores store nothing, so that one implicit solve over their vapour gives what every cell
  * takes up, with its latent heat, and what goes out.
  */
-export function moveVapour(
-  body: Body,
-  work: Work,
-  v: VapourWork,
-  around: Surroundings,
-  stepS: number,
-  flows: Flows,
-): void {
+export function moveVapour(cook: Cooking, stepS: number): void {
+  const { body, work, around, flows, vapour: v } = cook;
   const { from, to, dx, faceArea } = body;
-  const { over, pores, uptake, conductance, sweep } = v;
+  const { over, pores, uptake, conductance, sweep, diagonal, known } = v;
   readCells(body, work, v, stepS);
   for (let i = from; i < to - 1; i++) {
     const way = dx[i] / openShare(body, i) + dx[i + 1] / openShare(body, i + 1);
     conductance[i] = (2 * faceArea[i] * VAPOUR_DIFFUSIVITY_IN_PORES * stepS) / way;
   }
-  const airRatio = humidityRatio(around.vapourPa);
-  const inAir = airRatio * AIR_DENSITY;
-  const outDown = outside(body, around.hcDown * around.ventDown, airRatio) * stepS;
-  const outUp = outside(body, around.hcUp * around.ventUp, airRatio) * stepS;
-  let left = 0;
-  let before = 0;
   for (let i = from; i < to; i++) {
-    const right = i < to - 1 ? conductance[i] : 0;
-    const out = (i === from ? outDown : 0) + (i === to - 1 ? outUp : 0);
-    const pivot = 1 / (uptake[i] + left + right + out - left * before);
-    before = right * pivot;
-    sweep[i] = before;
-    pores[i] = (uptake[i] * over[i] + out * inAir + (i > from ? left * pores[i - 1] : 0)) * pivot;
-    left = right;
+    diagonal[i] = uptake[i];
+    known[i] = uptake[i] * over[i];
   }
-  for (let i = to - 2; i >= from; i--) pores[i] += sweep[i] * pores[i + 1];
+  const airRatio = humidityRatio(around.vapourPa);
+  for (const { face } of cook.sides) {
+    const { hc, vent } = exposureOf(cook, face);
+    const out = outside(body, hc * vent, airRatio) * stepS;
+    diagonal[face.outer] += out;
+    known[face.outer] += out * airRatio * AIR_DENSITY;
+  }
+  solveChain(from, to, conductance, diagonal, known, sweep, pores);
   for (let i = from; i < to; i++) condense(body, work, i, uptake[i] * (pores[i] - over[i]), flows);
 }
 

@@ -1,5 +1,5 @@
 import { PLAIN_OILING, touchUpMin, type AirPlan, type ReadyPiece } from '../dish/index.js';
-import { ingredient, type Portion } from '../foods/index.js';
+import type { Part } from '../foods/index.js';
 import { LANDS, OIL_G_PER_ML } from './constants.js';
 
 export type OilPlace = 'rub' | 'crumbs' | 'spray' | 'touch-up' | 'basket';
@@ -16,8 +16,8 @@ export interface OilAmount {
 }
 
 /** Share of a layer that is oil, 0–1. */
-export function oilShare(portions: readonly Portion[]): number {
-  const oils = portions.filter((p) => ingredient(p.ingredientId).roles.includes('frying-oil'));
+export function oilShare(portions: readonly Part[]): number {
+  const oils = portions.filter((p) => p.ingredient.roles.includes('frying-oil'));
   return oils.reduce((sum, p) => sum + p.grams, 0);
 }
 

@@ -1,4 +1,5 @@
-import { PLAIN_OILING, type AirPlan, type OilTool } from '../dish/index.js';
+import { PLAIN_OILING, touchUpMin, type AirPlan, type OilTool } from '../dish/index.js';
+import { lyingUp } from '../heat/index.js';
 import { FILM_GM2 } from './constants.js';
 
 /** Share of a surface, 0–1, that `oilGm2` g per m² on it wets, put on with `tool`. */
@@ -14,5 +15,6 @@ export function facesCovered(
 ): { up: number; down: number } {
   const plain = coverageOf(oilGm2, oiling.tool);
   const more = touchedUp ? coverageOf(oilGm2 + oiling.touchUpGm2, oiling.tool) : plain;
-  return settings.turnAtMin === null ? { up: more, down: plain } : { up: plain, down: more };
+  const touched = lyingUp(settings.turnAtMin, touchUpMin(settings));
+  return { up: plain, down: plain, [touched]: more };
 }

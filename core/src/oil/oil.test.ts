@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { PLAIN_AIR, PLAIN_OILING, readyPiece, wholeOf, type AirPlan, type Dish, type Oiling } from '../dish/index.js';
-import { PANTRY } from '../foods/index.js';
+import { KNOWN, KNOWN_INGREDIENTS } from '../foods/index.js';
 import { LANDS, oilAmounts, coverageOf, facesCovered, oilToCover, portionOil, smokeOf, strokesFor } from './index.js';
 
 const layer = (...parts: [string, number][]) => ({
@@ -22,7 +22,7 @@ const strips: Dish = {
   skin: 'damp',
   preparation: 'raw',
 };
-const of = (p: AirPlan) => oilAmounts(p, readyPiece(strips, p.layers), wholeOf(strips).areaM2, 2);
+const of = (p: AirPlan) => oilAmounts(p, readyPiece(KNOWN, strips, p.layers), wholeOf(KNOWN, strips).areaM2, 2);
 
 describe('how much oil', () => {
   // Common practice, no source: about 1½ tsp, some 7 g, covers a tray of strips.
@@ -79,16 +79,16 @@ describe('how far it covers', () => {
 
 describe('which oil', () => {
   test('every frying oil of the pantry has a smoke point and a flavour', () => {
-    for (const item of PANTRY.filter((i) => i.roles.includes('frying-oil'))) {
-      expect(smokeOf(item.id, 150)).toMatchObject({ word: 'bears it' });
+    for (const item of KNOWN_INGREDIENTS.filter((i) => i.roles.includes('frying-oil'))) {
+      expect(smokeOf(KNOWN, item.id, 150)).toMatchObject({ word: 'bears it' });
     }
-    expect(smokeOf('egg', 150)).toBeUndefined();
+    expect(smokeOf(KNOWN, 'egg', 150)).toBeUndefined();
   });
 
   test('toasted sesame oil smokes at 200 °C, olive oil is near it, avocado oil bears it', () => {
-    expect(smokeOf('toasted-sesame-oil', 200)!.word).toBe('smokes');
-    expect(smokeOf('olive-oil', 200)!.word).toBe('near its smoke point');
-    expect(smokeOf('avocado-oil', 200)!.word).toBe('bears it');
+    expect(smokeOf(KNOWN, 'toasted-sesame-oil', 200)!.word).toBe('smokes');
+    expect(smokeOf(KNOWN, 'olive-oil', 200)!.word).toBe('near its smoke point');
+    expect(smokeOf(KNOWN, 'avocado-oil', 200)!.word).toBe('bears it');
   });
 });
 

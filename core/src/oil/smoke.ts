@@ -1,4 +1,5 @@
-import { ingredient } from '../foods/index.js';
+import { ingredient, type Pantry } from '../foods/index.js';
+import { celsius, text, type Text } from '../units/index.js';
 
 /** How an oil bears the heat of a cook. */
 export interface Smoke {
@@ -6,7 +7,7 @@ export interface Smoke {
   toC: number;
   flavour: string;
   word: 'bears it' | 'near its smoke point' | 'smokes';
-  text: string;
+  text: Text;
 }
 
 /**
@@ -14,19 +15,19 @@ export interface Smoke {
  * though the crust under it is cooler. Undefined for what is no oil.
  * @param airC °C that the fryer really reaches
  */
-export function smokeOf(oilId: string, airC: number): Smoke | undefined {
-  const { name, oil } = ingredient(oilId);
+export function smokeOf(pantry: Pantry, oilId: string, airC: number): Smoke | undefined {
+  const { name, oil } = ingredient(pantry, oilId);
   if (!oil) return undefined;
   const { from: fromC, to: toC } = oil.smokeC;
-  const range = `${name} begins to smoke between ${fromC} °C and ${toC} °C`;
-  const at = `the air comes to ${Math.round(airC)} °C`;
+  const range = text`${name} begins to smoke between ${celsius(fromC)} and ${celsius(toC)}`;
+  const at = text`the air comes to ${celsius(airC)}`;
   if (airC > toC) {
     return {
       fromC,
       toC,
       flavour: oil.flavour,
       word: 'smokes',
-      text: `${range}; ${at}. Take another oil, or cook cooler.`,
+      text: text`${range}; ${at}. Take another oil, or cook cooler.`,
     };
   }
   if (airC > fromC) {
@@ -35,8 +36,8 @@ export function smokeOf(oilId: string, airC: number): Smoke | undefined {
       toC,
       flavour: oil.flavour,
       word: 'near its smoke point',
-      text: `${range}; ${at}. A fresh, refined one bears it; an old one may smoke.`,
+      text: text`${range}; ${at}. A fresh, refined one bears it; an old one may smoke.`,
     };
   }
-  return { fromC, toC, flavour: oil.flavour, word: 'bears it', text: `${range}; ${at}.` };
+  return { fromC, toC, flavour: oil.flavour, word: 'bears it', text: text`${range}; ${at}.` };
 }

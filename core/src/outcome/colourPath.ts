@@ -1,14 +1,18 @@
+import { BURNS_AT, COLOUR_WORDS, GOLDEN } from '../heat/index.js';
+
+const PALE_TO = COLOUR_WORDS[0][0];
+
 /** A CIELAB colour: L* 0–100, a*, b*. */
 export type Lab = readonly [number, number, number];
 
 /** Browning B and the colour of a crumb there: pale, straw, golden, deep, dark, burnt. Read off fried crumbs, common practice, no source. */
 const PATH: readonly (readonly [number, Lab])[] = [
   [0, [86, 2, 20]],
-  [0.25, [82, 4, 29]],
-  [0.55, [75, 9, 41]],
+  [PALE_TO, [82, 4, 29]],
+  [GOLDEN.from, [75, 9, 41]],
   [1, [63, 18, 49]],
-  [2, [46, 22, 37]],
-  [3.2, [30, 15, 20]],
+  [GOLDEN.to, [46, 22, 37]],
+  [BURNS_AT, [30, 15, 20]],
   [5.5, [15, 3, 5]],
 ];
 

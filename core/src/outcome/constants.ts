@@ -8,20 +8,6 @@
  */
 export const SET_LEVEL = 0.9;
 /**
- * The golden band of browning B; 1 is golden.
- * @unit B
- * @range 0.5–2.2
- * @source common practice, no source
- */
-export const GOLDEN = { from: 0.55, to: 2 } as const;
-/**
- * Browning from which a crust, or what browns fastest on it, is burnt.
- * @unit B
- * @range 2.8–3.6
- * @source common practice, no source
- */
-export const BURNS_AT = 3.2;
-/**
  * Browning of ground spice and of sugar on the surface, against coarse crumbs.
  * @unit share
  * @range 2–4
@@ -211,3 +197,134 @@ export const OWN_HEAT = {
  * @source common practice, no source; efficiency of hobs from memory
  */
 export const POT = { lossW: 300, efficiency: 0.7 } as const;
+/**
+ * Likeness to the pot: exponent of crispness; offset at which a value that falls behind counts as a share of the other; how
+ * a gap of colours, beyond what nobody sees, costs; what uneven sides cost; what runs off and stays floury costs; what
+ * each unit of chew beyond a bite costs; what each share of missing fat costs.
+ * @unit –
+ * @range 0–3
+ * @source our judgement
+ */
+export const LIKENESS = {
+  crispExponent: 0.8,
+  offset: 0.15,
+  colour: { perGap: 0.6, unseenGap: 0.2 },
+  uneven: { most: 0.35, offset: 0.3 },
+  runOff: 0.8,
+  floury: 0.8,
+  chew: { from: 0.8, each: 0.25 },
+  dry: 2,
+} as const;
+/**
+ * What a cook that is not right yet costs, in likeness: a centre that is unsafe or short; each share of firmness too much or
+ * too little; each B of paleness or darkness beyond the bounds; something that burns; each share of juice too little.
+ * @unit share
+ * @range 0.3–4
+ * @source our judgement
+ */
+export const SHORTFALL = {
+  centre: { poor: 2, fair: 0.6 },
+  firmness: { each: 3, soft: 0.1 },
+  colour: { pale: 0.7, perPale: 1.5, dark: 1.6, perDark: 0.9 },
+  burning: 0.4,
+  juice: 3,
+} as const;
+/**
+ * Bands of what should be small: batter that runs off, pieces that stick, powder that stays floury, crumbs that fly, chew;
+ * and of adhesion, which should be large. Good and fair from there.
+ * @unit share
+ * @range 0.05–1.5
+ * @source our judgement
+ */
+export const BANDS = {
+  runOff: { good: 0.15, fair: 0.4 },
+  stick: { good: 0.15, fair: 0.4 },
+  dryPatches: { good: 0.15, fair: 0.4 },
+  blowOff: { good: 0.1, fair: 0.25 },
+  chew: { good: 0.8, fair: 1.3 },
+  adhesion: { good: 0.65, fair: 0.45 },
+} as const;
+/**
+ * Degrees short of its best at which a food that needs no minimum is warm, and not cold.
+ * @unit K
+ * @range 5–12
+ * @source our judgement
+ */
+export const WARM_K = 8;
+/**
+ * Pulls on a coat below this are not told.
+ * @unit share
+ * @range 0.05–0.2
+ * @source our judgement
+ */
+export const WORTH_TELLING = 0.12;
+/**
+ * How much of a weak grip stays: its exponent; grip below which it is told; how far a dust without glue counts as set.
+ * @unit –
+ * @range 0.5–1
+ * @source our judgement
+ */
+export const GRIP = { exponent: 0.7, weak: 0.7, dustSet: 0.5 } as const;
+/**
+ * Of a wet last layer less than this has run: it stays on.
+ * @unit share
+ * @range 0.02–0.08
+ * @source our judgement
+ */
+export const STAYS_ON = 0.05;
+/**
+ * A coat's foot as hot as this sets within seconds.
+ * @unit °C
+ * @range 70–80
+ * @source starch gels and egg sets from memory
+ */
+export const HOT_FOOT_C = 75;
+/**
+ * How far a shell without any glue counts as set.
+ * @unit share
+ * @range 0.3–0.9
+ * @source our judgement
+ */
+export const UNGLUED_SET = 0.5;
+/**
+ * A side with less than this share of the other's shell is told as soggy.
+ * @unit share
+ * @range 0.3–0.7
+ * @source our judgement
+ */
+export const UNEVEN_SHELL = 0.5;
+/**
+ * A plate that keeps it crisp for less than this share of a rack's time is told.
+ * @unit share
+ * @range 0.6–0.9
+ * @source our judgement
+ */
+export const ON_PLATE = 0.75;
+/**
+ * Oil below which a dry crust is told as oiled too little.
+ * @unit g/m²
+ * @range 6–15
+ * @source our judgement
+ */
+export const OILED_FROM_GM2 = 10;
+/**
+ * Sugar in the solids of an ingredient from which it browns as sugar does.
+ * @unit share
+ * @range 0.2–0.5
+ * @source our judgement
+ */
+export const SUGARY = 0.3;
+/**
+ * What burns beyond this multiple of burnt spoils the dish.
+ * @unit –
+ * @range 1.2–2
+ * @source our judgement
+ */
+export const BURNS_BADLY = 1.5;
+/**
+ * Added to two brownings before they are divided, so that pale ones do not differ without end.
+ * @unit B
+ * @range 0.05–0.2
+ * @source our choice
+ */
+export const NO_DIVISION = 0.1;

@@ -1,17 +1,22 @@
 import type { CookSeries, StandingSeries } from '../heat/index.js';
+import { filmMm, lowered, text } from '../units/index.js';
+import { moreIsBetter, untold } from './compare.js';
 import {
   CRISP,
   CRISP_LIFE_MIN,
   FOAMED_IN_OIL,
   FULL_SHARE,
   FULL_SHELL_MM,
+  LIKENESS,
+  ON_PLATE,
+  UNEVEN_SHELL,
+  UNGLUED_SET,
   STILL_CRISP,
   WORSE_FACE,
 } from './constants.js';
-import type { Outcome } from './types.js';
-import { facesOf, faces, inWords, largeIsGood, outcomeOf, type Judged } from './view.js';
-
-const mm = (x: number): string => x.toFixed(1);
+import { reaches } from './likeness.js';
+import type { OutcomeRule } from './types.js';
+import { faces, facesOf, inWords, largeIsGood, verdict, type Judged } from './view.js';
 
 /** Dry shell that the finish of this piece needs to crunch in full, mm. */
 function fullShellMm(j: Judged): number {
@@ -30,7 +35,7 @@ function crispnessAt(j: Judged, series: CookSeries, at: number): number {
   const full = fullShellMm(j);
   const crunch = facesOf(series, at, 'crunch');
   const shell = facesOf(series, at, 'shell');
-  const set = gels(j) ? facesOf(series, at, 'setSkin') : [0.5, 0.5];
+  const set = gels(j) ? facesOf(series, at, 'setSkin') : [UNGLUED_SET, UNGLUED_SET];
   const face = (k: 0 | 1): number => {
     if (shell[k] <= 0) return 0;
     const plain = crunch[k] / shell[k];
@@ -42,32 +47,39 @@ function crispnessAt(j: Judged, series: CookSeries, at: number): number {
 }
 
 /** Crispness of a dried, set shell, 0–1, on both faces. */
-export function crispness(j: Judged): Outcome {
-  const value = crispnessAt(j, j.series, j.at);
-  const word =
-    value > CRISP.very ? 'very crisp' : value > CRISP.good ? 'crisp' : value > CRISP.fair ? 'lightly crisp' : 'soft';
-  return outcomeOf('crispness', value, 'share', largeIsGood(value, CRISP), word, () => {
-    const shell = faces(j, 'shell');
-    const [least, most] = [Math.min(...shell), Math.max(...shell)];
-    const finish = j.ready.layers.at(-1)?.name.toLowerCase() ?? 'bare food';
-    if (least < 0.5 * most) {
-      return [
-        `One side has a dry shell of ${mm(least)} mm against ${mm(most)} mm on the other: ${whySoggy(j)}.`,
-        'Turn at half time, give every piece room, and rest on a rack.',
-      ];
-    }
-    const full = fullShellMm(j);
-    return most < full
-      ? [
-          `The dry shell is ${mm(most)} mm thick; ${finish} needs ${mm(full)} mm to crunch.`,
-          'Cook longer or hotter, space the pieces, or finish with coarser crumbs.',
-        ]
-      : [
-          `The shell is dry, but ${finish} makes a soft crust.`,
-          'Mix in a part of starch, or finish with coarser crumbs or crushed cornflakes.',
+export const crispness: OutcomeRule = {
+  words: 'crispness',
+  judge(j) {
+    const value = crispnessAt(j, j.series, j.at);
+    const word =
+      value > CRISP.very ? 'very crisp' : value > CRISP.good ? 'crisp' : value > CRISP.fair ? 'lightly crisp' : 'soft';
+    return verdict(value, 'share', largeIsGood(value, CRISP), word, () => {
+      const shell = faces(j, 'shell');
+      const [least, most] = [Math.min(...shell), Math.max(...shell)];
+      const finish = lowered(j.ready.layers.at(-1)?.name ?? 'bare food');
+      if (least < UNEVEN_SHELL * most) {
+        return [
+          text`One side has a dry shell of ${filmMm(least)} against ${filmMm(most)} on the other: ${whySoggy(j)}.`,
+          text`Turn at half time, give every piece room, and rest on a rack.`,
         ];
-  });
-}
+      }
+      const full = fullShellMm(j);
+      return most < full
+        ? [
+            text`The dry shell is ${filmMm(most)} thick; ${finish} needs ${filmMm(full)} to crunch.`,
+            text`Cook longer or hotter, space the pieces, or finish with coarser crumbs.`,
+          ]
+        : [
+            text`The shell is dry, but ${finish} makes a soft crust.`,
+            text`Mix in a part of starch, or finish with coarser crumbs or crushed cornflakes.`,
+          ];
+    });
+  },
+  compare: moreIsBetter({ more: 'Crisper', less: 'Less crisp', step: 0.08 }),
+  weight: {
+    likeness: (air, fried) => reaches(air.crispness?.value ?? 0, fried.crispness?.value ?? 0) ** LIKENESS.crispExponent,
+  },
+};
 
 function whySoggy({ air }: Judged): string {
   if (air?.under === 'parchment') return 'parchment under it lets no steam away and no air in';
@@ -85,26 +97,31 @@ export function crispMinutes(j: Judged, { series }: StandingSeries): number {
 }
 
 /** How long it stays crisp on a rack; undefined when nobody let it wait, or when there was nothing crisp. */
-export function crispLife(j: Judged): Outcome | undefined {
-  const plain = j.series.waiting.filter((w) => !w.sauced);
-  const rack = plain.find((w) => w.place === 'rack');
-  if (!rack || crispnessAt(j, j.series, j.at) < CRISP.fair) return undefined;
-  const value = crispMinutes(j, rack);
-  const followed = rack.series.timeS[rack.series.timeS.length - 1] / 60;
-  const word = value > followed ? `crisp for more than ${inWords(followed)}` : `crisp for ${inWords(value)} on a rack`;
-  const outcome = outcomeOf('crispLife', value, 'min', largeIsGood(value, CRISP_LIFE_MIN), word, () => [
-    `On a rack it stays crisp for ${inWords(value)}: its inside is wet, and steam creeps into a shell of ${mm(Math.max(...faces(j, 'shell')))} mm.`,
-    'Serve at once, or cook 2 minutes longer for a thicker shell.',
-  ]);
-  const plate = plain.find((w) => w.place === 'plate');
-  const onPlate = plate ? crispMinutes(j, plate) : Infinity;
-  if (onPlate < Math.min(value, followed) * 0.75) {
-    outcome.reasons.push({
-      about: 'crispLife',
-      weight: 0,
-      text: `On a plate the underside is soft after ${inWords(onPlate)}: its steam cannot get away.`,
-      move: 'Rest it 3–5 minutes on a rack, and serve on paper or a rack.',
-    });
-  }
-  return outcome;
-}
+export const crispLife: OutcomeRule = {
+  words: 'crisp life',
+  judge(j) {
+    const plain = j.series.waiting.filter((w) => !w.sauced);
+    const rack = plain.find((w) => w.place === 'rack');
+    if (!rack || crispnessAt(j, j.series, j.at) < CRISP.fair) return undefined;
+    const value = crispMinutes(j, rack);
+    const followed = rack.series.timeS[rack.series.timeS.length - 1] / 60;
+    const word =
+      value > followed ? `crisp for more than ${inWords(followed)}` : `crisp for ${inWords(value)} on a rack`;
+    const said = verdict(value, 'min', largeIsGood(value, CRISP_LIFE_MIN), word, () => [
+      text`On a rack it stays crisp for ${inWords(value)}: its inside is wet, and steam creeps into a shell of ${filmMm(Math.max(...faces(j, 'shell')))}.`,
+      text`Serve at once, or cook 2 minutes longer for a thicker shell.`,
+    ]);
+    const plate = plain.find((w) => w.place === 'plate');
+    const onPlate = plate ? crispMinutes(j, plate) : Infinity;
+    if (onPlate < Math.min(value, followed) * ON_PLATE) {
+      said.reasons.push({
+        weight: 0,
+        text: text`On a plate the underside is soft after ${inWords(onPlate)}: its steam cannot get away.`,
+        move: text`Rest it 3–5 minutes on a rack, and serve on paper or a rack.`,
+      });
+    }
+    return said;
+  },
+  compare: untold,
+  weight: {},
+};

@@ -1,6 +1,8 @@
-import { OIL_UPTAKE, RICH_FROM } from './constants.js';
-import { outcomeOf, valueOf, type Judged } from './view.js';
-import type { Outcome } from './types.js';
+import { LIKENESS, OIL_UPTAKE, RICH_FROM } from './constants.js';
+import { lowered, text } from '../units/index.js';
+import { moreIsBetter, untold } from './compare.js';
+import type { OutcomeRule } from './types.js';
+import { valueOf, verdict, type Judged } from './view.js';
 
 /** Oil of the cooking that one piece keeps, g: taken up in the pot, or sprayed. Fat of the ingredients is not counted. */
 export function oilPerPieceG(j: Judged): number {
@@ -15,16 +17,28 @@ export function oilPerPieceG(j: Judged): number {
  * Whether a dry finish eats rich or like cooked crumbs: the fat of the crust, its own and the oil on it, as a share of its
  * mass. Undefined in oil and for a wet finish.
  */
-export function bite(j: Judged): Outcome | undefined {
-  const finish = j.ready.layers.at(-1);
-  if (!j.air || !finish || finish.wet) return undefined;
-  const value = ((finish.composition.fatG / 100) * finish.pickUpGm2 + j.oilGm2) / (finish.pickUpGm2 + j.oilGm2);
-  const rich = value >= RICH_FROM;
-  return outcomeOf('bite', value, 'share', rich ? 'good' : 'fair', rich ? 'rich enough' : 'eats dry', () => [
-    `With ${Math.round(j.oilGm2)} g of oil per m² the ${finish.name.toLowerCase()} eats dry, like crumbs that were only cooked.`,
-    'Spray both sides and the edges, or mix 1 tbsp of oil into each cup of crumbs.',
-  ]);
-}
+export const bite: OutcomeRule = {
+  words: 'bite',
+  judge(j) {
+    const finish = j.ready.layers.at(-1);
+    if (!j.air || !finish || finish.wet) return undefined;
+    const value = ((finish.composition.fatG / 100) * finish.pickUpGm2 + j.oilGm2) / (finish.pickUpGm2 + j.oilGm2);
+    const rich = value >= RICH_FROM;
+    return verdict(value, 'share', rich ? 'good' : 'fair', rich ? 'rich enough' : 'eats dry', () => [
+      text`With ${Math.round(j.oilGm2)} g of oil per m² the ${lowered(finish.name)} eats dry, like crumbs that were only cooked.`,
+      text`Spray both sides and the edges, or mix 1 tbsp of oil into each cup of crumbs.`,
+    ]);
+  },
+  compare: moreIsBetter({ more: 'Eats richer', less: 'Eats drier', step: 0.05 }),
+  weight: {
+    likeness: ({ bite: b }) => 1 - LIKENESS.dry * Math.max(0, RICH_FROM - (b?.value ?? RICH_FROM)),
+  },
+};
 
 /** Oil taken up by one piece, g. An estimate, never dietary advice. */
-export const oil = (j: Judged): Outcome => outcomeOf('oil', oilPerPieceG(j), 'g', 'good', 'estimate');
+export const oil: OutcomeRule = {
+  words: 'oil',
+  judge: (j) => verdict(oilPerPieceG(j), 'g', 'good', 'estimate'),
+  compare: untold,
+  weight: {},
+};

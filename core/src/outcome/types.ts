@@ -1,48 +1,58 @@
+import type { Text } from '../units/index.js';
+import type { Judged } from './view.js';
+
 /** How an outcome reads to a cook. */
 export type Band = 'good' | 'fair' | 'poor';
 
-export const OUTCOMES = [
-  'centre',
-  'doneness',
-  'setTime',
-  'runOff',
-  'stick',
-  'adhesion',
-  'crispness',
-  'crispLife',
-  'colourTop',
-  'colourUnder',
-  'racks',
-  'spots',
-  'sizes',
-  'dryPatches',
-  'bite',
-  'blowOff',
-  'burning',
-  'chew',
-  'juice',
-  'oil',
-] as const;
-
-export type OutcomeKey = (typeof OUTCOMES)[number];
-
-/** A sentence with a cause, its size, and a move that would change it. Temperatures are in °C, lengths in mm. */
-export interface Reason {
-  about: OutcomeKey;
+/** A sentence with a cause, its size, and a move that would change it. */
+export interface Because {
   /** 0 worth knowing, 1 worth mending, 2 spoils the dish or is unsafe. */
   weight: 0 | 1 | 2;
-  text: string;
-  move: string;
+  text: Text;
+  move: Text;
+  /** Of outcomes that give the same cause one reason is told, with the text for all of them. */
+  shared?: { cause: string; text: Text };
 }
 
-export interface Outcome {
-  key: OutcomeKey;
+/** What one outcome comes to. */
+export interface Verdict {
   value: number;
   unit: '°C' | 'min' | 'share' | 'B' | 'g' | 'ratio';
   band: Band;
   /** The value in a cook's word: "golden", "tender". */
   word: string;
-  reasons: Reason[];
+  reasons: Because[];
 }
 
-export type Outcomes = Partial<Record<OutcomeKey, Outcome>>;
+/** In what a second cook differs from a first. */
+export interface Comparison {
+  text: Text;
+  /** Whether the second is better in it; null where that is a matter of taste. */
+  better: boolean | null;
+  /** How much it matters, 0–1, to sort by. */
+  weight: number;
+}
+
+/** Verdicts of a cook by the outcomes' keys. */
+export type Verdicts = Readonly<Record<string, Verdict | undefined>>;
+
+/** What an outcome is worth when a cook is weighed. */
+export interface Worth {
+  /** Its factor of the likeness of an air cook to the fried original, 0–1. */
+  likeness?: (air: Verdicts, fried: Verdicts) => number;
+  /** What it takes off a cook that is not right yet, 0 when it is. */
+  shortfall?: (verdict: Verdict) => number;
+  /** Of a finish with nothing that browns it is let off. */
+  ofBrowning?: true;
+}
+
+/** Everything that is known of one outcome: how it is judged, how two are told apart, in which words, and what it is worth. */
+export interface OutcomeRule {
+  /** Undefined where it does not apply to the food, the coat or the cook. */
+  judge: (judged: Judged) => Verdict | undefined;
+  /** Null where nobody would notice. */
+  compare: (from: Verdict, to: Verdict) => Comparison | null;
+  /** What the cook calls it. */
+  words: string;
+  weight: Worth;
+}

@@ -1,4 +1,5 @@
-import { because, inWords, largeIsGood, minutesUntil, outcomeOf, percent, smallIsGood } from './view.js';
+import { text } from '../units/index.js';
+import { because, inWords, largeIsGood, minutesUntil, verdict, percent, smallIsGood } from './view.js';
 import type { CookSeries } from '../heat/index.js';
 
 describe('times in words', () => {
@@ -37,13 +38,13 @@ describe('bands', () => {
     ]));
 
   test('what is good needs no reason; what is not has one with a move, heavier where it spoils the dish', () => {
-    const why = (): [string, string] => ['Too wet.', 'Pat it dry.'];
-    expect(outcomeOf('adhesion', 0.9, 'share', 'good', 'stays on', why).reasons).toEqual([]);
-    expect(outcomeOf('adhesion', 0.6, 'share', 'fair', 'holds', why).reasons).toEqual([
-      { about: 'adhesion', weight: 1, text: 'Too wet.', move: 'Pat it dry.' },
+    const why = () => [text`Too wet.`, text`Pat it dry.`] as const;
+    expect(verdict(0.9, 'share', 'good', 'stays on', why).reasons).toEqual([]);
+    expect(verdict(0.6, 'share', 'fair', 'holds', why).reasons).toEqual([
+      { weight: 1, text: ['Too wet.'], move: ['Pat it dry.'] },
     ]);
-    expect(because('adhesion', 'poor', 'Too wet.', 'Pat it dry.').weight).toBe(2);
-    expect(outcomeOf('adhesion', 0.1, 'share', 'poor', 'falls off').reasons).toEqual([]);
+    expect(because('poor', text`Too wet.`, text`Pat it dry.`).weight).toBe(2);
+    expect(verdict(0.1, 'share', 'poor', 'falls off').reasons).toEqual([]);
   });
 });
 

@@ -1,7 +1,9 @@
 import type { Spot } from '../basket/index.js';
 import type { ReadyPiece, SecondPlan } from '../dish/index.js';
 import type { Column, CookSeries, FryerKind, UnderFood } from '../heat/index.js';
-import type { Band, Outcome, OutcomeKey, Reason } from './types.js';
+import type { Text } from '../units/index.js';
+import { HOT_FOOT_C } from './constants.js';
+import type { Band, Because, Verdict } from './types.js';
 
 /** What only a cook in moving air has. */
 export interface InAir {
@@ -62,9 +64,9 @@ export function minutesUntil(series: CookSeries, at: number, a: Column, b: Colum
   return null;
 }
 
-/** Minutes until the coat's foot is at 75 °C on both faces, or null. */
+/** Minutes until the coat's foot is hot enough to set at once on both faces, or null. */
 export const footHotMin = (series: CookSeries, at: number): number | null =>
-  minutesUntil(series, at, 'footUpC', 'footDownC', 75);
+  minutesUntil(series, at, 'footUpC', 'footDownC', HOT_FOOT_C);
 
 /** `2 minutes 20`, `9 seconds`. */
 export function inWords(minutes: number): string {
@@ -81,12 +83,7 @@ export const percent = (share: number): string => `${Math.round(share * 100)} %`
 export const weightOf = (band: Band): 1 | 2 => (band === 'poor' ? 2 : 1);
 
 /** One reason of an outcome that is not good. */
-export const because = (about: OutcomeKey, band: Band, text: string, move: string): Reason => ({
-  about,
-  weight: weightOf(band),
-  text,
-  move,
-});
+export const because = (band: Band, text: Text, move: Text): Because => ({ weight: weightOf(band), text, move });
 
 /** The band of a value that should be small: good up to `good`, fair up to `fair`. */
 export const smallIsGood = (value: number, { good, fair }: { good: number; fair: number }): Band =>
@@ -96,15 +93,13 @@ export const smallIsGood = (value: number, { good, fair }: { good: number; fair:
 export const largeIsGood = (value: number, { good, fair }: { good: number; fair: number }): Band =>
   value > good ? 'good' : value > fair ? 'fair' : 'poor';
 
-/** An outcome with at most one reason, which it has when its band is not good. */
-export function outcomeOf(
-  key: OutcomeKey,
+/** What an outcome comes to, with at most one reason, which it has when its band is not good. */
+export function verdict(
   value: number,
-  unit: Outcome['unit'],
+  unit: Verdict['unit'],
   band: Band,
   word: string,
-  why?: () => [text: string, move: string],
-): Outcome {
-  const reasons = band === 'good' || !why ? [] : [because(key, band, ...why())];
-  return { key, value, unit, band, word, reasons };
+  why?: () => readonly [text: Text, move: Text],
+): Verdict {
+  return { value, unit, band, word, reasons: band === 'good' || !why ? [] : [because(band, ...why())] };
 }

@@ -1,3 +1,4 @@
+import { ROOM_C } from '../heat/index.js';
 import { geometryOf, shrunk } from '../piece/index.js';
 import { drained, oiled, salted } from './composition.js';
 import {
@@ -13,8 +14,6 @@ import {
 import type { Cut, Prepared } from './types.js';
 
 /** What is done to a food's water without heat. Each takes the cut and minutes, and gives the piece that is coated. */
-
-const ROOM_C = 18;
 
 /** Used as it comes. */
 export const asItIs = ({ food, shape }: Cut): Prepared => ({

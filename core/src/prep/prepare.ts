@@ -1,9 +1,9 @@
-import { foodOf, type Preparation } from '../foods/index.js';
+import type { Food, Preparation } from '../foods/index.js';
 import type { PieceShape } from '../piece/index.js';
 import type { Prepared } from './types.js';
 import { wayMinutes, wayOf } from './ways.js';
 
-/** Pieces that were made ready lately: every coat of a search asks for the same one. */
+/** Pieces that were made ready lately: every coat of a search asks for the same one. Foods are known ones, told by their id. */
 const remembered = new Map<string, Prepared>();
 const MOST_REMEMBERED = 200;
 
@@ -11,13 +11,12 @@ const MOST_REMEMBERED = 200;
  * The piece as it is when it is coated, made ready from a cut of the raw food: less water, softer, smaller, warmer.
  * Blanching and pre-roasting are simulated; the others follow the formulas of cold.ts.
  * @param minutes of pressing, salting, soaking, marinating, boiling or roasting; null = the usual ones
- * @throws RangeError for an unknown food
  */
-export function prepare(foodId: string, shape: PieceShape, way: Preparation, minutes: number | null = null): Prepared {
-  const key = JSON.stringify([foodId, shape, way, minutes]);
+export function prepare(food: Food, shape: PieceShape, way: Preparation, minutes: number | null = null): Prepared {
+  const key = JSON.stringify([food.id, shape, way, minutes]);
   const known = remembered.get(key);
   if (known) return known;
-  const cut = { food: foodOf(foodId), shape };
+  const cut = { food, shape };
   const prepared = wayOf(way).prepare(cut, wayMinutes(cut.food, shape, way, minutes));
   if (remembered.size >= MOST_REMEMBERED) remembered.clear();
   remembered.set(key, prepared);

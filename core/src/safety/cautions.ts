@@ -1,24 +1,23 @@
-import { ALLERGENS, allergensOf, ingredient, type Allergen, type Food } from '../foods/index.js';
 import type { LayerSpec } from '../coat/index.js';
+import { ALLERGENS, allergensOf, ingredient, type Allergen, type Food, type Pantry } from '../foods/index.js';
+import { celsius, listed, text, type Text } from '../units/index.js';
 import { safeMinimum } from './minimum.js';
 
-/** What a caution may be about; the screen turns temperatures into the cook's unit. */
+/** What a caution may be about. */
 export interface Caution {
   about: 'centre' | 'allergens' | 'oil-mist' | 'steam' | 'raw-coat' | 'parchment' | 'acrylamide' | 'hot-oil' | 'limits';
-  text: string;
-  /** A temperature that belongs to the text, °C. */
+  text: Text;
+  /** The safe minimum of the centre, °C, where it is about that. */
   tempC?: number;
 }
 
 /** All allergens of a food and its coat, sauce included where it is among the layers, in the order of the list. */
-export const dishAllergens = (food: Food, layers: readonly LayerSpec[]): Allergen[] =>
-  allergensOf([food, ...layers.flatMap((l) => l.portions.map((p) => ingredient(p.ingredientId)))]);
-
-const list = (words: readonly string[]): string =>
-  words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
+export const dishAllergens = (pantry: Pantry, food: Food, layers: readonly LayerSpec[]): Allergen[] =>
+  allergensOf([food, ...layers.flatMap((l) => l.portions.map((p) => ingredient(pantry, p.ingredientId)))]);
 
 /** The usual cautions for a dish in an air fryer, most serious first. They never replace the appliance's manual or a professional's advice. */
 export function cautionsFor(
+  pantry: Pantry,
   food: Food,
   layers: readonly LayerSpec[],
   how: { parchment: boolean; deepOil: boolean; waterTray: boolean },
@@ -29,57 +28,57 @@ export function cautionsFor(
     const rest = minimum.restMin > 0 ? `, then a rest of ${minimum.restMin} minutes` : '';
     cautions.push({
       about: 'centre',
-      text: `The centre must reach the safe minimum${rest}. Check the thickest piece with a thermometer. (${minimum.source})`,
+      text: text`${celsius(minimum.tempC)}: the centre must reach the safe minimum${rest}. Check the thickest piece with a thermometer. (${minimum.source})`,
       tempC: minimum.tempC,
     });
   }
-  const allergens = dishAllergens(food, layers);
+  const allergens = dishAllergens(pantry, food, layers);
   cautions.push({
     about: 'allergens',
     text: allergens.length
-      ? `By these ingredients it contains ${list(allergens.map((a) => ALLERGENS[a].name))}. Check the labels of what you use.`
-      : 'None of the listed allergens by these ingredients. Check the labels of what you use.',
+      ? text`By these ingredients it contains ${listed(allergens.map((a) => ALLERGENS[a].name))}. Check the labels of what you use.`
+      : text`None of the listed allergens by these ingredients. Check the labels of what you use.`,
   });
   const rawMeat = food.origin === 'meat' || food.origin === 'fish';
   cautions.push({
     about: 'raw-coat',
     text: rawMeat
-      ? 'Throw away flour, binder and crumbs that touched the raw pieces, and do not taste raw batter. Wash hands.'
-      : 'Do not taste raw flour or batter; throw away what touched raw egg.',
+      ? text`Throw away flour, binder and crumbs that touched the raw pieces, and do not taste raw batter. Wash hands.`
+      : text`Do not taste raw flour or batter; throw away what touched raw egg.`,
   });
   cautions.push({
     about: 'oil-mist',
-    text: 'Oil the pieces on a tray, away from the hot basket: an oil mist burns. Propellant cans can spoil a non-stick coat.',
+    text: text`Oil the pieces on a tray, away from the hot basket: an oil mist burns. Propellant cans can spoil a non-stick coat.`,
   });
   if (how.parchment) {
     cautions.push({
       about: 'parchment',
-      text: 'Parchment only under food, never in an empty fryer: the fan lifts it onto the heater.',
+      text: text`Parchment only under food, never in an empty fryer: the fan lifts it onto the heater.`,
     });
   }
   if (how.waterTray) {
     cautions.push({
       about: 'steam',
-      text: 'Boiling water in the basket: fill the tray where it stands, no more than half, and let it cool before you lift it out.',
+      text: text`Boiling water in the basket: fill the tray where it stands, no more than half, and let it cool before you lift it out.`,
     });
   }
   if (how.deepOil) {
     cautions.push({
       about: 'hot-oil',
-      text: 'Wet pieces spit in hot oil; never leave the pot, and keep a lid and no water at hand.',
+      text: text`Wet pieces spit in hot oil; never leave the pot, and keep a lid and no water at hand.`,
     });
   }
   cautions.push({
     about: 'steam',
-    text: 'Basket, tray and the steam that comes out burn: mitts, and open away from the face.',
+    text: text`Basket, tray and the steam that comes out burn: mitts, and open away from the face.`,
   });
   cautions.push({
     about: 'acrylamide',
-    text: 'Aim for golden, not brown, with starchy food. (Commission Regulation (EU) 2017/2158, from memory)',
+    text: text`Aim for golden, not brown, with starchy food. (Commission Regulation (EU) 2017/2158, from memory)`,
   });
   cautions.push({
     about: 'limits',
-    text: 'These are estimates. The manual of your fryer and local food rules come first.',
+    text: text`These are estimates. The manual of your fryer and local food rules come first.`,
   });
   return cautions;
 }

@@ -26,7 +26,7 @@ export function fryerQueues(order: readonly Turn[]): FryerQueue[] {
   for (const { dish, wash } of order) {
     const { name: fryer } = dish.fryer;
     const queue = queues.get(fryer) ?? { fryer, turns: [], totalMin: 0 };
-    const pause = queue.turns.length === 0 ? 0 : wash.startsWith('Wash basket') ? WASH_MIN : RELOAD_MIN;
+    const pause = queue.turns.length === 0 ? 0 : wash.what === 'everything' ? WASH_MIN : RELOAD_MIN;
     const fromMin = queue.totalMin + pause;
     const { batches } = dish.load;
     const toMin = fromMin + batches * dish.batchMin + (batches - 1) * RELOAD_MIN;

@@ -1,4 +1,5 @@
 import { ALLERGENS } from '../foods/index.js';
+import { listed } from '../units/index.js';
 import { harmfulTraces, isRawFlesh, servedBy, soilOf } from './guests.js';
 import { SOIL_WORDS, type Guest, type SupperDish } from './types.js';
 
@@ -6,12 +7,17 @@ import { SOIL_WORDS, type Guest, type SupperDish } from './types.js';
 export interface Turn {
   dish: SupperDish;
   why: string;
-  /** What is cleaned between the dish before and this one; empty where nothing has to be. */
-  wash: string;
+  wash: Wash;
 }
 
-const named = (words: readonly string[]): string =>
-  words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
+/** What is cleaned between the dish before and this one. */
+export interface Wash {
+  what: 'nothing' | 'hands and board' | 'everything';
+  /** Empty where nothing has to be. */
+  text: string;
+}
+
+const NO_WASH: Wash = { what: 'nothing', text: '' };
 
 /**
  * The order in which dishes are coated and fried: those for guests with a wish first, since no heat takes an allergen
@@ -31,7 +37,7 @@ export function orderOf(dishes: readonly SupperDish[], guests: readonly Guest[])
   return sorted.map((dish, at) => ({
     dish,
     why: whyHere(dish, sorted, at, guests),
-    wash: at === 0 ? '' : washBefore(sorted[at - 1], dish, guests),
+    wash: at === 0 ? NO_WASH : washBefore(sorted[at - 1], dish, guests),
   }));
 }
 
@@ -39,7 +45,7 @@ function whyHere(dish: SupperDish, sorted: readonly SupperDish[], at: number, gu
   const served = servedBy(dish, guests).map((g) => g.name);
   const fewerNext = at < sorted.length - 1 && servedBy(sorted[at + 1], guests).length < served.length;
   if (served.length > 0 && fewerNext) {
-    return `Early, while bowls, basket and oil are clean: it is for ${named(served)}.`;
+    return `Early, while bowls, basket and oil are clean: it is for ${listed(served)}.`;
   }
   if (isRawFlesh(dish)) {
     return at === sorted.length - 1
@@ -52,18 +58,21 @@ function whyHere(dish: SupperDish, sorted: readonly SupperDish[], at: number, gu
   return at === 0 ? 'It may begin.' : 'Its place is free to choose.';
 }
 
-function washBefore(before: SupperDish, dish: SupperDish, guests: readonly Guest[]): string {
+function washBefore(before: SupperDish, dish: SupperDish, guests: readonly Guest[]): Wash {
   const traces = harmfulTraces(before, dish, guests);
   if (traces.length > 0) {
     const what = traces.map(({ guest, allergens }) =>
       allergens.length > 0
-        ? `${named(allergens.map((a) => ALLERGENS[a].name))} for ${guest.name}`
+        ? `${listed(allergens.map((a) => ALLERGENS[a].name))} for ${guest.name}`
         : `what ${guest.name} does not eat`,
     );
-    return `Wash basket, tray, tongs, brush and hands with soap: ${before.name} leaves ${named(what)} behind. Take fresh bowls and fresh parchment.`;
+    return {
+      what: 'everything',
+      text: `Wash basket, tray, tongs, brush and hands with soap: ${before.name} leaves ${listed(what)} behind. Take fresh bowls and fresh parchment.`,
+    };
   }
   if (isRawFlesh(before)) {
-    return `Wash hands, board and tongs: ${SOIL_WORDS[soilOf(before)]} went before.`;
+    return { what: 'hands and board', text: `Wash hands, board and tongs: ${SOIL_WORDS[soilOf(before)]} went before.` };
   }
-  return '';
+  return NO_WASH;
 }

@@ -1,5 +1,5 @@
-import type { AirResult } from '../convert/index.js';
-import { eatenIn, readyPiece, type Dish, type Fryer } from '../dish/index.js';
+import { eatenIn, readyPiece } from '../dish/index.js';
+import type { AirResult, Occasion } from '../plan/index.js';
 import { sharedBowls, type SharedBowl } from './bowls.js';
 import { fryerQueues, type FryerQueue } from './fryers.js';
 import { servedBy } from './guests.js';
@@ -16,21 +16,22 @@ export interface Supper {
 }
 
 /** A converted dish as the evening sees it. */
-export function supperDish(id: string, name: string, dish: Dish, fryer: Fryer, air: AirResult): SupperDish {
-  const { food } = readyPiece(dish, []);
+export function supperDish(id: string, name: string, { pantry, dish, fryer }: Occasion, air: AirResult): SupperDish {
+  const { food } = readyPiece(pantry, dish, []);
   const rack = air.waiting.find((w) => w.place === 'rack' && !w.sauced);
   return {
     id,
     name,
     fryer,
     food,
-    eaten: eatenIn(dish, air.plan),
+    eaten: eatenIn(pantry, dish, air.plan),
     allergens: air.allergens,
     bowls: air.bowls,
     layers: air.layers,
     load: air.load,
     batchMin: air.plan.settings.minutes + (air.plan.second ? air.plan.second.minutes + air.plan.second.coolMin : 0),
     crispMin: rack?.crispMin ?? null,
+    unsafe: air.unsafe,
   };
 }
 

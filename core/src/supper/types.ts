@@ -2,6 +2,7 @@ import type { Load } from '../basket/index.js';
 import type { Bowl, CoatLayer } from '../coat/index.js';
 import type { Fryer } from '../dish/index.js';
 import type { Allergen, Diet, Food, Ingredient } from '../foods/index.js';
+import type { AirResult } from '../plan/index.js';
 
 /** Somebody at the table who does not eat everything. */
 export interface Guest {
@@ -26,6 +27,8 @@ export interface SupperDish {
   batchMin: number;
   /** Minutes that it stays crisp on a rack; null when longer than half an hour, or not known. */
   crispMin: number | null;
+  /** Its minutes leave the centre below the safe minimum. */
+  unsafe: AirResult['unsafe'];
 }
 
 /** How much a raw food soils what touches it, the cleanest first. */

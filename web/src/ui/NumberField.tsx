@@ -1,6 +1,6 @@
 import { useId, useState } from 'react';
 import { shownNumber, turnOf, type Quantity } from './units';
-import { useUnits } from './useUnits';
+import { useUnits } from '../state/useUnits';
 
 interface Props {
   label: string;

@@ -9,7 +9,7 @@ import {
   ozToG,
   type BowlPart,
 } from '@yellowmist/core';
-import type { UnitSystem } from '../app/settings';
+import type { UnitSystem } from '../state/settings';
 
 /**
  * A kind of number that the cook's unit system turns over: 'film' is a coat's thin length; what a label

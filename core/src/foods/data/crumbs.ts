@@ -9,7 +9,15 @@ export const CRUMBS = [
     ['finish'],
     [7.0, 12.2, 3.0, 72.0, 3.8, 2.0],
     { grain: 'coarse', bulkKgM3: 250, structure: 0.9, browning: 1.0, swellingGG: 1.6 },
-    { saltG: 1.0, cupG: 60, allergens: ['wheat'], densityKgM3: 1350, source: LABEL },
+    {
+      taste: 'wheat',
+      uses: { crumbs: 1 },
+      saltG: 1.0,
+      cupG: 60,
+      allergens: ['wheat'],
+      densityKgM3: 1350,
+      source: LABEL,
+    },
   ),
   dry(
     'fine-crumbs',
@@ -18,7 +26,7 @@ export const CRUMBS = [
     ['finish'],
     [6.5, 13.3, 5.3, 67.5, 4.5, 2.9],
     { grain: 'fine', bulkKgM3: 420, structure: 0.7, browning: 1.05, startColour: 0.2, swellingGG: 1.6 },
-    { saltG: 1.3, cupG: 108, allergens: ['wheat'], densityKgM3: 1350 },
+    { taste: 'wheat', uses: { crumbs: 5 }, saltG: 1.3, cupG: 108, allergens: ['wheat'], densityKgM3: 1350 },
   ),
   dry(
     'fresh-crumbs',
@@ -27,7 +35,7 @@ export const CRUMBS = [
     ['finish'],
     [36.0, 8.9, 3.2, 46.5, 2.7, 2.7],
     { grain: 'coarse', bulkKgM3: 260, structure: 0.75, browning: 0.95, startColour: 0.05, swellingGG: 1.2 },
-    { saltG: 1.2, cupG: 45, allergens: ['wheat'], densityKgM3: 1300 },
+    { taste: 'wheat', saltG: 1.2, cupG: 45, allergens: ['wheat'], densityKgM3: 1300 },
   ),
   dry(
     'gluten-free-crumbs',
@@ -36,7 +44,7 @@ export const CRUMBS = [
     ['finish'],
     [7.0, 6.0, 2.5, 79.5, 2.8, 2.2],
     { grain: 'coarse', bulkKgM3: 320, structure: 0.8, browning: 0.85, startColour: 0.1, swellingGG: 1.2 },
-    { saltG: 1.0, cupG: 80, densityKgM3: 1400, source: LABEL, common: false },
+    { taste: 'rice', uses: { crumbs: 2 }, saltG: 1.0, cupG: 80, densityKgM3: 1400, source: LABEL, common: false },
   ),
   dry(
     'cornflakes',
@@ -45,7 +53,7 @@ export const CRUMBS = [
     ['finish'],
     [3.8, 7.5, 0.4, 83.0, 3.3, 2.0],
     { grain: 'flake', bulkKgM3: 330, structure: 1.0, browning: 1.3, startColour: 0.3, swellingGG: 0.9 },
-    { saltG: 1.1, cupG: 90, allergens: ['gluten'], densityKgM3: 1400 },
+    { taste: 'maize', uses: { crumbs: 3 }, saltG: 1.1, cupG: 90, allergens: ['gluten'], densityKgM3: 1400 },
   ),
   dry(
     'puffed-rice',
@@ -54,7 +62,7 @@ export const CRUMBS = [
     ['finish'],
     [3.0, 6.5, 0.5, 88.0, 1.0, 1.0],
     { grain: 'flake', bulkKgM3: 220, structure: 0.95, browning: 0.8, startColour: 0.05, light: 0.6, swellingGG: 0.8 },
-    { cupG: 40, densityKgM3: 1400 },
+    { taste: 'rice', uses: { crumbs: 4 }, cupG: 40, densityKgM3: 1400 },
   ),
   dry(
     'cracker-crumbs',
@@ -63,7 +71,7 @@ export const CRUMBS = [
     ['finish'],
     [4.0, 9.0, 11.0, 70.0, 3.0, 3.0],
     { grain: 'fine', bulkKgM3: 400, structure: 0.75, browning: 1.15, startColour: 0.3, swellingGG: 1.2 },
-    { saltG: 2.0, cupG: 100, allergens: ['wheat'], densityKgM3: 1350 },
+    { taste: 'wheat', uses: { crumbs: 7 }, saltG: 2.0, cupG: 100, allergens: ['wheat'], densityKgM3: 1350 },
   ),
   dry(
     'desiccated-coconut',
@@ -108,6 +116,6 @@ export const CRUMBS = [
     ['finish'],
     [10.8, 13.2, 6.5, 57.6, 10.1, 1.8],
     { grain: 'flake', bulkKgM3: 380, structure: 0.75, browning: 0.95, startColour: 0.15, swellingGG: 1.2 },
-    { cupG: 90, allergens: ['gluten'], densityKgM3: 1400 },
+    { taste: 'oat', uses: { crumbs: 8 }, cupG: 90, allergens: ['gluten'], densityKgM3: 1400 },
   ),
 ];

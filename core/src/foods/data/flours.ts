@@ -15,7 +15,7 @@ export const FLOURS = [
     FLOUR_ROLES,
     [12.0, 10.3, 1.0, 73.5, 2.7, 0.5],
     { grain: 'powder', bulkKgM3: 560, structure: 0.4, browning: 0.8, swellingGG: 0.65, gluten: 1 },
-    { cupG: 125, allergens: ['wheat'] },
+    { taste: 'wheat', uses: { dust: 1, 'batter-flour': 2 }, cupG: 125, allergens: ['wheat'] },
   ),
   dry(
     'wholemeal-flour',
@@ -33,7 +33,7 @@ export const FLOURS = [
       thickens: 0.15,
       gluten: 0.7,
     },
-    { cupG: 120, allergens: ['wheat'] },
+    { taste: 'wheat', cupG: 120, allergens: ['wheat'] },
   ),
   dry(
     'spelt-flour',
@@ -42,7 +42,7 @@ export const FLOURS = [
     FLOUR_ROLES,
     [12.0, 13.0, 2.0, 65.0, 6.6, 1.4],
     { grain: 'powder', bulkKgM3: 540, structure: 0.4, browning: 0.85, swellingGG: 0.62, gluten: 0.7 },
-    { cupG: 115, allergens: ['wheat'], common: false },
+    { taste: 'wheat', cupG: 115, allergens: ['wheat'], common: false },
   ),
   dry(
     'self-raising-flour',
@@ -51,7 +51,7 @@ export const FLOURS = [
     FLOUR_ROLES,
     [11.0, 9.9, 1.0, 71.5, 2.7, 3.9],
     { grain: 'powder', bulkKgM3: 560, structure: 0.45, browning: 0.8, swellingGG: 0.65, gluten: 0.9 },
-    { cupG: 125, allergens: ['wheat'] },
+    { taste: 'wheat', cupG: 125, allergens: ['wheat'] },
   ),
   dry(
     'chickpea-flour',
@@ -68,7 +68,7 @@ export const FLOURS = [
       swellingGG: 0.6,
       thickens: 0.25,
     },
-    { cupG: 105 },
+    { taste: 'chickpea', uses: { dust: 3, 'batter-flour': 1 }, cupG: 105 },
   ),
   dry(
     'rice-flour',
@@ -77,7 +77,7 @@ export const FLOURS = [
     FLOUR_ROLES,
     [11.9, 6.0, 1.4, 77.7, 2.4, 0.6],
     { grain: 'powder', bulkKgM3: 620, structure: 0.6, browning: 0.5, swellingGG: 0.5, thickens: 0.03 },
-    { cupG: 158 },
+    { taste: 'rice', uses: { dust: 2, starch: 4, 'batter-flour': 3 }, cupG: 158 },
   ),
   dry(
     'buckwheat-flour',
@@ -94,7 +94,7 @@ export const FLOURS = [
       swellingGG: 0.7,
       thickens: 0.15,
     },
-    { cupG: 120, common: false },
+    { uses: { 'batter-flour': 4 }, cupG: 120, common: false },
   ),
   dry(
     'oat-flour',
@@ -103,7 +103,7 @@ export const FLOURS = [
     FLOUR_ROLES,
     [8.6, 14.7, 9.1, 59.2, 6.5, 1.9],
     { grain: 'powder', bulkKgM3: 450, structure: 0.4, browning: 0.9, swellingGG: 0.85, thickens: 0.25 },
-    { cupG: 104, allergens: ['gluten'], common: false },
+    { taste: 'oat', cupG: 104, allergens: ['gluten'], common: false },
   ),
   dry(
     'soy-flour',
@@ -120,7 +120,7 @@ export const FLOURS = [
       swellingGG: 0.9,
       thickens: 0.15,
     },
-    { cupG: 85, allergens: ['soy'], common: false },
+    { taste: 'soy', cupG: 85, allergens: ['soy'], common: false },
   ),
   dry(
     'almond-flour',
@@ -138,7 +138,7 @@ export const FLOURS = [
     ['dust', 'finish'],
     [11.0, 7.8, 2.8, 71.0, 6.4, 1.0],
     { grain: 'meal', bulkKgM3: 650, structure: 0.75, browning: 0.85, startColour: 0.25, swellingGG: 0.4 },
-    { cupG: 150 },
+    { taste: 'maize', cupG: 150 },
   ),
   dry(
     'polenta',
@@ -147,7 +147,7 @@ export const FLOURS = [
     ['finish'],
     [11.5, 7.5, 1.8, 74.5, 4.1, 0.6],
     { grain: 'fine', bulkKgM3: 650, structure: 0.8, browning: 0.8, startColour: 0.25, swellingGG: 0.3 },
-    { cupG: 160 },
+    { taste: 'maize', uses: { crumbs: 6 }, cupG: 160 },
   ),
   dry(
     'masa-harina',
@@ -164,7 +164,7 @@ export const FLOURS = [
       swellingGG: 0.8,
       thickens: 0.2,
     },
-    { cupG: 114, common: false },
+    { taste: 'maize', cupG: 114, common: false },
   ),
   dry(
     'corn-starch',
@@ -173,7 +173,7 @@ export const FLOURS = [
     STARCH_ROLES,
     [8.3, 0.3, 0.1, 90.4, 0.9, 0.1],
     { grain: 'starch', bulkKgM3: 600, structure: 0.72, browning: 0.25, swellingGG: 0.35, thickens: 0 },
-    { cupG: 120, densityKgM3: 1500 },
+    { taste: 'starch', uses: { dust: 4, starch: 2 }, cupG: 120, densityKgM3: 1500 },
   ),
   dry(
     'potato-starch',
@@ -182,7 +182,7 @@ export const FLOURS = [
     STARCH_ROLES,
     [16.0, 0.1, 0.1, 83.4, 0.1, 0.3],
     { grain: 'starch', bulkKgM3: 650, structure: 0.8, browning: 0.25, swellingGG: 0.4, thickens: 0 },
-    { cupG: 160, densityKgM3: 1500 },
+    { taste: 'starch', uses: { dust: 5, starch: 1 }, cupG: 160, densityKgM3: 1500 },
   ),
   dry(
     'tapioca-starch',
@@ -191,7 +191,7 @@ export const FLOURS = [
     STARCH_ROLES,
     [11.0, 0.2, 0.0, 87.7, 0.9, 0.2],
     { grain: 'starch', bulkKgM3: 600, structure: 0.72, browning: 0.25, swellingGG: 0.35, thickens: 0 },
-    { cupG: 120, densityKgM3: 1500 },
+    { taste: 'starch', uses: { starch: 3 }, cupG: 120, densityKgM3: 1500 },
   ),
   dry(
     'wheat-starch',
@@ -200,6 +200,6 @@ export const FLOURS = [
     STARCH_ROLES,
     [12.0, 0.4, 0.1, 86.8, 0.4, 0.3],
     { grain: 'starch', bulkKgM3: 600, structure: 0.65, browning: 0.28, swellingGG: 0.4, thickens: 0 },
-    { cupG: 128, allergens: ['wheat'], densityKgM3: 1500, common: false },
+    { taste: 'wheat', cupG: 128, allergens: ['wheat'], densityKgM3: 1500, common: false },
   ),
 ];

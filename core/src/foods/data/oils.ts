@@ -2,8 +2,22 @@ import { oil, wet } from '../build.js';
 
 /** Oils and clear fats. Smoke points of usual grades: handbooks of fats and oils, from memory; they vary with grade and age. */
 export const OILS = [
-  oil('rapeseed-oil', 'Rapeseed oil', 218, 0.07, { smokeC: { from: 205, to: 230 }, flavour: 'neutral' }),
-  oil('sunflower-oil', 'Sunflower oil', 218, 0.06, { smokeC: { from: 220, to: 232 }, flavour: 'neutral' }),
+  oil(
+    'rapeseed-oil',
+    'Rapeseed oil',
+    218,
+    0.07,
+    { smokeC: { from: 205, to: 230 }, flavour: 'neutral' },
+    { uses: { oil: 1 } },
+  ),
+  oil(
+    'sunflower-oil',
+    'Sunflower oil',
+    218,
+    0.06,
+    { smokeC: { from: 220, to: 232 }, flavour: 'neutral' },
+    { uses: { oil: 2 } },
+  ),
   oil(
     'peanut-oil',
     'Peanut oil',
@@ -12,7 +26,14 @@ export const OILS = [
     { smokeC: { from: 220, to: 232 }, flavour: 'mild, a little nutty' },
     { allergens: ['peanut'] },
   ),
-  oil('olive-oil', 'Olive oil', 216, 0.08, { smokeC: { from: 190, to: 210 }, flavour: 'fruity, a little bitter' }),
+  oil(
+    'olive-oil',
+    'Olive oil',
+    216,
+    0.08,
+    { smokeC: { from: 190, to: 210 }, flavour: 'fruity, a little bitter' },
+    { uses: { oil: 3 } },
+  ),
   oil('avocado-oil', 'Avocado oil, refined', 218, 0.08, { smokeC: { from: 250, to: 270 }, flavour: 'mild, buttery' }),
   oil(
     'toasted-sesame-oil',

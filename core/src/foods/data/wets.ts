@@ -11,7 +11,7 @@ export const WETS = [
     BINDER,
     [76.1, 12.6, 9.5, 0.7, 0, 1.1],
     { viscosityPaS: 0.08, yieldPa: 0.5 },
-    { allergens: ['egg'], origin: 'egg', eachG: 50, cupG: 243, densityKgM3: 1035 },
+    { taste: 'egg', uses: { glue: 1 }, allergens: ['egg'], origin: 'egg', eachG: 50, cupG: 243, densityKgM3: 1035 },
   ),
   wet(
     'egg-white',
@@ -20,7 +20,7 @@ export const WETS = [
     BINDER,
     [87.6, 10.9, 0.2, 0.7, 0, 0.6],
     { viscosityPaS: 0.05, yieldPa: 0.4 },
-    { allergens: ['egg'], origin: 'egg', eachG: 33, cupG: 243, densityKgM3: 1035 },
+    { taste: 'egg', uses: { glue: 5 }, allergens: ['egg'], origin: 'egg', eachG: 33, cupG: 243, densityKgM3: 1035 },
   ),
   wet(
     'egg-replacer-mix',
@@ -38,7 +38,7 @@ export const WETS = [
     BINDER,
     [94.5, 1.3, 0.1, 3.1, 0.4, 0.6],
     { viscosityPaS: 0.04, yieldPa: 0.2 },
-    { source: LABEL, cupG: 240, densityKgM3: 1015 },
+    { taste: 'chickpea', uses: { glue: 3 }, source: LABEL, cupG: 240, densityKgM3: 1015 },
   ),
   wet(
     'buttermilk',
@@ -47,7 +47,7 @@ export const WETS = [
     BINDER,
     [90.0, 3.4, 0.9, 4.9, 0, 0.8],
     { viscosityPaS: 0.12, yieldPa: 0.8 },
-    { allergens: ['milk'], origin: 'milk', cupG: 245, densityKgM3: 1030 },
+    { taste: 'milk', uses: { glue: 4 }, allergens: ['milk'], origin: 'milk', cupG: 245, densityKgM3: 1030 },
   ),
   wet(
     'yoghurt',
@@ -56,7 +56,7 @@ export const WETS = [
     BINDER,
     [87.5, 3.5, 3.3, 4.9, 0, 0.8],
     { viscosityPaS: 0.6, yieldPa: 4 },
-    { allergens: ['milk'], origin: 'milk', cupG: 245, densityKgM3: 1030 },
+    { taste: 'milk', uses: { glue: 6 }, allergens: ['milk'], origin: 'milk', cupG: 245, densityKgM3: 1030 },
   ),
   wet(
     'soured-soy-milk',
@@ -65,7 +65,7 @@ export const WETS = [
     BINDER,
     [91.5, 3.2, 1.8, 2.3, 0.5, 0.7],
     { viscosityPaS: 0.06, yieldPa: 0.5 },
-    { allergens: ['soy'], cupG: 243, densityKgM3: 1025 },
+    { taste: 'soy', uses: { glue: 2 }, allergens: ['soy'], cupG: 243, densityKgM3: 1025 },
   ),
   wet(
     'mayonnaise',
@@ -74,7 +74,7 @@ export const WETS = [
     ['binder'],
     [21.0, 1.0, 74.9, 0.6, 0, 2.5],
     { viscosityPaS: 5, yieldPa: 25 },
-    { saltG: 1.3, allergens: ['egg', 'mustard'], origin: 'egg', cupG: 220, densityKgM3: 930 },
+    { taste: 'egg', saltG: 1.3, allergens: ['egg', 'mustard'], origin: 'egg', cupG: 220, densityKgM3: 930 },
   ),
   wet(
     'mustard',
@@ -100,7 +100,7 @@ export const WETS = [
     'liquid',
     ['liquid'],
     [100, 0, 0, 0, 0, 0],
-    { viscosityPaS: 0.001, yieldPa: 0 },
+    { viscosityPaS: 0.001, yieldPa: 0, bubbles: true },
     { cupG: 237 },
   ),
   wet(
@@ -109,7 +109,7 @@ export const WETS = [
     'liquid',
     ['liquid'],
     [95.6, 0.5, 0, 3.6, 0, 0.3],
-    { viscosityPaS: 0.0015, yieldPa: 0 },
+    { viscosityPaS: 0.0015, yieldPa: 0, bubbles: true },
     { allergens: ['gluten'], cupG: 237, densityKgM3: 1005 },
   ),
   wet(
@@ -118,7 +118,7 @@ export const WETS = [
     'liquid',
     ['liquid'],
     [95.6, 0.5, 0, 3.6, 0, 0.3],
-    { viscosityPaS: 0.0015, yieldPa: 0 },
+    { viscosityPaS: 0.0015, yieldPa: 0, bubbles: true },
     { cupG: 237, densityKgM3: 1005, common: false, source: LABEL },
   ),
   wet(
@@ -128,7 +128,7 @@ export const WETS = [
     BINDER,
     [88.1, 3.3, 3.3, 4.6, 0, 0.7],
     { viscosityPaS: 0.002, yieldPa: 0 },
-    { allergens: ['milk'], origin: 'milk', cupG: 244, densityKgM3: 1030 },
+    { taste: 'milk', allergens: ['milk'], origin: 'milk', cupG: 244, densityKgM3: 1030 },
   ),
   wet(
     'soy-milk',
@@ -137,7 +137,7 @@ export const WETS = [
     BINDER,
     [92.0, 3.3, 1.8, 1.7, 0.5, 0.7],
     { viscosityPaS: 0.003, yieldPa: 0 },
-    { allergens: ['soy'], cupG: 243, densityKgM3: 1025 },
+    { taste: 'soy', allergens: ['soy'], cupG: 243, densityKgM3: 1025 },
   ),
   wet(
     'soy-sauce',
@@ -161,7 +161,7 @@ export const WETS = [
     'vinegar',
     'White vinegar',
     'liquid',
-    ['liquid'],
+    ['liquid', 'season'],
     [95.0, 0, 0, 5.0, 0, 0],
     { viscosityPaS: 0.001, yieldPa: 0 },
     { cupG: 239, densityKgM3: 1006 },

@@ -84,3 +84,10 @@ export const STANDING_MIN = 30;
  * @source our choice
  */
 export const STANDING_SAMPLE_S = 15;
+/**
+ * A film is thinned only once it has lost more than this leaves.
+ * @unit share
+ * @range 0.999–1
+ * @source our choice: it saves work and no film
+ */
+export const DRAINED_BELOW = 0.9999;

@@ -126,3 +126,31 @@ export const SOFTENING_REFERENCE_K = 373.15;
  * @source from memory
  */
 export const SOFTENING_ENERGY = 100_000;
+/**
+ * The golden band of browning B; 1 is golden.
+ * @unit B
+ * @range 0.5–2.2
+ * @source common practice, no source
+ */
+export const GOLDEN = { from: 0.55, to: 2 } as const;
+/**
+ * Browning from which a crust, or what browns fastest on it, is burnt.
+ * @unit B
+ * @range 2.8–3.6
+ * @source common practice, no source
+ */
+export const BURNS_AT = 3.2;
+/**
+ * A cook's words of colour, each with the browning up to which it is said.
+ * @unit B
+ * @range golden up to 1.2–1.5
+ * @source common practice, no source
+ */
+export const COLOUR_WORDS: readonly (readonly [number, string])[] = [
+  [0.25, 'pale'],
+  [GOLDEN.from, 'straw'],
+  [1.35, 'golden'],
+  [GOLDEN.to, 'deep golden'],
+  [BURNS_AT, 'dark'],
+  [Infinity, 'burnt'],
+];

@@ -184,3 +184,17 @@ export const PORE_DRY_K = 0.07;
  * @source handbook, from memory
  */
 export const PORE_OIL_K = 0.16;
+/**
+ * Temperature at which the properties of what hardly changes with it are taken: solids and fat.
+ * @unit °C
+ * @range 40–90
+ * @source our choice: the middle of a cook
+ */
+export const PROPERTY_C = 60;
+/**
+ * Room that a kilogram of warm water takes.
+ * @unit m³/kg
+ * @range 1.000–1.04e-3
+ * @source steam tables, about 25 °C
+ */
+export const WATER_M3_PER_KG = 1.003e-3;

@@ -13,14 +13,14 @@ import {
   type LaidPiece,
   type Layout,
 } from '@yellowmist/core';
-import { useAppDispatch } from '../../app/store';
+import { useAppDispatch } from '../../shell/store';
 import { BasketPicture } from '../../draw/BasketPicture';
 import { Check } from '../../ui/Check';
 import { NumberField } from '../../ui/NumberField';
-import { useUnits } from '../../ui/useUnits';
+import { useUnits } from '../../state/useUnits';
 import { askLayout } from '../../worker/core';
-import { planChanged } from '../bench/benchSlice';
-import { useAsked } from '../bench/useAsked';
+import { planChanged } from '../dish/dishSlice';
+import { useAsked } from '../dish/useAsked';
 import { Crowding } from './Crowding';
 import { OtherFryers } from './OtherFryers';
 

@@ -1,10 +1,10 @@
 import { differences, USUAL_GAP_MM, type AirPlan, type AirResult } from '@yellowmist/core';
 import type { ConversionBody } from '@yellowmist/contract';
-import { useAppDispatch } from '../../app/store';
+import { useAppDispatch } from '../../shell/store';
 import { evaluate } from '../../worker/core';
-import { planChanged } from '../bench/benchSlice';
-import { Differences } from '../bench/Differences';
-import { useAsked } from '../bench/useAsked';
+import { planChanged } from '../dish/dishSlice';
+import { Differences } from '../dish/Differences';
+import { useAsked } from '../dish/useAsked';
 
 const TOUCHING_MM = 0;
 

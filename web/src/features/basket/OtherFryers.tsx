@@ -1,14 +1,14 @@
 import type { ConversionBody } from '@yellowmist/contract';
 import type { AirPlan, Fryer } from '@yellowmist/core';
-import { useAppDispatch } from '../../app/store';
-import { useUnits } from '../../ui/useUnits';
+import { useAppDispatch } from '../../shell/store';
+import { useUnits } from '../../state/useUnits';
 import { askMove } from '../../worker/core';
-import { movedToFryer } from '../bench/benchSlice';
-import { Differences } from '../bench/Differences';
-import { useAsked } from '../bench/useAsked';
-import { requestOf } from '../bench/useConversion';
-import { useFryers } from '../bench/useFryers';
-import { usePantry } from '../pantry/usePantry';
+import { movedToFryer } from '../dish/dishSlice';
+import { Differences } from '../dish/Differences';
+import { useAsked } from '../dish/useAsked';
+import { requestOf } from '../search/useSearch';
+import { useFryers } from '../dish/useFryers';
+import { usePantry } from '../../state/usePantry';
 
 /** The same dish in every other fryer of the kitchen: its own minutes and batches there, and what that changes. */
 export function OtherFryers({ body, plan }: { body: ConversionBody; plan: AirPlan }) {

@@ -3,9 +3,9 @@ import { useState } from 'react';
 import { createPortal } from 'react-dom';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { RANGES } from '@yellowmist/contract';
-import { useAppDispatch, useAppSelector } from '../../app/store';
-import { redo, renamed, sideTurned, undo } from './benchSlice';
-import type { SaveState } from './useAutosave';
+import { useAppDispatch, useAppSelector } from '../../shell/store';
+import { redo, renamed, sideTurned, undo } from '../dish/dishSlice';
+import type { SaveState } from '../dish/useAutosave';
 
 const SAVE_WORDS: Record<SaveState, string> = {
   saved: 'Saved',

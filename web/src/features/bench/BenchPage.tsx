@@ -1,9 +1,9 @@
 import { useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { api, problemText } from '../../app/api';
-import { useAppDispatch } from '../../app/store';
+import { api, problemText } from '../../state/api';
+import { useAppDispatch } from '../../shell/store';
 import { Bench } from './Bench';
-import { laidOut } from './benchSlice';
+import { laidOut } from '../dish/dishSlice';
 
 /** Opens the dish of the address. */
 export function BenchPage() {

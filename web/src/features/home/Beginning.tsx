@@ -2,11 +2,11 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { COMMON_FRYERS, RANGES } from '@yellowmist/contract';
 import { type Fryer } from '@yellowmist/core';
-import { problemText, useCreateMutation } from '../../app/api';
+import { problemText, useCreateMutation } from '../../state/api';
 import { NumberField } from '../../ui/NumberField';
 import { Choice } from '../../ui/Choice';
-import { FOODS } from '../bench/options';
-import { DishPicture } from './DishPicture';
+import { FOODS } from '../dish/options';
+import { DishPicture } from '../dish/DishPicture';
 import { COAT_PRESETS, compose, usualCut } from './presets';
 
 /** How a dish begins: a filled-in sentence and its picture; the cook changes the words. */

@@ -3,10 +3,10 @@ import { Link } from 'react-router';
 import { toast } from 'sonner';
 import type { ConversionDocument } from '@yellowmist/contract';
 import { foodOf } from '@yellowmist/core';
-import { problemText, useDuplicateMutation, useRemoveMutation, useRestoreMutation } from '../../app/api';
-import { useUnits } from '../../ui/useUnits';
-import { FAMILY_NAMES } from '../bench/words';
-import { DishPicture } from './DishPicture';
+import { problemText, useDuplicateMutation, useRemoveMutation, useRestoreMutation } from '../../state/api';
+import { useUnits } from '../../state/useUnits';
+import { FAMILY_NAMES } from '../dish/words';
+import { DishPicture } from '../dish/DishPicture';
 
 /** One dish: its end state as a picture, where it stands in a sentence, copy and delete with undo. */
 export function DishRow({ document }: { document: ConversionDocument }) {

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { ConversionDocument } from '@yellowmist/contract';
 import { foodOf, type Fryer } from '@yellowmist/core';
-import { problemText, useConversionsQuery, useKitchenQuery } from '../../app/api';
+import { problemText, useConversionsQuery, useKitchenQuery } from '../../state/api';
 import { Find } from '../../ui/Find';
 import { Beginning } from './Beginning';
 import { DishRow } from './DishRow';

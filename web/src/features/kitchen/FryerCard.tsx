@@ -14,7 +14,7 @@ import {
 import { BreadMap } from '../../draw/BreadMap';
 import { Choice } from '../../ui/Choice';
 import { NumberField } from '../../ui/NumberField';
-import { useUnits } from '../../ui/useUnits';
+import { useUnits } from '../../state/useUnits';
 import { FryerHabits } from './FryerHabits';
 
 type Change = (fryer: Fryer) => void;

@@ -5,7 +5,7 @@ import type { Fryer, Preset } from '@yellowmist/core';
 import { Check } from '../../ui/Check';
 import { NameError, NameField, useNewName } from '../../ui/NewName';
 import { NumberField } from '../../ui/NumberField';
-import { useUnits } from '../../ui/useUnits';
+import { useUnits } from '../../state/useUnits';
 
 /** How the fryer is used: whether it is preheated, how long its timer runs, and its own programmes. */
 export function FryerHabits({ fryer, onChange }: { fryer: Fryer; onChange: (fryer: Fryer) => void }) {

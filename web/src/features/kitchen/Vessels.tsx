@@ -1,15 +1,15 @@
 import { Trash2 } from 'lucide-react';
 import { useState, type FormEvent, type ReactNode } from 'react';
 import { RANGES, type KitchenBody, type RangeName } from '@yellowmist/contract';
-import { writesWith } from '../../app/settings';
-import { useAppDispatch, useAppSelector } from '../../app/store';
+import { writesWith } from '../../state/settings';
+import { useAppDispatch, useAppSelector } from '../../shell/store';
 import { Check } from '../../ui/Check';
 import { Choice } from '../../ui/Choice';
 import { NameError, NameField, useNewName } from '../../ui/NewName';
 import { NumberField } from '../../ui/NumberField';
-import { WRITING } from '../bench/options';
+import { WRITING } from '../dish/options';
 import type { Quantity } from '../../ui/units';
-import { useUnits } from '../../ui/useUnits';
+import { useUnits } from '../../state/useUnits';
 
 /** What else is at hand: bowls to dip from, trays to rest on, a thermometer, and the hand that writes. */
 export function Vessels({

@@ -1,7 +1,7 @@
 import { EMPTY_KITCHEN, type KitchenBody, type KitchenDocument } from '@yellowmist/contract';
-import { api, useKitchenQuery, useSaveKitchenMutation } from '../../app/api';
-import { useAppDispatch } from '../../app/store';
-import { useEdits } from '../../app/useEdits';
+import { api, useKitchenQuery, useSaveKitchenMutation } from '../../state/api';
+import { useAppDispatch } from '../../shell/store';
+import { useEdits } from '../../state/useEdits';
 
 const EMPTY: KitchenDocument = { ...EMPTY_KITCHEN, version: 0 };
 

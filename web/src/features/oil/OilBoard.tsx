@@ -15,12 +15,12 @@ import {
   type FriedResult,
   type Oiling,
 } from '@yellowmist/core';
-import { useKitchenQuery } from '../../app/api';
-import { useAppDispatch } from '../../app/store';
+import { useKitchenQuery } from '../../state/api';
+import { useAppDispatch } from '../../shell/store';
 import { Choice } from '../../ui/Choice';
-import { useUnits } from '../../ui/useUnits';
-import { layersChanged, planChanged } from '../bench/benchSlice';
-import { OILS } from '../bench/options';
+import { useUnits } from '../../state/useUnits';
+import { layersChanged, planChanged } from '../dish/dishSlice';
+import { OILS } from '../dish/options';
 import { OilCover } from './OilCover';
 import { OilPlaces } from './OilPlaces';
 

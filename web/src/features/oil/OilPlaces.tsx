@@ -12,12 +12,12 @@ import {
   type OilPlace,
   type Oiling,
 } from '@yellowmist/core';
-import { useKitchenQuery } from '../../app/api';
-import { useAppDispatch } from '../../app/store';
+import { useKitchenQuery } from '../../state/api';
+import { useAppDispatch } from '../../shell/store';
 import { CardTable } from '../../ui/CardTable';
 import { NumberField } from '../../ui/NumberField';
-import { useUnits } from '../../ui/useUnits';
-import { planChanged } from '../bench/benchSlice';
+import { useUnits } from '../../state/useUnits';
+import { planChanged } from '../dish/dishSlice';
 
 const PLACES: Record<OilPlace, { label: string; when: string }> = {
   rub: { label: 'Rubbed on the food', when: 'before the coat' },

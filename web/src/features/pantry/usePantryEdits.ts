@@ -1,8 +1,8 @@
 import type { PantryBody } from '@yellowmist/contract';
-import { api, useSavePantryMutation } from '../../app/api';
-import { useAppDispatch } from '../../app/store';
-import { useEdits } from '../../app/useEdits';
-import { usePantry } from './usePantry';
+import { api, useSavePantryMutation } from '../../state/api';
+import { useAppDispatch } from '../../shell/store';
+import { useEdits } from '../../state/useEdits';
+import { usePantry } from '../../state/usePantry';
 
 /** The pantry, to be changed. */
 export function usePantryEdits() {

@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import { ALLERGENS, type SharedBowl, type Supper, type Turn } from '@yellowmist/core';
 import { FryerLanes } from '../../draw/FryerLanes';
-import { useUnits } from '../../ui/useUnits';
+import { useUnits } from '../../state/useUnits';
 
 /** The evening as it comes out: the fryers' lanes, the order with its reasons, and the bowls. */
 export function Evening({ supper }: { supper: Supper }) {

@@ -4,7 +4,7 @@ import { RANGES } from '@yellowmist/contract';
 import { ALLERGENS, ALLERGEN_IDS, DIETS, type Guest } from '@yellowmist/core';
 import { Check } from '../../ui/Check';
 import { NameError, NameField, useNewName } from '../../ui/NewName';
-import { DIET_WORDS } from '../bench/words';
+import { DIET_WORDS } from '../dish/words';
 
 const toggled = <T,>(list: readonly T[], item: T): T[] =>
   list.includes(item) ? list.filter((i) => i !== item) : [...list, item];

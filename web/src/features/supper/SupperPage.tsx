@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { RANGES } from '@yellowmist/contract';
 import { foodOf } from '@yellowmist/core';
 import { Link } from 'react-router';
-import { useConversionsQuery } from '../../app/api';
+import { useConversionsQuery } from '../../state/api';
 import { SaveNote } from '../../ui/SaveNote';
 import { Evening } from './Evening';
 import { Guests } from './Guests';

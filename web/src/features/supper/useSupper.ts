@@ -1,10 +1,10 @@
 import { EMPTY_SUPPER, type ConversionDocument, type SupperBody, type SupperDocument } from '@yellowmist/contract';
 import { supperDish, supperOf, type Supper, type SupperDish } from '@yellowmist/core';
-import { api, useConversionsQuery, useSaveSupperMutation, useSupperQuery } from '../../app/api';
-import { useAppDispatch } from '../../app/store';
-import { useEdits } from '../../app/useEdits';
+import { api, useConversionsQuery, useSaveSupperMutation, useSupperQuery } from '../../state/api';
+import { useAppDispatch } from '../../shell/store';
+import { useEdits } from '../../state/useEdits';
 import { evaluate } from '../../worker/core';
-import { useAsked } from '../bench/useAsked';
+import { useAsked } from '../dish/useAsked';
 
 const EMPTY: SupperDocument = { ...EMPTY_SUPPER, version: 0 };
 

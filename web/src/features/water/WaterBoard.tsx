@@ -1,15 +1,15 @@
 import { RANGES, type ConversionBody } from '@yellowmist/contract';
 import { foodOf, wayMinutes, wayOf, type AirPlan, type WaterAdvice, type WaterWay } from '@yellowmist/core';
-import { useAppDispatch } from '../../app/store';
+import { useAppDispatch } from '../../shell/store';
 import { CardTable } from '../../ui/CardTable';
 import { NumberField } from '../../ui/NumberField';
-import { useUnits } from '../../ui/useUnits';
+import { useUnits } from '../../state/useUnits';
 import { askWater } from '../../worker/core';
-import { dishChanged, schoolTaken } from '../bench/benchSlice';
-import { Differences } from '../bench/Differences';
-import { useAsked } from '../bench/useAsked';
-import { requestOf } from '../bench/useConversion';
-import { usePantry } from '../pantry/usePantry';
+import { dishChanged, schoolTaken } from '../dish/dishSlice';
+import { Differences } from '../dish/Differences';
+import { useAsked } from '../dish/useAsked';
+import { requestOf } from '../search/useSearch';
+import { usePantry } from '../../state/usePantry';
 
 /** The food's water before the coat: every way that suits it with what it does and costs, and the one worth its work. */
 export function WaterBoard({ body, plan }: { body: ConversionBody; plan: AirPlan }) {

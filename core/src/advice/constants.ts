@@ -1,0 +1,42 @@
+/** What advice weighs. Each: what it is, @unit, @range, @source. */
+
+/**
+ * What work and waiting before the heat cost, in likeness, where waiting beyond a night counts no more; and what each
+ * thing that is only fair costs, though the pot does no better.
+ * @unit share per min, share per min, min, share
+ * @range 0.002–0.01; 0–0.001; 0.02–0.08
+ * @source our judgement
+ */
+export const PREP_COST = { perHandsMin: 0.004, perWaitMin: 0.0003, longestMin: 480, perFair: 0.04 } as const;
+/**
+ * Temperatures that are tried in another fryer beside the same one: it may be fiercer, or gentler.
+ * @unit °C
+ * @range −30 to 20
+ * @source our choice
+ */
+export const COOLER_C = [0, -10, -20, -30, 10] as const;
+/**
+ * Air of another fryer that differs by less is not told, as a ratio of coefficients; a thermostat by less.
+ * @unit ratio, °C
+ * @range 1.1–1.3; 2–6
+ * @source our judgement
+ */
+export const TOLD = { air: 1.15, offsetC: 4 } as const;
+/**
+ * Differences of two cooks that are worth a sentence, and how much each counts in full: minutes, oil, waste, minutes of
+ * crispness.
+ * @unit least; full
+ * @range our choice
+ * @source our judgement
+ */
+export const WORTH_A_SENTENCE = {
+  minutes: { least: 0.5, full: 15, most: 0.6 },
+  oilG: { least: 0.03, full: 1, most: 0.5 },
+  wasteG: { least: 2, weight: 0.15 },
+  crispMin: { least: 1.5, full: 20, most: 0.5 },
+  works: 1.2,
+  hotter: 0.1,
+  bowls: 0.25,
+  batches: 0.3,
+  allergens: { gone: 0.4, come: 0.5 },
+} as const;

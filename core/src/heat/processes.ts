@@ -1,0 +1,129 @@
+import { conductStep, evenOutAround, updateConduction } from './conduct.js';
+import {
+  DRAINED_BELOW,
+  STEPS_PER_AGEING,
+  STEPS_PER_CONDUCTION_UPDATE,
+  STEPS_PER_SLOW_UPDATE,
+} from './constants/index.js';
+import { exposureOf, type Cooking } from './cooking.js';
+import { ageFace } from './face.js';
+import { softeningRate } from './kinetics.js';
+import { isOily } from './media.js';
+import { moveWater, rememberWettest } from './moisture.js';
+import { boil, thaw } from './phase.js';
+import { drainedTo, thinLayer } from './runoff.js';
+import { evaporate, findFront, readSurface, setEnd } from './surface.js';
+import { moveVapour } from './vapour.js';
+
+/**
+ * What happens to a piece while it cooks, in the order in which a step runs it. Each process changes the state of the
+ * piece for the seconds since it last ran, and allocates nothing.
+ */
+export interface Process {
+  what: string;
+  /** Runs once in so many steps: in the first of them when it prepares them, else in the last. */
+  everySteps: number;
+  prepares?: true;
+  /** Runs only in the heat, or only off it; both without. */
+  only?: 'in the heat' | 'standing';
+  run: (cook: Cooking, seconds: number) => void;
+}
+
+/** The air's coefficient at a face, W/m²K: a rough finish offers the air more. */
+const roughened = (hc: number, oil: boolean, { roughness }: Cooking): number => (oil ? hc : hc * roughness);
+
+/** Where each face dries: in oil nothing evaporates into air. */
+function seekFronts(cook: Cooking): void {
+  for (const { face } of cook.sides) {
+    const { hc, vent, oil } = exposureOf(cook, face);
+    if (!oil) findFront(cook.body, face, roughened(hc, oil, cook) * vent, cook.around);
+  }
+}
+
+const meetSurroundings =
+  (standing: boolean) =>
+  (cook: Cooking): void => {
+    const { body, work, around } = cook;
+    for (const { face, end } of cook.sides) {
+      const { hc, hr, vent, oil } = exposureOf(cook, face);
+      const h = roughened(hc, oil, cook);
+      setEnd(body, work, face, standing ? 0 : h * vent, h, hr, around, oil, end);
+    }
+  };
+
+const conduct = ({ body, work, sides }: Cooking, seconds: number): void =>
+  conductStep(body, work, sides[0].end, sides[1].end, seconds);
+
+/** Evaporation from the fronts, boiling inside, and the temperature of the very surface. */
+function loseWater({ body, work, sides, flows, steam, step }: Cooking, seconds: number): void {
+  step.steamKg = 0;
+  step.heatJ = 0;
+  for (const { face, end } of sides) {
+    step.heatJ += end.conductance * (end.envC - body.tempC[face.outer]) * seconds;
+    evaporate(body, work, face, end, seconds, flows);
+    boil(body, work, face.from, face.to, steam);
+    flows.outKg += steam.all;
+    flows.outJ += steam.heatJ;
+    step.steamKg += steam.all;
+    face.push = steam.fromFood / seconds / body.faceM2;
+    readSurface(body, work, face, end);
+  }
+  flows.inJ += step.heatJ;
+}
+
+function melt(cook: Cooking): void {
+  if (cook.icy) cook.icy = thaw(cook.body, cook.work);
+}
+
+const creepVapour = (cook: Cooking, seconds: number): void => moveVapour(cook, seconds);
+
+function brownAndSet(cook: Cooking, seconds: number): void {
+  for (const { face } of cook.sides) ageFace(face, cook.body, exposureOf(cook, face).oil, seconds);
+}
+
+const moveLiquid = ({ body, work }: Cooking, seconds: number): void => moveWater(body, work, seconds);
+const evenOut = ({ body, work }: Cooking, seconds: number): void => evenOutAround(body, work, seconds);
+const rememberWet = ({ body }: Cooking): void => rememberWettest(body);
+
+function runOff(cook: Cooking, seconds: number): void {
+  const { body, work, flows, sides, running } = cook;
+  if (!running) return;
+  for (const { face } of sides) {
+    const { oil } = exposureOf(cook, face);
+    const film = drainedTo(face.filmM, running, body.tempC[face.skinCell], 1 - face.unsetSkin, oil, seconds);
+    if (film >= face.filmM * DRAINED_BELOW) continue;
+    thinLayer(body, running.layer, face, film / face.filmM, work.heat, flows);
+    face.filmM = film;
+  }
+}
+
+function soften({ body, input }: Cooking, seconds: number): void {
+  const speed = seconds * input.food.food.softeningRate;
+  for (let i = body.foodFrom; i < body.foodTo; i++) body.softened[i] += speed * softeningRate(body.tempC[i]);
+}
+
+const renewConduction = ({ body, work, around }: Cooking): void => updateConduction(body, work, isOily(around));
+
+/** All of it, in order. */
+export const PROCESSES: readonly Process[] = [
+  {
+    what: 'the drying front is found',
+    everySteps: STEPS_PER_AGEING,
+    prepares: true,
+    only: 'in the heat',
+    run: seekFronts,
+  },
+  { what: 'the faces meet the heat', everySteps: 1, only: 'in the heat', run: meetSurroundings(false) },
+  { what: 'the faces meet the room', everySteps: 1, only: 'standing', run: meetSurroundings(true) },
+  { what: 'heat is conducted', everySteps: 1, run: conduct },
+  { what: 'water evaporates and boils', everySteps: 1, run: loseWater },
+  { what: 'ice melts', everySteps: 1, run: melt },
+  { what: 'vapour creeps through the pores', everySteps: 1, only: 'standing', run: creepVapour },
+  { what: 'the faces brown and set', everySteps: STEPS_PER_AGEING, run: brownAndSet },
+  { what: 'liquid water moves', everySteps: STEPS_PER_SLOW_UPDATE, run: moveLiquid },
+  { what: 'above and below even out around the axis', everySteps: STEPS_PER_SLOW_UPDATE, run: evenOut },
+  { what: 'the wettest is remembered', everySteps: STEPS_PER_SLOW_UPDATE, run: rememberWet },
+  { what: 'what has not set runs off', everySteps: STEPS_PER_SLOW_UPDATE, run: runOff },
+  { what: 'the food softens', everySteps: STEPS_PER_SLOW_UPDATE, run: soften },
+  { what: 'conductivities are renewed', everySteps: STEPS_PER_CONDUCTION_UPDATE, run: renewConduction },
+];

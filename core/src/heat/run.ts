@@ -1,0 +1,51 @@
+import { updateConduction, updateHeatCapacity } from './conduct.js';
+import { turnOver, type Cooking } from './cooking.js';
+import { isOily, type Medium } from './media.js';
+import { PROCESSES } from './processes.js';
+
+export interface RunOptions {
+  /** Divides the steps. */
+  fine: number;
+  /** Off the heat: vapour moves inside the coat and condenses there. */
+  standing: boolean;
+  /** Told after every step, s since this run began; false ends the run. */
+  onStep: (timeS: number) => boolean;
+}
+
+const SOON_S = 1e-9;
+
+/** Runs a piece in one medium for `seconds`. Nothing is allocated in the loop. */
+export function runIn(cook: Cooking, medium: Medium, seconds: number, { fine, standing, onStep }: RunOptions): void {
+  const { body, work, around, step } = cook;
+  const here = PROCESSES.filter(({ only }) => only === undefined || (only === 'standing') === standing);
+  const since = new Float64Array(here.length);
+  let turned = false;
+  let lastStepS = 1;
+  step.steamKg = 0;
+  medium.begin();
+  medium.surround(0, 0, around);
+  updateHeatCapacity(body, work);
+  updateConduction(body, work, isOily(around));
+  let ended = false;
+  for (let timeS = 0, steps = 0; timeS < seconds - SOON_S && !ended; steps++) {
+    const stepS = Math.min(medium.stepS(timeS) / fine, seconds - timeS);
+    timeS += stepS;
+    medium.surround(timeS, step.steamKg / lastStepS / (2 * body.faceM2), around);
+    if (!turned && timeS >= medium.turnsAtS) {
+      turned = true;
+      turnOver(cook);
+    }
+    const last = timeS >= seconds - SOON_S;
+    for (let p = 0; p < here.length; p++) {
+      const { everySteps, prepares, run } = here[p];
+      since[p] += stepS;
+      const due = prepares ? steps % everySteps === 0 : last || steps % everySteps === everySteps - 1;
+      if (!due) continue;
+      run(cook, since[p]);
+      since[p] = 0;
+    }
+    medium.give(step.heatJ, stepS);
+    lastStepS = stepS;
+    ended = !onStep(timeS);
+  }
+}

@@ -1,0 +1,49 @@
+import { crispLife, crispness } from './crisp.js';
+import { burning, colourTop, colourUnder, dryPatches, racks, sizes, spots } from './crust.js';
+import { bite, oil } from './fat.js';
+import { adhesion, setTime } from './hold.js';
+import { centre, doneness, juice } from './inside.js';
+import { blowOff, chew, runOff, stick } from './loose.js';
+import type { Because, OutcomeRule, Verdict } from './types.js';
+
+/** Every outcome with its rule, in the order in which they are told. */
+export const OUTCOMES = {
+  centre,
+  doneness,
+  setTime,
+  runOff,
+  stick,
+  adhesion,
+  crispness,
+  crispLife,
+  colourTop,
+  colourUnder,
+  racks,
+  spots,
+  sizes,
+  dryPatches,
+  bite,
+  blowOff,
+  burning,
+  chew,
+  juice,
+  oil,
+} as const satisfies Record<string, OutcomeRule>;
+
+export type OutcomeKey = keyof typeof OUTCOMES;
+export const OUTCOME_KEYS = Object.keys(OUTCOMES) as OutcomeKey[];
+
+/** The rule of one outcome. */
+export const ruleOf = (key: OutcomeKey): OutcomeRule => OUTCOMES[key];
+
+/** A reason, and the outcome that it is about. */
+export interface Reason extends Because {
+  about: OutcomeKey;
+}
+
+export interface Outcome extends Verdict {
+  key: OutcomeKey;
+  reasons: Reason[];
+}
+
+export type Outcomes = Partial<Record<OutcomeKey, Outcome>>;

@@ -1,0 +1,59 @@
+/** What a plan is judged and mended by. Each: what it is, @unit, @range, @source. */
+
+/**
+ * What a finish that tastes of none of the cook's own costs, and a glue that does, in likeness.
+ * @unit share
+ * @range 0.05–0.2; 0.02–0.1
+ * @source our judgement: crumbs of another grain are another dish, but one that a cook would eat
+ */
+export const TASTE_COST = { finish: 0.1, glue: 0.06 } as const;
+/**
+ * Oil that a starch shell needs on all sides so that no white shows.
+ * @unit g/m²
+ * @range 20–40
+ * @source common practice, no source
+ */
+export const STARCH_OIL_GM2 = 25;
+/**
+ * A finish that burns: the share of it, the sugar or the browning speed that counts, and the temperature that it bears.
+ * @unit share, g per 100 g, –, °C
+ * @range 0.1–0.3; 185–195 °C
+ * @source common practice, no source: cheese and coconut brown early
+ */
+export const BURNING_FINISH = { share: 0.15, sugarG: 20, browning: 1.35, aboveC: 190 } as const;
+/**
+ * Racks change places this often when a batch takes more than one.
+ * @unit min
+ * @range 4–7
+ * @source common practice, no source (C5)
+ */
+export const SWAP_EVERY_MIN = 5;
+/**
+ * Starch that gives a plant binder its body.
+ * @unit g per 100 g
+ * @range 5–15
+ * @source common practice, no source: "more starch when it will not thicken"
+ */
+export const STARCH_IN_PLANT_GLUE = 10;
+/**
+ * How much of the likeness a coat of another thickness costs: each step of the logarithm beyond what nobody sees, and
+ * what every coat is taken to be thicker by, so that the thinnest do not differ without end.
+ * @unit –, –, m
+ * @range 0.1–0.3; 0.2–0.5; 0.05–0.2 mm
+ * @source our judgement
+ */
+export const THICKNESS_COST = { perGap: 0.15, unseenGap: 0.3, bareM: 0.1e-3 } as const;
+/**
+ * When a piece is turned: so far into its minutes, a little after half time, when the side below has had less.
+ * @unit share
+ * @range 0.5–0.6
+ * @source common practice, no source: at half time or soon after
+ */
+export const TURN_AT_SHARE = 0.55;
+/**
+ * A sauce that waits at the table: pantry id and amount.
+ * @unit g/m²
+ * @range 100–250
+ * @source common practice, no source
+ */
+export const TABLE_SAUCE = { id: 'tomato-sauce', gm2: 150 } as const;

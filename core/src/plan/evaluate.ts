@@ -1,0 +1,257 @@
+import { footprintOf, loadOf, spotsApart, type Footprint, type Load, type Lot } from '../basket/index.js';
+import { bowlsFor, buildSauce, seasoningOf, type CoatLayer } from '../coat/index.js';
+import {
+  allLayersOf,
+  cookInAir,
+  fryInOil,
+  readyPiece,
+  smallerOf,
+  wholeOf,
+  type AirPlan,
+  type BasketLaying,
+  type Dish,
+  type Fryer,
+  type InBasket,
+  type ReadyPiece,
+} from '../dish/index.js';
+import type { Pantry } from '../foods/index.js';
+import { PLACES, type CookSeries, type Level, type SimulateOptions, type Waiting } from '../heat/index.js';
+import { allOilGm2, oilAmounts, surfaceOilGm2 } from '../oil/index.js';
+import {
+  crispMinutes,
+  energyOf,
+  footHotMin,
+  judge,
+  oilPerPieceG,
+  reasonsOf,
+  type Energy,
+  type InAir,
+  type Judged,
+  type Outcomes,
+} from '../outcome/index.js';
+import { cautionsFor, dishAllergens, safeMinimum } from '../safety/index.js';
+import { TABLE_SAUCE } from './constants.js';
+import { coatLikeness, likenessOf, staysPale, works } from './likeness.js';
+import { planNotes } from './planNotes.js';
+import { stepsFor } from './steps.js';
+import type { AirResult, Asked, FriedResult, Occasion, WaitingResult } from './types.js';
+
+/** How closely to look. */
+export interface EvaluateOptions extends Omit<SimulateOptions, 'waiting'> {
+  /** Follow the cooked piece for half an hour: crisp life. Default false. */
+  waits?: boolean;
+}
+
+/** A sauce that waits at the table. */
+const tableSauce = (pantry: Pantry): CoatLayer =>
+  buildSauce(pantry, { portions: [{ ingredientId: TABLE_SAUCE.id, grams: 100 }] }, TABLE_SAUCE.gm2);
+
+/** The places as it is, and under a sauce at the table when it has none yet. */
+const waitingsOf = (pantry: Pantry, sauce: CoatLayer | null): Waiting[] => [
+  ...PLACES.map((place): Waiting => ({ place, sauce: null })),
+  ...(sauce ? [] : [{ place: 'rack', sauce: tableSauce(pantry) } as const]),
+];
+
+const simulation = (
+  pantry: Pantry,
+  { sauce }: ReadyPiece,
+  { waits, ...rest }: EvaluateOptions = {},
+): SimulateOptions => ({
+  ...rest,
+  waiting: waits ? waitingsOf(pantry, sauce) : [],
+});
+
+/** Simulates and judges the dish as it is fried today. @throws Refusal for an unknown food or ingredient */
+export function evaluateFried(
+  { pantry, dish, fried }: Pick<Asked, 'pantry' | 'dish' | 'fried'>,
+  options?: EvaluateOptions,
+): FriedResult {
+  const ready = readyPiece(pantry, dish, fried.layers);
+  const series = fryInOil(ready, dish, fried, simulation(pantry, ready, options));
+  const at = series.timeS.length - 1;
+  const judged: Judged = {
+    ready,
+    series,
+    at,
+    tempC: fried.tempC,
+    turnAtMin: fried.medium === 'pan-oil' ? fried.minutes / 2 : null,
+    restMin: 0,
+    oilGm2: 0,
+    friedFootMin: null,
+    air: null,
+  };
+  return { ...judgedResult(judged), footHotMin: footHotMin(series, at), tempC: fried.tempC, minutes: fried.minutes };
+}
+
+const waitingResults = (judged: Judged): WaitingResult[] =>
+  judged.series.waiting.map((w) => {
+    const minutes = crispMinutes(judged, w);
+    return { place: w.place, sauced: w.sauced, crispMin: Number.isFinite(minutes) ? minutes : null };
+  });
+
+function judgedResult(judged: Judged, outcomes: Outcomes = judge(judged)) {
+  return {
+    layers: judged.ready.layers,
+    sauce: judged.ready.sauce,
+    series: judged.series,
+    outcomes,
+    reasons: reasonsOf(outcomes),
+    oilPerPieceG: oilPerPieceG(judged),
+    heatJ: judged.series.heatJ,
+    waiting: waitingResults(judged),
+  };
+}
+
+/** One cook in the air of one fryer, as it lies there. */
+export interface InFryer {
+  ready: ReadyPiece;
+  plan: AirPlan;
+  fryer: Fryer;
+  load: Load;
+  friedFootMin: number | null;
+}
+
+const spotsOf = ({ hotSpots }: Fryer, { basketTurned = false }: AirPlan['settings']): InAir['spots'] =>
+  hotSpots ? { ...spotsApart(hotSpots, basketTurned), turned: basketTurned } : null;
+
+/** The view of an air cook at sample `at`. */
+export const judgedAir = (
+  { ready, plan, fryer, load, friedFootMin }: InFryer,
+  series: CookSeries,
+  at: number,
+  lower: CookSeries | null,
+  smaller: CookSeries | null = null,
+): Judged => ({
+  ready,
+  series,
+  at,
+  tempC: plan.second ? Math.max(plan.settings.tempC, plan.second.tempC) : plan.settings.tempC,
+  turnAtMin: plan.settings.turnAtMin,
+  restMin: plan.restMin,
+  oilGm2: surfaceOilGm2(plan),
+  friedFootMin,
+  air: {
+    fryer: fryer.kind,
+    under: plan.settings.under,
+    coverage: load.coverage,
+    second: plan.second,
+    oilInAllGm2: allOilGm2(plan, ready),
+    basketOiled: (plan.oiling?.basketG ?? 0) > 0,
+    swapEveryMin: plan.settings.swapEveryMin,
+    lower,
+    smaller,
+    spots: spotsOf(fryer, plan.settings),
+  },
+});
+
+/** What one coated piece covers from above. */
+export const coveredBy = (ready: ReadyPiece): Footprint =>
+  footprintOf(
+    ready.shape,
+    ready.piece.footprintM2 * 1e6,
+    ready.layers.reduce((sum, l) => sum + l.thicknessM, 0) * 1000,
+  );
+
+/** How the dish lies in the fryer's basket with this coat. */
+export const loadFor = ({ pantry, dish, fryer }: Occasion, ready: ReadyPiece, laying?: BasketLaying): Load =>
+  loadOf(lotOf(pantry, ready, dish), fryer, laying);
+
+/** The pieces of a dish as they are packed with this coat. */
+export function lotOf(pantry: Pantry, ready: ReadyPiece, dish: Dish): Lot {
+  const lot: Lot = { footprint: coveredBy(ready), count: dish.count };
+  const small = smallerOf(dish);
+  if (!small) return lot;
+  const { shape, piece } = readyPiece(pantry, small, []);
+  return { ...lot, smaller: { footprint: coveredBy({ ...ready, shape, piece }), count: small.count } };
+}
+
+/** How a piece lies in a full batch: on the upper rack, which browns first, when there are two. */
+export const liesIn = ({ coverage, piecesPerBatch, racksUsed }: Load, level: Level = 'upper'): InBasket => ({
+  coverage,
+  pieces: piecesPerBatch,
+  level: racksUsed > 1 ? level : 'only',
+});
+
+function energyFor(dish: Dish, { plan, fryer, load, ready }: InFryer, judged: Judged, fried: FriedResult): Energy {
+  return energyOf(
+    dish.count,
+    {
+      fryer: fryer.kind,
+      tempC: plan.settings.tempC,
+      minutes: plan.settings.minutes + (plan.second?.minutes ?? 0),
+      batches: load.batches,
+      preheated: plan.settings.preheated,
+      heatJPerPiece: judged.series.heatJ,
+      oilGPerPiece: oilPerPieceG(judged),
+    },
+    {
+      tempC: fried.tempC,
+      minutes: fried.minutes,
+      batches: load.batches,
+      massKgPerBatch: (ready.piece.massG * load.piecesPerBatch) / 1000,
+      heatJPerPiece: fried.heatJ,
+      oilGPerPiece: fried.oilPerPieceG,
+    },
+  );
+}
+
+/** What the centre misses of its safe minimum; null where it is safe, or has none. */
+function unsafeOf({ centre }: Outcomes, { food }: ReadyPiece): AirResult['unsafe'] {
+  const minimum = safeMinimum(food.food.safety);
+  if (!minimum || !centre || centre.value >= minimum.tempC) return null;
+  return { centreC: centre.value, minimumC: minimum.tempC };
+}
+
+function describe({ pantry, dish }: Occasion, cooked: InFryer, fried: FriedResult, judged: Judged): AirResult {
+  const { ready, plan, fryer, load } = cooked;
+  const outcomes = judge(judged);
+  const { areaM2, massG } = wholeOf(pantry, dish);
+  const oil = oilAmounts(plan, ready, areaM2, load.batches);
+  const bowls = bowlsFor(ready.layers, areaM2, dish.count, plan.station);
+  const eaten = allLayersOf(plan);
+  return {
+    ...judgedResult(judged, outcomes),
+    plan,
+    grammar: planNotes(plan, ready.layers),
+    bowls,
+    seasoning: seasoningOf(ready.layers, areaM2, ready.food, massG),
+    allergens: dishAllergens(pantry, ready.food, eaten),
+    load,
+    footprint: coveredBy(ready),
+    oil,
+    sprayOilG: oil.find((o) => o.place === 'spray')?.usedG ?? 0,
+    energy: energyFor(dish, cooked, judged, fried),
+    steps: stepsFor({ pantry, dish, plan, fryer, ready, load, oil, unsafe: unsafeOf(outcomes, ready) }),
+    cautions: cautionsFor(pantry, ready.food, eaten, {
+      parchment: plan.settings.under === 'parchment',
+      deepOil: false,
+      waterTray: plan.settings.waterTray,
+    }),
+    unsafe: unsafeOf(outcomes, ready),
+    likeness: likenessOf(outcomes, fried.outcomes, coatLikeness(ready.layers, fried.layers)),
+    works: works(outcomes, staysPale(ready.layers)) && load.fits,
+  };
+}
+
+/**
+ * Simulates and judges one air plan for a dish in a fryer: outcomes with reasons, bowls, batches, steps, cautions.
+ * Where a batch takes two racks, the upper is simulated in full and the lower beside it.
+ * @throws Refusal for an unknown food or ingredient
+ */
+export function evaluateAir(
+  occasion: Occasion,
+  plan: AirPlan,
+  fried: FriedResult,
+  options?: EvaluateOptions,
+): AirResult {
+  const { pantry, dish, fryer } = occasion;
+  const ready = readyPiece(pantry, dish, plan.layers, plan.second);
+  const load = loadFor(occasion, ready, plan.laying);
+  const series = cookInAir(ready, dish, plan, fryer, liesIn(load), simulation(pantry, ready, options));
+  const lower = load.racksUsed > 1 ? cookInAir(ready, dish, plan, fryer, liesIn(load, 'lower')) : null;
+  const small = smallerOf(dish);
+  const smaller =
+    small && cookInAir(readyPiece(pantry, small, plan.layers, plan.second), small, plan, fryer, liesIn(load));
+  const cooked: InFryer = { ready, plan, fryer, load, friedFootMin: fried.footHotMin };
+  return describe(occasion, cooked, fried, judgedAir(cooked, series, series.timeS.length - 1, lower, smaller));
+}

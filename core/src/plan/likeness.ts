@@ -1,0 +1,46 @@
+import type { CoatLayer } from '../coat/index.js';
+import { OUTCOME_KEYS, ruleOf, type Outcomes } from '../outcome/index.js';
+import { THICKNESS_COST } from './constants.js';
+import { tastesAlike } from './taste.js';
+
+/** 1 where two coats are of one thickness, falling slowly with their ratio. */
+function sameCoat(air: readonly CoatLayer[], fried: readonly CoatLayer[]): number {
+  const { perGap, unseenGap, bareM } = THICKNESS_COST;
+  const thickness = (coat: readonly CoatLayer[]): number => coat.reduce<number>((sum, l) => sum + l.thicknessM, bareM);
+  const gap = Math.abs(Math.log(thickness(air) / thickness(fried)));
+  return Math.exp(-perGap * Math.max(0, gap - unseenGap));
+}
+
+/** How like a coat is to the cook's own before any heat, 0–1: as thick, and tasting of the same. */
+export const coatLikeness = (air: readonly CoatLayer[], fried: readonly CoatLayer[]): number =>
+  sameCoat(air, fried) * tastesAlike(air, fried);
+
+/**
+ * How like the fried original a cook comes out, 0–1: the product of what each outcome says of it, so that one failure is
+ * not outweighed. Weights: our judgement, no source.
+ * @param coats how like the two coats are, from `coatLikeness`
+ */
+export const likenessOf = (air: Outcomes, fried: Outcomes, coats: number): number =>
+  OUTCOME_KEYS.reduce((product, key) => product * (ruleOf(key).weight.likeness?.(air, fried) ?? 1), coats);
+
+/** Starch has nothing that browns: its paleness is no failure. */
+export const staysPale = (layers: readonly CoatLayer[]): boolean => layers.at(-1)?.grain === 'starch';
+
+const isLetOff = (key: keyof Outcomes, pale: boolean): boolean => pale && ruleOf(key).weight.ofBrowning === true;
+
+/**
+ * Penalty of a cook that is not right yet, where a starch shell is let off its paleness: 0 when the centre is right and the
+ * colour golden, more the farther off.
+ */
+export function shortfallOf(outcomes: Outcomes, layers: readonly CoatLayer[]): number {
+  const pale = staysPale(layers);
+  return OUTCOME_KEYS.reduce((sum, key) => {
+    const outcome = outcomes[key];
+    const { shortfall } = ruleOf(key).weight;
+    return outcome && shortfall && !isLetOff(key, pale) ? sum + shortfall(outcome) : sum;
+  }, 0);
+}
+
+/** A plan works when no outcome is poor; starch is let off its paleness. */
+export const works = (outcomes: Outcomes, pale: boolean): boolean =>
+  Object.values(outcomes).every(({ band, key }) => band !== 'poor' || isLetOff(key, pale));

@@ -1,0 +1,267 @@
+import type { Load } from '../basket/index.js';
+import { DEFAULT_DRAIN_S, type CoatLayer, type LayerSpec } from '../coat/index.js';
+import {
+  PLAIN_OILING,
+  type Afterwards,
+  type AirPlan,
+  type Dish,
+  type Fryer,
+  type Preset,
+  type ReadyPiece,
+} from '../dish/index.js';
+import { foodOf, ingredient, type Pantry } from '../foods/index.js';
+import type { OilAmount, OilPlace } from '../oil/index.js';
+import { wayMinutes, wayOf, wayWords } from '../prep/index.js';
+import { safeMinimum } from '../safety/index.js';
+import {
+  celsius,
+  counted,
+  grams,
+  joined,
+  lowered,
+  mass,
+  mlToVolume,
+  setTo,
+  text,
+  type Quantity,
+  type Text,
+} from '../units/index.js';
+import type { AirResult } from './types.js';
+
+/** A plan as it stands, with all that its steps tell. */
+interface Told {
+  pantry: Pantry;
+  dish: Dish;
+  plan: AirPlan;
+  fryer: Fryer;
+  ready: ReadyPiece;
+  load: Load;
+  oil: readonly OilAmount[];
+  unsafe: AirResult['unsafe'];
+}
+
+const { round } = Math;
+const minutes = (m: number): string => counted(round(m), 'minute');
+const setting = (tempC: number, { stepC }: Fryer): Quantity => setTo(tempC, stepC);
+
+/** How the skin comes to be as it is when the coat goes on; a frozen piece is dusted as it comes out. */
+function driedTo({ skin, preparation }: Dish): string {
+  if (preparation === 'frozen') {
+    return skin === 'wet'
+      ? 'Knock off loose ice and coat it at once, before it thaws'
+      : 'Wipe off the frost with a cloth and coat it at once, before it thaws';
+  }
+  return {
+    wet: 'Drain it and pat off what runs',
+    damp: 'Pat it so that it is just damp',
+    dry: 'Its surface is dry when the coat goes on',
+  }[skin];
+}
+
+function prepareStep({ pantry, dish, ready }: Told): Text {
+  const cut = `Cut the ${lowered(ready.food.name)} into ${counted(dish.count, 'even piece')}.`;
+  if (dish.preparation === 'raw') return text`${cut} ${driedTo(dish)}.`;
+  const food = foodOf(pantry, dish.foodId);
+  const { label, does } = wayWords(dish.preparation, food);
+  const spent = wayOf(dish.preparation).minutes;
+  const took = wayMinutes(food, dish.shape, dish.preparation, dish.prepMin ?? null);
+  const time = spent ? `, ${counted(took < 10 ? round(took * 2) / 2 : round(took), 'minute')} ${spent.where}` : '';
+  return text`${cut} ${label}${time}: ${lowered(does)} ${driedTo(dish)}.`;
+}
+
+function dipStep(layer: CoatLayer, { drainS = DEFAULT_DRAIN_S, standMin = 0 }: LayerSpec): string {
+  const stood = standMin > 0 ? `Let the ${lowered(layer.name)} stand ${minutes(standMin)} first. ` : '';
+  const drip = counted(round(drainS), 'second');
+  return layer.batter
+    ? `${stood}Dip into the ${lowered(layer.name)} and let it drip ${drip}.`
+    : `${stood}Through the ${lowered(layer.name)}, and let it drip ${drip}.`;
+}
+
+function dredgeStep(layer: CoatLayer, spec: LayerSpec, dust: boolean): string {
+  const name = lowered(layer.name);
+  if (spec.clumped) return `Turn it in the ${name} and leave it lying there until it clumps.`;
+  if (spec.pressed) return `Press into the ${name} until no wet spot shows.`;
+  if (!dust) return `Turn it in the ${name} until no wet spot shows, without pressing.`;
+  return spec.untapped
+    ? `Dust with ${name} on all sides, and leave on what clings.`
+    : `Dust with ${name} on all sides and tap off what is loose.`;
+}
+
+/** Every layer as it is put on, by what the plan says of it. */
+function coatSteps({ ready, plan }: Told): Text[] {
+  // A layer without a gram in it is not there.
+  const specs = plan.layers.filter((l) => l.portions.some((p) => p.grams > 0));
+  return ready.layers.map((layer, at) => {
+    const dust = at === 0 && ready.layers.length > 1 && ['powder', 'starch'].includes(layer.grain ?? '');
+    const step = layer.wet ? dipStep(layer, specs[at]) : dredgeStep(layer, specs[at], dust);
+    return text`${step}${at === ready.layers.length - 1 ? ' Lay it on a tray or rack.' : ''}`;
+  });
+}
+
+/** A mist of less than so many teaspoons is told in sprays. */
+const FEW_SPRAYS_TSP = 0.4;
+/** Less oil than this is not told, g. */
+const LEAST_OIL_G = 0.3;
+
+/** "7 g, about 1½ tsp": what is used up, in the spoon that a cook reaches for. */
+function usedOil({ usedG, ml }: OilAmount): Text {
+  const tsp = mlToVolume(ml, 'tsp');
+  if (tsp < FEW_SPRAYS_TSP) return text`${grams(usedG)}, a few fine sprays`;
+  const spoons = tsp < 3 ? `${round(tsp * 2) / 2} tsp` : `${round((tsp / 3) * 2) / 2} tbsp`;
+  return text`${mass(round(usedG))}, about ${spoons}`;
+}
+
+const oilAt = ({ oil }: Told, place: OilPlace): OilAmount | undefined =>
+  oil.find((o) => o.place === place && o.usedG >= LEAST_OIL_G);
+
+const oilName = ({ pantry, plan }: Told): string =>
+  lowered(ingredient(pantry, (plan.oiling ?? PLAIN_OILING).oilId).name);
+
+function rubStep(told: Told): Text[] {
+  const rub = oilAt(told, 'rub');
+  return rub ? [text`Rub all pieces with ${oilName(told)}: ${usedOil(rub)}.`] : [];
+}
+
+function oilStep(told: Told): Text[] {
+  const spray = oilAt(told, 'spray');
+  if (!spray) return [];
+  const edges = told.ready.layers.at(-1)?.grain === 'starch' ? ' until no white shows' : '';
+  const brushed = told.plan.oiling?.tool === 'brush';
+  return [
+    text`On the tray, away from the fryer, ${brushed ? 'dab' : 'spray'} both sides and the edges thinly with ${oilName(told)}${edges}: ${usedOil(spray)} in all${brushed ? '' : '; about half of a mist lands beside the food'}.`,
+  ];
+}
+
+function basketOil(told: Told): Text {
+  const basket = oilAt(told, 'basket');
+  return basket
+    ? text`Oil the cold ${told.fryer.racks > 1 ? 'racks' : 'basket'}: ${usedOil(basket)} for all batches. `
+    : [];
+}
+
+function loadStep(told: Told): Text {
+  const { load, fryer, plan } = told;
+  const on =
+    plan.settings.under === 'parchment'
+      ? 'on parchment cut to the food'
+      : fryer.racks > 1
+        ? `on ${fryer.racks} racks`
+        : 'in the basket';
+  const tray = plan.settings.waterTray ? ' Beside them a little tray of boiling water.' : '';
+  const heat = plan.settings.preheated ? text`Preheat ${fryer.name} to ${setting(plan.settings.tempC, fryer)}. ` : [];
+  const batches =
+    load.batches === 1 ? 'all at once' : `${counted(load.batches, 'batch', 'batches')} of up to ${load.piecesPerBatch}`;
+  return text`${basketOil(told)}${heat}Lay the pieces ${on}, one layer, not touching: ${batches}.${tray}`;
+}
+
+function cookStep(told: Told): Text {
+  const { plan, load, fryer } = told;
+  const { tempC, minutes: total, turnAtMin, swapEveryMin } = plan.settings;
+  const turn =
+    turnAtMin === null || turnAtMin >= total ? '' : ` Turn after ${minutes(turnAtMin)} with something thin and flat.`;
+  const swap =
+    load.racksUsed > 1 && swapEveryMin !== null && swapEveryMin < total
+      ? ` Swap the racks every ${minutes(swapEveryMin)}.`
+      : '';
+  const round180 = plan.settings.basketTurned ? ' Turn the basket round at half time: it browns unevenly.' : '';
+  const more = oilAt(told, 'touch-up');
+  const touch = more
+    ? text`After ${minutes(more.atMin ?? 0)} lift the pieces out onto the tray and touch up what lies up with oil: ${usedOil(more)}.`
+    : text`Touch up pale or floury spots with oil, on the tray and not over the hot basket.`;
+  return text`Cook at ${setting(tempC, fryer)} for ${minutes(total)}${load.batches > 1 ? ' each' : ''}.${turn}${round180}${swap} ${touch}`;
+}
+
+/** A programme so near is worth starting from, °C and min. */
+const NEAR = { c: 15, min: 6 } as const;
+
+/** The nearest of the fryer's own programmes that is worth starting from, and how far off it is. */
+function nearestPreset({ settings }: AirPlan, { presets = [] }: Fryer): { preset: Preset; off: number } | undefined {
+  const [c, min] = [
+    (p: Preset): number => Math.abs(p.tempC - settings.tempC),
+    (p: Preset): number => Math.abs(p.minutes - settings.minutes),
+  ];
+  return presets
+    .filter((p) => c(p) <= NEAR.c && min(p) <= NEAR.min)
+    .map((preset) => ({ preset, off: c(preset) / NEAR.c + min(preset) / NEAR.min }))
+    .sort((a, b) => a.off - b.off)[0];
+}
+
+/** How the plan is set on this very fryer: the nearest of its programmes, and a timer that ends too soon. */
+function settingStep({ plan, fryer }: Told): Text[] {
+  const { tempC, minutes: total } = plan.settings;
+  const near = nearestPreset(plan, fryer);
+  const parts: Text[] = [];
+  if (near?.off === 0) parts.push(text`${fryer.name}’s programme “${near.preset.name}” is just that.`);
+  else if (near) {
+    parts.push(
+      text`${fryer.name}’s programme “${near.preset.name}” is the nearest (${setting(near.preset.tempC, fryer)}, ${minutes(near.preset.minutes)}): begin with it, and set ${setting(tempC, fryer)} and ${minutes(total)}.`,
+    );
+  }
+  if (fryer.timeLimitMin !== undefined && total > fryer.timeLimitMin) {
+    parts.push(
+      text`Its timer ends after ${minutes(fryer.timeLimitMin)}: set it again for the ${minutes(total - fryer.timeLimitMin)} that are left.`,
+    );
+  }
+  return parts.length > 0 ? [joined(...parts.flatMap((part, i) => (i === 0 ? [part] : [' ', part])))] : [];
+}
+
+/** A second cook so short only warms the sauce: the pieces are tossed in it. */
+const TOSSED_UP_TO_MIN = 3;
+
+function secondSteps({ plan, ready, fryer }: Told): Text[] {
+  const { second } = plan;
+  if (!second) return [];
+  const cool =
+    second.coolMin > 0 ? `Let it cool ${minutes(second.coolMin)} on a rack and part what has stuck together. ` : '';
+  const how = second.minutes < TOSSED_UP_TO_MIN ? 'Toss it lightly in' : 'Brush it thinly with';
+  const sauce = ready.sauce ? `${how} ${lowered(ready.sauce.name)}. ` : '';
+  return [text`${cool}${sauce}Cook ${minutes(second.minutes)} more at ${setting(second.tempC, fryer)}.`];
+}
+
+/** What the centre must come to, and, where these minutes do not bring it there, that they do not. */
+function centreStep({ ready, unsafe }: Told): Text[] {
+  const minimum = safeMinimum(ready.food.food.safety);
+  if (!minimum) return [];
+  const rest = minimum.restMin ? `, then ${counted(minimum.restMin, 'minute')} of rest` : '';
+  const check = text`Check the centre of the thickest piece: ${celsius(minimum.tempC)} or more${rest}.`;
+  return [
+    ...(unsafe
+      ? [
+          text`Not safe in these minutes: the centre comes to about ${celsius(unsafe.centreC)} only. Cook on until the thermometer says ${celsius(minimum.tempC)}, or cut it thinner.`,
+        ]
+      : []),
+    check,
+  ];
+}
+
+/** Salt: at once, while the oil on the crust is hot enough to hold it. The other school is named. */
+const SALTED: Record<Afterwards, string> = {
+  rack: 'Salt it the moment it comes out, while it still holds salt (some do after the rest: less sticks, and it is tasted first). Rest 3–5 minutes on a rack, and serve.',
+  'at-once': 'Salt it the moment it comes out and serve at once; the centre burns the tongue.',
+  held: 'Salt it the moment it is done and leave it in the switched-off fryer, the drawer a hand open, until all is; then serve.',
+};
+const SAUCED: Record<Afterwards, string> = {
+  rack: 'Rest it 3–5 minutes on a rack, so that the sauce sets; taste before you salt, and serve.',
+  'at-once': 'Taste before you salt, and serve at once; the sauce burns the tongue.',
+  held: 'Leave it in the switched-off fryer, the drawer a hand open, until all is done; taste before you salt, and serve.',
+};
+
+/** The steps of a plan in the order of the work. */
+export function stepsFor(told: Told): Text[] {
+  const { ready, plan } = told;
+  const rest =
+    plan.restMin > 0 ? [text`Let the coat rest ${minutes(plan.restMin)}, so that it takes up water and holds.`] : [];
+  return [
+    prepareStep(told),
+    ...rubStep(told),
+    ...coatSteps(told),
+    ...rest,
+    ...oilStep(told),
+    loadStep(told),
+    ...settingStep(told),
+    cookStep(told),
+    ...secondSteps(told),
+    ...centreStep(told),
+    text`${(ready.sauce ? SAUCED : SALTED)[plan.afterwards ?? 'rack']}`,
+  ];
+}

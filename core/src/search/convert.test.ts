@@ -1,0 +1,145 @@
+import { plain } from '../units/index.js';
+import fc from 'fast-check';
+import type { Dish, FriedCook, Fryer } from '../dish/index.js';
+import { KNOWN, DIETS, fitsDiets, ingredient, type Diet } from '../foods/index.js';
+import { evaluateFried, shortfallOf, type Asked } from '../plan/index.js';
+import { convertDish, familiesFor, rankFound, searchFamily, simulationsFor } from './convert.js';
+import { coatsFor } from './families.js';
+import { COST, temperaturesFor } from './index.js';
+
+const fryer: Fryer = {
+  name: 'Test drawer',
+  kind: 'drawer',
+  basket: { kind: 'round', diameterMm: 200 },
+  racks: 1,
+  minTempC: 80,
+  maxTempC: 200,
+  // Coarse, so that a search has few temperatures to try.
+  stepC: 10,
+  airFactor: 1,
+  offsetC: 0,
+};
+const mushrooms: Dish = {
+  foodId: 'oyster-mushroom',
+  shape: { kind: 'irregular', longestMm: 70, thicknessMm: 16, massG: 18 },
+  count: 12,
+  startC: 8,
+  skin: 'damp',
+  preparation: 'raw',
+};
+const beerBattered: FriedCook = {
+  layers: [
+    {
+      portions: [
+        { ingredientId: 'wheat-flour', grams: 150 },
+        { ingredientId: 'beer', grams: 210 },
+      ],
+    },
+  ],
+  medium: 'deep-oil',
+  oilId: 'rapeseed-oil',
+  tempC: 185,
+  minutes: 5,
+};
+const request: Asked = {
+  pantry: KNOWN,
+  dish: mushrooms,
+  fried: beerBattered,
+  fryer,
+  limits: { diets: [], avoidAllergens: [], without: [], maxTempC: 200, maxMinutes: 24, preheat: false },
+};
+
+describe('converting beer-battered mushrooms', () => {
+  const conversion = convertDish(request);
+
+  test('the fried original sets in seconds and comes out crisp', () => {
+    expect(conversion.fried.outcomes.setTime!.value).toBeLessThan(1);
+    expect(conversion.fried.outcomes.crispness!.band).toBe('good');
+  });
+
+  test('put in as it is it fails, because the wet batter runs off', () => {
+    expect(conversion.original.works).toBe(false);
+    expect(conversion.original.reasons[0].about).toBe('runOff');
+    expect(plain(conversion.original.reasons[0].text)).toMatch(/below 75 °C .* % of it drips/);
+  });
+
+  test('the best air version works, is golden, and keeps a fraction of the oil', () => {
+    const [best] = conversion.alternatives;
+    expect(best.works).toBe(true);
+    expect(best.outcomes.colourTop!.band).toBe('good');
+    expect(best.oilPerPieceG).toBeLessThan(conversion.fried.oilPerPieceG / 4);
+    expect(best.badges).toContain('closest');
+    expect(best.steps.length).toBeGreaterThanOrEqual(5);
+  });
+
+  test('ranked: what works first, then the more like the original and right, a minute costing a little', () => {
+    // Nothing here needs a special shop, which would cost a little as well.
+    const ranks = conversion.alternatives.map(
+      (a) =>
+        10 * Number(a.works) +
+        a.likeness -
+        shortfallOf(a.outcomes, a.layers) -
+        COST.perMinute * a.plan.settings.minutes,
+    );
+    expect(ranks).toEqual([...ranks].sort((a, b) => b - a));
+  });
+
+  test('the same question gives the same answer', () => {
+    const again = convertDish(request);
+    expect(again.alternatives.map((a) => a.plan)).toEqual(conversion.alternatives.map((a) => a.plan));
+  });
+});
+
+describe('the search', () => {
+  test('the families can be searched one by one, in any order, with the same result', () => {
+    const conversion = convertDish(request);
+    const fried = evaluateFried({ pantry: KNOWN, dish: request.dish, fried: request.fried });
+    let simulations = 1;
+    const found = [...familiesFor(request)].reverse().map((family) => {
+      const search = searchFamily(request, family, fried);
+      let next = search.next();
+      for (; !next.done; next = search.next()) simulations += 1;
+      return next.value;
+    });
+    const ranked = rankFound(request, fried, found, simulations);
+    expect(ranked.alternatives.map((a) => a.family)).toEqual(conversion.alternatives.map((a) => a.family));
+    expect(ranked.alternatives.map((a) => a.plan)).toEqual(conversion.alternatives.map((a) => a.plan));
+    expect(simulations).toBe(conversion.simulations);
+    expect(simulations / simulationsFor(request)).toBeGreaterThan(0.8);
+    expect(simulations).toBeLessThanOrEqual(simulationsFor(request));
+  });
+
+  test('keeps to what the fryer can be set to', () => {
+    const temperatures = temperaturesFor({ ...request, fryer: { ...fryer, stepC: 10, maxTempC: 190 } });
+    expect(temperatures).toEqual([160, 170, 180, 190]);
+    expect(temperaturesFor({ ...request, limits: { ...request.limits, maxTempC: 150 } })).toEqual([150]);
+  });
+
+  test('never offers an ingredient that breaks a diet or carries an avoided allergen', () => {
+    fc.assert(
+      fc.property(
+        fc.subarray([...DIETS]),
+        fc.subarray(['wheat', 'egg', 'milk', 'soy', 'sesame'] as const),
+        (diets, avoidAllergens) => {
+          const coats = coatsFor({ ...request, limits: { ...request.limits, diets: diets as Diet[], avoidAllergens } });
+          const own = coats.filter((c) => c.family !== 'as-it-is');
+          expect(own.length).toBeGreaterThan(0);
+          for (const { layers } of own) {
+            for (const p of layers.flatMap((l) => l.portions)) {
+              expect(fitsDiets(ingredient(KNOWN, p.ingredientId), diets)).toBe(true);
+              expect(
+                ingredient(KNOWN, p.ingredientId).allergens.filter((a) => avoidAllergens.some((b) => b === a)),
+              ).toEqual([]);
+            }
+          }
+        },
+      ),
+    );
+  });
+
+  test('an unknown food is refused by name', () => {
+    expect(() =>
+      evaluateFried({ pantry: KNOWN, dish: { ...mushrooms, foodId: 'unicorn' }, fried: beerBattered }),
+    ).toThrow('unicorn');
+  });
+});

@@ -1,0 +1,165 @@
+import { lengthMatters, planId } from '../dish/index.js';
+import { evaluateAir, evaluateFried, shortfallOf, type Asked, type FriedResult } from '../plan/index.js';
+import { Refusal } from '../units/index.js';
+import { COST, STILL_LIKE, TIE, WIDE_TEMPERATURES } from './constants.js';
+import { againstOriginal, awardBadges, needsShopping } from './explain.js';
+import { coatsFor, coatsOf, type Coat } from './families.js';
+import { retimed } from './retime.js';
+import { searchCoat, searchVariants, SECOND_ROUND, simulationsOfVariants, temperaturesFor } from './search.js';
+import type { Alternative, Candidate, Conversion, Family, FamilyFound } from './types.js';
+
+type Rank = (a: Alternative, b: Alternative) => number;
+
+/**
+ * What works first; then the more like the original, less what is not quite right yet, where a minute, a way to a
+ * special shop and another ingredient than the usual cost a little likeness.
+ */
+function rankBy(atHome: readonly string[]): Rank {
+  const worth = (a: Alternative): number =>
+    a.likeness -
+    shortfallOf(a.outcomes, a.layers) -
+    COST.perMinute * a.plan.settings.minutes -
+    (needsShopping(a, atHome) ? COST.shopping : 0) -
+    (a.variant ? COST.unusual : 0);
+  return (a, b) => Number(b.works) - Number(a.works) || worth(b) - worth(a);
+}
+
+/** The families of coats that the cook's limits leave something of: each can be searched by itself. */
+export const familiesFor = (request: Asked): Family[] => coatsFor(request).map((c) => c.family);
+
+/** How many cooks the first choices of all families will simulate, or with `wide` all their coats. */
+export function simulationsFor(request: Asked, wide = false): number {
+  const families = familiesFor(request);
+  const temperatures = temperaturesFor(request).length;
+  const first = 1 + families.length * temperatures + (families.length - 1) * SECOND_ROUND;
+  if (!wide) return first;
+  return families.reduce(
+    (sum, f) => sum + simulationsOfVariants(coatsOf(request, f).length - 1, Math.min(WIDE_TEMPERATURES, temperatures)),
+    first,
+  );
+}
+
+type FamilySearch = Generator<number, FamilyFound, undefined>;
+
+const complete = (request: Asked, fried: FriedResult, found: Candidate, coats: readonly Coat[]): Alternative => {
+  const { id, family, variant } = found;
+  const idea = coats.find((c) => c.variant === variant)!.idea;
+  const result = evaluateAir(request, found.plan, fried);
+  const alternative: Alternative = { ...result, id, family, variant, idea, badges: [], against: [] };
+  alternative.against.push(...againstOriginal(alternative, fried));
+  return alternative;
+};
+
+/** What was found half as fine, or in one cook for all lengths, with its minutes searched again in full. */
+function refined(request: Asked, fried: FriedResult, found: Candidate): Candidate {
+  if (found.variant === '' && !lengthMatters(found.plan)) return found;
+  const plan = retimed(request, fried, found.plan);
+  return { ...found, plan, id: planId(plan) };
+}
+
+const least = (candidates: readonly Candidate[], of: (c: Candidate) => number): Candidate | undefined =>
+  candidates.reduce<Candidate | undefined>((a, b) => (a && of(a) <= of(b) ? a : b), undefined);
+
+/** The best by score, and what else a family offers that works: crispest, least oil. */
+function worthShowing(candidates: readonly Candidate[]): Candidate[] {
+  const [best] = candidates;
+  const working = candidates.filter((c) => c.works && c.likeness > STILL_LIKE);
+  const others = [least(working, (c) => -c.crispness), least(working, (c) => c.oilPerPieceG - TIE.oil * c.likeness)];
+  return [...new Set([best, ...others.filter((c): c is Candidate => c !== undefined)])];
+}
+
+/**
+ * Searches the first coat of one family. A generator: yields after every simulation, so that a worker can report and a
+ * caller can stop between two of them.
+ * @throws Refusal for an unknown food or ingredient, or a family that the limits leave nothing of
+ */
+export function* searchFamily(
+  request: Asked,
+  family: Family,
+  fried: FriedResult = evaluateFried(request),
+): FamilySearch {
+  const coats = coatsOf(request, family);
+  if (coats.length === 0) throw new Refusal(`Nothing is left of "${family}" within these limits.`);
+  const candidates = yield* searchCoat(request, fried, coats[0]);
+  return {
+    family,
+    candidates,
+    alternatives: [complete(request, fried, refined(request, fried, candidates[0]), coats)],
+  };
+}
+
+/**
+ * Searches the other coats of a family (other crumbs, flours, binders) around what its first came to.
+ * @param first what `searchFamily` found for it
+ */
+export function* widenFamily(
+  request: Asked,
+  first: Pick<FamilyFound, 'family' | 'candidates'>,
+  fried: FriedResult = evaluateFried(request),
+): FamilySearch {
+  const coats = coatsOf(request, first.family);
+  const temperatures = [...new Set(first.candidates.map((c) => c.plan.settings.tempC))].slice(0, WIDE_TEMPERATURES);
+  const others = yield* searchVariants(request, fried, coats.slice(1), temperatures, first.candidates[0].minutes);
+  const candidates = [...first.candidates, ...others].sort((a, b) => b.score - a.score);
+  const full = (c: Candidate): Alternative => complete(request, fried, refined(request, fried, c), coats);
+  const [best, ...rest] = worthShowing(candidates);
+  // Half as fine flatters some: what beat the usual coat there has to beat it in full.
+  const usual = first.candidates[0];
+  const bests = [full(best), ...(best.variant === '' ? [] : [full(usual)])].sort(rankBy(request.limits.atHome ?? []));
+  return {
+    family: first.family,
+    candidates,
+    alternatives: [...bests, ...rest.filter((c) => c !== usual).map(full)],
+  };
+}
+
+/** The best of every family, and every other one that has a distinction. */
+function distinct(all: readonly Alternative[], byRank: Rank): Alternative[] {
+  const firstOf = new Set<Family>();
+  return [...all].sort(byRank).filter((a) => {
+    const first = !firstOf.has(a.family);
+    firstOf.add(a.family);
+    return first || a.badges.length > 0;
+  });
+}
+
+/** Ranks what the families found so far, and gives out the distinctions. `found` must hold the original as it is. */
+export function rankFound(
+  { limits }: Asked,
+  fried: FriedResult,
+  found: readonly FamilyFound[],
+  simulations: number,
+): Conversion {
+  const bare = found.flatMap((f) => f.alternatives).map((a): Alternative => ({ ...a, badges: [] }));
+  const original = bare.find((a) => a.family === 'as-it-is')!;
+  const atHome = limits.atHome ?? [];
+  const byRank = rankBy(atHome);
+  const others = bare.filter((a) => a !== original).sort(byRank);
+  awardBadges(others, atHome);
+  return {
+    fried,
+    alternatives: distinct(others, byRank),
+    original,
+    candidates: found.flatMap((f) => f.candidates),
+    simulations,
+  };
+}
+
+/** How far a conversion looks: every family's first coat, or its other ingredients as well. */
+export type Breadth = 'first' | 'wide';
+
+/** The whole conversion at once. @throws Refusal for an unknown food or ingredient */
+export function convertDish(request: Asked, breadth: Breadth = 'first'): Conversion {
+  const fried = evaluateFried(request);
+  let simulations = 1;
+  const run = (search: FamilySearch): FamilyFound => {
+    let next = search.next();
+    for (; !next.done; next = search.next()) simulations += 1;
+    return next.value;
+  };
+  const found = familiesFor(request).map((family) => {
+    const first = run(searchFamily(request, family, fried));
+    return breadth === 'wide' && family !== 'as-it-is' ? run(widenFamily(request, first, fried)) : first;
+  });
+  return rankFound(request, fried, found, simulations);
+}

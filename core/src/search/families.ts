@@ -1,0 +1,207 @@
+import { isWetLayer, type LayerSpec } from '../coat/index.js';
+import { ingredient, totalGrams, type Portion, type Use } from '../foods/index.js';
+import type { UnderFood } from '../heat/index.js';
+import { adaptCoat, choiceOf, gluingLayer, isBatter, layer, optionsFor, type Asked } from '../plan/index.js';
+import { lowered } from '../units/index.js';
+import { HYDRATION, OIL_IN_FINISH, OTHERS_PER_USE } from './constants.js';
+import type { Family } from './types.js';
+
+/** A coat to try: its layers, where it lies, and the thought behind it. */
+export interface Coat {
+  family: Family;
+  layers: LayerSpec[];
+  under: UnderFood;
+  restMin: number;
+  idea: string;
+  /** What differs from the family's first coat: "crushed cornflakes"; empty for that one. */
+  variant: string;
+}
+
+/** What stands for each use in one coat of a family. */
+type Cast = Partial<Record<Use, string>>;
+
+type Shape = Omit<Coat, 'family' | 'variant'>;
+
+/** How a family makes its coat of a cast, and the uses that it has for one; undefined when the cast lacks what it needs. */
+interface Recipe {
+  uses: readonly Use[];
+  make: (request: Asked, cast: Cast) => Shape | undefined;
+}
+
+/** Salt of one layer, g to 60 g of flour or 100 g of batter flour: common practice, no source (C1). */
+const SALT = ['salt', 5] as [string, number];
+const SALT_IN_BATTER = ['salt', 2] as [string, number];
+
+const ofLiquids = ({ pantry }: Asked, l: LayerSpec, factor: number): LayerSpec => ({
+  ...l,
+  portions: l.portions.map((p) =>
+    ['liquid', 'binder'].includes(ingredient(pantry, p.ingredientId).group) ? { ...p, grams: p.grams * factor } : p,
+  ),
+});
+
+/** Grams of water to one of flour in a thickened layer. */
+function waterToFlour({ pantry }: Asked, l: LayerSpec): number {
+  const grams = (picks: (id: string) => boolean, of: (p: Portion) => number): number =>
+    l.portions.filter((p) => picks(p.ingredientId)).reduce((sum, p) => sum + of(p), 0);
+  const water = grams(
+    (id) => ingredient(pantry, id).wet !== undefined,
+    (p) => (p.grams * ingredient(pantry, p.ingredientId).per100g.waterG) / 100,
+  );
+  return (
+    water /
+    grams(
+      (id) => ingredient(pantry, id).dry !== undefined,
+      (p) => p.grams,
+    )
+  );
+}
+
+const eaten = (request: Asked): LayerSpec[] => adaptCoat(request.fried.layers, choiceOf(request)).layers;
+
+/** The original's batter, or one of the cast's flour, with its liquid set to `hydration` g water per g flour. */
+function batterOf(request: Asked, cast: Cast, hydration: number): LayerSpec | undefined {
+  const own = eaten(request).find((l) => isBatter(request.pantry, l));
+  const flour = cast['batter-flour'];
+  if (own && !flour) return ofLiquids(request, own, hydration / waterToFlour(request, own));
+  if (!flour) return undefined;
+  const parts: [string, number][] = [[flour, 100], ['water', 100 * hydration], SALT_IN_BATTER];
+  const { starch } = cast;
+  return layer(starch && starch !== flour ? [...parts, [starch, 8]] : parts);
+}
+
+const pressedOn = (crumbs: string): LayerSpec => layer([[crumbs, 60]], { pressed: true });
+
+const RECIPES: Record<Exclude<Family, 'as-it-is'>, Recipe> = {
+  'batter-under-crumbs': {
+    uses: ['batter-flour', 'crumbs'],
+    make: (request, cast) => {
+      const batter = batterOf(request, cast, HYDRATION.glue);
+      return batter && cast.crumbs
+        ? {
+            layers: [batter, pressedOn(cast.crumbs)],
+            under: 'basket',
+            restMin: 5,
+            idea: 'The batter becomes the glue, made thicker; dry crumbs over it hold it still until it sets and give the crunch it cannot.',
+          }
+        : undefined;
+    },
+  },
+  'dust-egg-crumbs': {
+    uses: ['dust', 'glue', 'crumbs'],
+    make: (request, { dust, glue, crumbs }) => {
+      const binder = gluingLayer(choiceOf(request), glue);
+      return dust && binder && crumbs
+        ? {
+            layers: [layer([[dust, 60], SALT]), binder, pressedOn(crumbs)],
+            under: 'basket',
+            restMin: 7,
+            idea: 'Dust takes up the wet, the binder glues, and crumbs are dry and full of edges before the air ever meets them.',
+          }
+        : undefined;
+    },
+  },
+  'kept-finish': {
+    uses: ['glue'],
+    make: (request, { glue, oil }) => {
+      const layers = eaten(request);
+      const finish = layers.at(-1);
+      if (!finish || isWetLayer(request.pantry, finish)) return undefined;
+      const before = layers.slice(0, -1);
+      const isWet = (l: LayerSpec): boolean => isWetLayer(request.pantry, l);
+      const glues = before.some(isWet);
+      const binder = glue ? layer([[glue, 50]]) : undefined;
+      if (!glues && !binder) return undefined;
+      const oiled = oil
+        ? {
+            ...finish,
+            portions: [...finish.portions, { ingredientId: oil, grams: totalGrams(finish.portions) * OIL_IN_FINISH }],
+          }
+        : finish;
+      const under = glues ? before : [...before.filter((l) => !isWet(l)).slice(0, 1), binder!];
+      return {
+        layers: [...under, { ...oiled, pressed: true }],
+        under: 'basket',
+        restMin: 7,
+        idea: `Your own finish stays, pressed on${glues ? '' : ' over a binder that it lacked'}, with oil mixed into it because no pot brings any.`,
+      };
+    },
+  },
+  'starch-shell': {
+    uses: ['starch', 'glue', 'dust'],
+    make: (_, { starch, glue, dust }) => {
+      if (!starch || !glue) return undefined;
+      const shell: [string, number][] =
+        dust && dust !== starch ? [[starch, 50], [dust, 25], SALT, ['paprika', 2]] : [[starch, 60], SALT];
+      return {
+        layers: [layer([[glue, 50]]), layer(shell)],
+        under: 'basket',
+        restMin: 8,
+        idea: 'A thin shell of starch with a little flour: light, quick and crackling, without the feel of breading.',
+      };
+    },
+  },
+  'thick-batter-parchment': {
+    uses: ['dust', 'batter-flour'],
+    make: (request, cast) => {
+      const batter = batterOf(request, cast, HYDRATION.staying);
+      return batter && cast.dust
+        ? {
+            layers: [layer([[cast.dust, 60]]), batter],
+            under: 'parchment',
+            restMin: 0,
+            idea: 'The batter itself, so thick that it stays where it is put, on parchment until it has set.',
+          }
+        : undefined;
+    },
+  },
+};
+
+/** The cook's own batter is kept at first; another flour is a variant. */
+const ownBatter = (request: Asked, use: Use): boolean =>
+  use === 'batter-flour' && eaten(request).some((l) => isBatter(request.pantry, l));
+
+/** The first choices, then every other choice of one use at a time. */
+function castsFor(request: Asked, uses: readonly Use[]): { cast: Cast; variant: string }[] {
+  const options = (use: Use): (string | undefined)[] => [
+    ...(ownBatter(request, use) ? [undefined] : []),
+    ...optionsFor(choiceOf(request), use),
+  ];
+  const all = [...new Set<Use>([...uses, 'starch', 'oil'])];
+  const first: Cast = Object.fromEntries(all.map((use) => [use, options(use)[0]]));
+  const others = uses.flatMap((use) =>
+    options(use)
+      .slice(1, 1 + OTHERS_PER_USE)
+      .map((id) => ({
+        cast: { ...first, [use]: id },
+        variant: id ? lowered(ingredient(request.pantry, id).name) : '',
+      })),
+  );
+  return [{ cast: first, variant: '' }, ...others];
+}
+
+const holds = (coat: Coat, keep: readonly string[]): boolean =>
+  keep.every((id) => coat.layers.some((l) => l.portions.some((p) => p.ingredientId === id)));
+
+/** All coats of one family, its first choice first; empty when the cook's limits leave nothing of it. */
+export function coatsOf(request: Asked, family: Family): Coat[] {
+  if (family === 'as-it-is') {
+    const idea = 'The coat that you fry, put into the air fryer as it is.';
+    return [{ family, layers: request.fried.layers, under: 'basket', restMin: 0, idea, variant: '' }];
+  }
+  const { uses, make } = RECIPES[family];
+  const made = castsFor(request, uses).flatMap(({ cast, variant }): Coat[] => {
+    const shape = make(request, cast);
+    return shape ? [{ ...shape, family, variant }] : [];
+  });
+  const seen = new Set<string>();
+  return made.filter((coat) => {
+    const key = JSON.stringify(coat.layers);
+    if (seen.has(key) || !holds(coat, request.limits.keep ?? [])) return false;
+    seen.add(key);
+    return true;
+  });
+}
+
+/** The first coat of every family that the cook's limits leave something of. */
+export const coatsFor = (request: Asked): Coat[] =>
+  (['as-it-is', ...Object.keys(RECIPES)] as Family[]).flatMap((family) => coatsOf(request, family).slice(0, 1));

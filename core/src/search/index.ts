@@ -1,0 +1,6 @@
+export { COST, FIRST_OIL_GM2 } from './constants.js';
+export * from './convert.js';
+export * from './pareto.js';
+export * from './retime.js';
+export { temperaturesFor } from './search.js';
+export * from './types.js';

@@ -1,0 +1,93 @@
+import { TURN_AT_SHARE, type Asked, type FriedResult } from '../plan/index.js';
+import { FIRST_OIL_GM2, LEAST_TURN_MIN, OILS_GM2, REACH, SEARCHED_C, WIDE_COATS, WIDE_FINENESS } from './constants.js';
+import type { Coat } from './families.js';
+import { bestMinute, planFor, trialOf, type Trial } from './trial.js';
+import type { Candidate } from './types.js';
+
+/** The temperatures that a fryer can be set to between 160 and 205 °C, no finer than 5 °C. */
+export function temperaturesFor({ fryer, limits }: Pick<Asked, 'fryer' | 'limits'>): number[] {
+  const step = Math.max(SEARCHED_C.leastStep, fryer.stepC);
+  const from = Math.max(SEARCHED_C.from, fryer.minTempC);
+  const to = Math.min(SEARCHED_C.to, fryer.maxTempC, limits.maxTempC);
+  const first = Math.ceil(from / step) * step;
+  const temperatures = [];
+  for (let t = first; t <= to + 1e-9; t += step) temperatures.push(t);
+  return temperatures.length > 0 ? temperatures : [Math.min(fryer.maxTempC, limits.maxTempC)];
+}
+
+/** Cooks of the second round of one coat: two temperatures, three oils, turned or not. */
+export const SECOND_ROUND = 12;
+
+const byScore = (a: Candidate, b: Candidate): number => b.score - a.score;
+
+/** A cook that is done by `minutes` with one oil is not looked for beyond half as long again with another. */
+const withinReach = ({ limits }: Asked, minutes: number): number =>
+  Math.min(limits.maxMinutes, Math.ceil(minutes * REACH.factor) + REACH.plusMin);
+
+type Search = Generator<number, Candidate[], undefined>;
+
+/** Every oil, turned at half time or not, at each of the `plans`' temperatures. */
+function* everyWay(trial: Trial, plans: readonly Candidate[]): Search {
+  const found: Candidate[] = [];
+  for (const { plan } of plans) {
+    const { tempC, minutes } = plan.settings;
+    const mostMin = withinReach(trial.request, minutes);
+    for (const oilGm2 of trial.wetLast ? [0, OILS_GM2[0]] : OILS_GM2) {
+      for (const turnAtMin of [null, Math.max(LEAST_TURN_MIN, Math.round(minutes * TURN_AT_SHARE))]) {
+        found.push(bestMinute(trial, planFor(trial, tempC, oilGm2, turnAtMin, mostMin)));
+        yield 1;
+      }
+    }
+  }
+  return found;
+}
+
+/** One coat at several temperatures, unturned, with a fine spray. */
+function* atTemperatures(trial: Trial, temperatures: readonly number[], mostMin?: number): Search {
+  const found: Candidate[] = [];
+  for (const tempC of temperatures) {
+    found.push(bestMinute(trial, planFor(trial, tempC, trial.wetLast ? 0 : FIRST_OIL_GM2, null, mostMin)));
+    yield 1;
+  }
+  return found;
+}
+
+/**
+ * One coat: first all temperatures unturned with a fine spray, then the two best with every oil and turning at half
+ * time. Yields after each simulation, so that a caller can show progress or stop.
+ */
+export function* searchCoat(request: Asked, fried: FriedResult, coat: Coat): Search {
+  const trial = trialOf(request, fried, coat);
+  const first = yield* atTemperatures(trial, temperaturesFor(request));
+  first.sort(byScore);
+  if (coat.family === 'as-it-is') return first;
+  return [...first, ...(yield* everyWay(trial, first.slice(0, 2)))].sort(byScore);
+}
+
+/**
+ * The other coats of a family, around the temperatures that were best for its first: each there with a fine spray, then
+ * the best of them with every oil and turning. Half as fine as elsewhere: what is shown of them is simulated again.
+ * @param minutes how long the family's first coat took
+ */
+export function* searchVariants(
+  request: Asked,
+  fried: FriedResult,
+  coats: readonly Coat[],
+  temperatures: readonly number[],
+  minutes: number,
+): Search {
+  const looks: { trial: Trial; found: Candidate[] }[] = [];
+  for (const coat of coats) {
+    const trial = trialOf(request, fried, coat, { fine: WIDE_FINENESS });
+    const found = yield* atTemperatures(trial, temperatures, withinReach(request, minutes));
+    looks.push({ trial, found: found.sort(byScore) });
+  }
+  looks.sort((a, b) => byScore(a.found[0], b.found[0]));
+  const all = looks.flatMap((l) => l.found);
+  for (const { trial, found } of looks.slice(0, WIDE_COATS)) all.push(...(yield* everyWay(trial, found.slice(0, 2))));
+  return all.sort(byScore);
+}
+
+/** Cooks that `searchVariants` simulates for so many coats. */
+export const simulationsOfVariants = (coats: number, temperatures: number): number =>
+  coats * temperatures + Math.min(coats, WIDE_COATS) * SECOND_ROUND;

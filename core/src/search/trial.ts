@@ -1,0 +1,161 @@
+import { turningHelps, type Load } from '../basket/index.js';
+import { recipesOf } from '../coat/index.js';
+import {
+  cookInAir,
+  lengthMatters,
+  PLAIN_AIR,
+  planId,
+  readyPiece,
+  type AirPlan,
+  type ReadyPiece,
+} from '../dish/index.js';
+import type { CookSeries } from '../heat/index.js';
+import { judge, oilPerPieceG } from '../outcome/index.js';
+import {
+  coatLikeness,
+  judgedAir,
+  liesIn,
+  likenessOf,
+  loadFor,
+  shortfallOf,
+  staysPale,
+  SWAP_EVERY_MIN,
+  works,
+  type Asked,
+  type FriedResult,
+} from '../plan/index.js';
+import { BURNT_BEYOND, COST, SHORTEST_MIN } from './constants.js';
+import type { Coat } from './families.js';
+import type { Candidate } from './types.js';
+
+/** One coat of a search, made ready once, to be tried in many cooks. */
+export interface Trial {
+  request: Asked;
+  fried: FriedResult;
+  coat: Coat;
+  ready: ReadyPiece;
+  load: Load;
+  /** Wet last: a spray runs off with it, so little oil is tried. */
+  wetLast: boolean;
+  /** See `SimulateOptions.fine`. */
+  fine: number;
+  /** Every length is simulated by itself where that matters; a search is content with one cook for all. */
+  exact: boolean;
+}
+
+/** A coat ready to be tried; with the sauce of `second` on it where there is one. */
+export function trialOf(
+  request: Asked,
+  fried: FriedResult,
+  coat: Coat,
+  {
+    fine = 1,
+    exact = false,
+    second = null,
+    laying,
+  }: { fine?: number; exact?: boolean; second?: AirPlan['second']; laying?: AirPlan['laying'] } = {},
+): Trial {
+  const ready = readyPiece(request.pantry, request.dish, coat.layers, second);
+  const load = loadFor(request, ready, laying);
+  return { request, fried, coat, ready, load, wetLast: ready.layers.at(-1)?.wet === true, fine, exact };
+}
+
+/** A plan for the coat on trial. */
+export const planFor = (
+  { request, coat, load }: Trial,
+  tempC: number,
+  oilGm2: number,
+  turnAtMin: number | null,
+  mostMin = request.limits.maxMinutes,
+): AirPlan => ({
+  layers: coat.layers,
+  restMin: coat.restMin,
+  oilGm2,
+  settings: {
+    ...PLAIN_AIR,
+    tempC,
+    minutes: mostMin,
+    preheated: request.limits.preheat,
+    turnAtMin,
+    under: coat.under,
+    swapEveryMin: load.racksUsed > 1 ? SWAP_EVERY_MIN : null,
+    ...(turningHelps(request.fryer.hotSpots) ? { basketTurned: true } : {}),
+  },
+  second: null,
+});
+
+/** Turning is tried from a minute before the end at the latest; `null` where a plan that turns would not get to it. */
+function atLength(plan: AirPlan, minutes: number): AirPlan | null {
+  const { turnAtMin } = plan.settings;
+  if (turnAtMin !== null && turnAtMin >= minutes - 1) return null;
+  return { ...plan, settings: { ...plan.settings, minutes } };
+}
+
+const simulated = ({ ready, request, load, fine }: Trial, plan: AirPlan): CookSeries =>
+  cookInAir(ready, request.dish, plan, request.fryer, liesIn(load), { untilColour: BURNT_BEYOND, fine });
+
+/** A plan judged at sample `at` of a series of it. */
+function judgedAs(trial: Trial, plan: AirPlan, series: CookSeries, at: number): Candidate {
+  const { request, fried, coat, ready, load } = trial;
+  const judged = judgedAir(
+    { ready, plan, fryer: request.fryer, load, friedFootMin: fried.footHotMin },
+    series,
+    at,
+    null,
+  );
+  const outcomes = judge(judged);
+  const likeness = likenessOf(outcomes, fried.outcomes, coatLikeness(ready.layers, fried.layers));
+  const { minutes } = plan.settings;
+  const cost = COST.perMinute * minutes + COST.perOilGm2 * plan.oilGm2 + (coat.variant ? COST.unusual : 0);
+  return {
+    id: planId(plan),
+    family: coat.family,
+    variant: coat.variant,
+    plan,
+    score: likeness - shortfallOf(outcomes, ready.layers) - cost,
+    likeness,
+    crispness: outcomes.crispness?.value ?? 0,
+    oilPerPieceG: oilPerPieceG(judged),
+    minutes,
+    bowls: recipesOf(ready.layers).length,
+    works: works(outcomes, staysPale(ready.layers)) && load.fits,
+  };
+}
+
+/** Every whole minute out of one simulation of the longest: as long as nothing in the plan hangs on its length. */
+function* minutesOfOne(trial: Trial, plan: AirPlan): Generator<Candidate> {
+  const series = simulated(trial, plan);
+  const last = Math.min(plan.settings.minutes, Math.floor((series.timeS.at(-1) ?? 0) / 60 + 1e-6));
+  for (let minutes = Math.min(SHORTEST_MIN, last); minutes <= last; minutes++) {
+    const cut = atLength(plan, minutes);
+    if (cut) yield judgedAs(trial, cut, series, Math.round((minutes * 60) / series.sampleS));
+  }
+}
+
+/** Every whole minute in a simulation of its own: a look, a touch-up or a second cook comes at another time in each. */
+function* minutesOneByOne(trial: Trial, plan: AirPlan): Generator<Candidate> {
+  for (let minutes = Math.min(SHORTEST_MIN, plan.settings.minutes); minutes <= plan.settings.minutes; minutes++) {
+    const cut = atLength(plan, minutes);
+    if (!cut) continue;
+    const series = simulated(trial, cut);
+    const at = series.timeS.length - 1;
+    yield judgedAs(trial, cut, series, at);
+    // Burnt before its end: longer ones are, too.
+    const endS = (minutes + (cut.second ? cut.second.coolMin + cut.second.minutes : 0)) * 60;
+    if (series.timeS[at] < endS - series.sampleS) return;
+  }
+}
+
+const unturned = (plan: AirPlan): AirPlan => ({ ...plan, settings: { ...plan.settings, turnAtMin: null } });
+
+/**
+ * A plan at its best whole minute, up to the minutes that it has: like the original, less what is not right yet, less a
+ * little for time and oil.
+ */
+export function bestMinute(trial: Trial, plan: AirPlan): Candidate {
+  const tried = trial.exact && lengthMatters(plan) ? minutesOneByOne(trial, plan) : minutesOfOne(trial, plan);
+  let best: Candidate | null = null;
+  for (const candidate of tried) if (!best || candidate.score > best.score) best = candidate;
+  // A fryer whose longest cook is too short to turn in is not turned.
+  return best ?? bestMinute(trial, unturned(plan));
+}

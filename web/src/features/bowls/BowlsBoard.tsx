@@ -1,0 +1,276 @@
+import { ArrowLeft, ArrowRight } from 'lucide-react';
+import { RANGES } from '@yellowmist/contract';
+import {
+  batterNotes,
+  foodOf,
+  ingredient,
+  PLAIN_STATION,
+  stationOf,
+  longestMm,
+  strokesFor,
+  traysFor,
+  vesselsFor,
+  type AirResult,
+  type Dish,
+  type Filled,
+  type Hand as WritingHand,
+  type Handling,
+  type Stop,
+} from '@yellowmist/core';
+import { useKitchenQuery } from '../../state/api';
+import { writesWith } from '../../state/settings';
+import { useAppDispatch, useAppSelector } from '../../shell/store';
+import { BowlPicture } from '../../draw/BowlPicture';
+import { Hand } from '../../draw/Hand';
+import { Choice } from '../../ui/Choice';
+import { NumberField } from '../../ui/NumberField';
+import { oilAmount, partAmount } from '../../ui/units';
+import { useUnits } from '../../state/useUnits';
+import { dishChanged, planChanged } from '../dish/dishSlice';
+import { DropTest } from './DropTest';
+import { ForkTest } from './ForkTest';
+import { WRITING } from '../dish/options';
+
+const HANDLINGS: readonly { value: Handling; label: string }[] = [
+  { value: 'hands', label: 'a dry hand and a wet hand' },
+  { value: 'fork', label: 'fork or tongs' },
+  { value: 'shaker', label: 'a closed box for the flours' },
+];
+
+/** The dipping station as the cook sets it out: bowls in the order of use, the hand for each, the tray at the end. */
+export function Station({ air, dish }: { air: AirResult; dish: Dish }) {
+  const writes = useAppSelector((s) => s.settings.writes);
+  const station = air.plan.station ?? PLAIN_STATION;
+  const food = foodOf(dish.foodId);
+  const rawEgg = air.plan.layers.some((l) => l.portions.some((p) => ingredient(p.ingredientId).origin === 'egg'));
+  const soils = food.origin === 'meat' || food.origin === 'fish' || rawEgg;
+  const stops = stationOf(air.bowls, air.layers, station, writes, soils);
+  const { data: kitchen } = useKitchenQuery();
+  const filled = kitchen?.bowls.length ? vesselsFor(air.bowls, air.layers, kitchen.bowls, longestMm(dish.shape)) : [];
+  const Next = writes === 'right' ? ArrowRight : ArrowLeft;
+  return (
+    <div>
+      <Setting air={air} dish={dish} writes={writes} />
+      <ol
+        className={`flex items-start gap-1 overflow-x-auto pb-1 ${writes === 'left' ? 'flex-row-reverse justify-end' : ''}`}
+        aria-label="Bowls in the order of dipping"
+      >
+        {stops.map((stop, k) => (
+          <li
+            key={stop.bowl.layerAt}
+            className={`flex shrink-0 items-start ${writes === 'left' ? 'flex-row-reverse' : ''}`}
+          >
+            <BowlStop number={k + 1} filled={filled[k]} stop={stop} air={air} soils={soils} count={dish.count} />
+            <Next aria-hidden className="mt-14 size-6 opacity-70" />
+          </li>
+        ))}
+        <li className="w-56 shrink-0 px-3">
+          <Tray air={air} dish={dish} />
+        </li>
+      </ol>
+    </div>
+  );
+}
+
+/** Who dips, how, with how much to spare, and for how many. */
+function Setting({ air, dish, writes }: { air: AirResult; dish: Dish; writes: WritingHand }) {
+  const dispatch = useAppDispatch();
+  const station = air.plan.station ?? PLAIN_STATION;
+  const pieces = (count: number): void => void dispatch(dishChanged({ count }));
+  const { min, max } = RANGES.count;
+  return (
+    <div className="mb-2 flex flex-wrap items-end gap-x-3 gap-y-1">
+      <Choice
+        className="w-40"
+        label="I write with"
+        value={writes}
+        options={WRITING}
+        onChange={(w) => dispatch(writesWith(w))}
+      />
+      <Choice
+        className="w-56"
+        label="Through the bowls with"
+        value={station.handling}
+        options={HANDLINGS}
+        onChange={(handling) => dispatch(planChanged({ station: { ...station, handling } }))}
+      />
+      <NumberField
+        className="w-32"
+        label="Working surplus, times"
+        value={station.surplus}
+        quantity="plain"
+        range={RANGES.surplus}
+        step={0.25}
+        onChange={(surplus) => dispatch(planChanged({ station: { ...station, surplus } }))}
+      />
+      <NumberField
+        className="w-24"
+        label="Pieces to coat"
+        value={dish.count}
+        quantity="plain"
+        range={RANGES.count}
+        whole
+        onChange={pieces}
+      />
+      <span className="flex gap-1">
+        <button
+          type="button"
+          className="btn btn-sm h-9"
+          disabled={Math.round(dish.count / 2) < min || dish.count === 1}
+          onClick={() => pieces(Math.max(min, Math.round(dish.count / 2)))}
+        >
+          Half
+        </button>
+        <button
+          type="button"
+          className="btn btn-sm h-9"
+          disabled={dish.count * 2 > max}
+          onClick={() => pieces(dish.count * 2)}
+        >
+          Double
+        </button>
+      </span>
+      <p className="max-w-96 text-xs leading-snug">
+        The writing hand does the dry bowls, where it presses; the other one gets wet. Bowls run{' '}
+        {writes === 'right' ? 'left to right' : 'right to left'} to the tray.
+      </p>
+    </div>
+  );
+}
+
+const ORDINALS = ['1st', '2nd', '3rd', '4th', '5th', '6th', '7th', '8th'];
+const TIMES = ['', 'once', 'twice', 'three times', 'four times'];
+
+/** One bowl: who goes in, what is in it, and what is left of it. */
+function BowlStop({
+  number,
+  stop,
+  filled,
+  air,
+  soils,
+  count,
+}: {
+  number: number;
+  stop: Stop;
+  filled: Filled | undefined;
+  air: AirResult;
+  soils: boolean;
+  count: number;
+}) {
+  const { system, say, tell } = useUnits();
+  const { bowl, visits } = stop;
+  const layer = air.layers[bowl.layerAt];
+  return (
+    <div className={layer.batter ? 'w-60 px-2 sm:grid sm:w-[30rem] sm:grid-cols-2 sm:gap-x-4' : 'w-60 px-2'}>
+      <div>
+        <div className="flex items-end justify-between gap-1">
+          <Hand grip={stop.grip} wet={stop.wet} />
+          {visits.length > 1 && (
+            <span className="mb-1 rounded-field bg-primary px-1.5 text-xs font-semibold text-primary-content">
+              {TIMES[visits.length]}: {visits.map((v) => ORDINALS[v - 1]).join(', ')} layer
+            </span>
+          )}
+        </div>
+        <BowlPicture layer={layer} />
+        <h3 className="leading-tight">
+          {number}. {bowl.name}
+        </h3>
+        {filled && (
+          <p className={`text-xs leading-snug ${filled.vessel ? '' : 'font-semibold text-error'}`}>
+            {filled.vessel
+              ? `In the ${filled.vessel.name.toLowerCase()}: ${Math.round(filled.needsMl)} ml.`
+              : tell(filled.text)}
+          </p>
+        )}
+        <ul className="text-sm">
+          {bowl.parts.map((part) => (
+            <li key={part.ingredientId} className="flex justify-between gap-2">
+              <span>{part.name}</span>
+              <b className="whitespace-nowrap">{partAmount(part, system)}</b>
+            </li>
+          ))}
+        </ul>
+        {stop.portionsOut > 1 && (
+          <p className="mt-1 text-xs leading-snug">
+            <b>In {stop.portionsOut} goes</b> of about {say(bowl.totalG / stop.portionsOut, 'mass')}: what wet pieces
+            have touched is thrown away.
+          </p>
+        )}
+        <p className="mt-1 text-xs leading-snug opacity-90">
+          {say(bowl.onFoodG, 'mass')} stay on the food, {say(bowl.lostG, 'mass')} on {LOSES[stop.grip]};{' '}
+          {say(bowl.leftG, 'mass')} are left over{soils ? ' and thrown away' : ''}.
+          {bowl.weighedEggG !== null && ` Weighed, ${say(bowl.weighedEggG, 'mass')} of beaten egg would do.`}
+          {bowl.reachesPieces > count && ` The same bowl reaches ${bowl.reachesPieces} pieces.`}
+        </p>
+      </div>
+      {layer.batter && (
+        <div className="sm:pt-2">
+          <ForkTest bowl={bowl} standMin={air.plan.layers[bowl.layerAt]?.standMin ?? 0} />
+          <DropTest layers={air.plan.layers} at={bowl.layerAt} />
+          <ul className="mt-1 list-disc pl-4 text-xs leading-snug">
+            {batterNotes(air.plan.layers[bowl.layerAt]).map((note) => (
+              <li key={note}>{note}</li>
+            ))}
+          </ul>
+        </div>
+      )}
+    </div>
+  );
+}
+
+const LOSES: Record<Stop['grip'], string> = {
+  left: 'the hand',
+  right: 'the hand',
+  fork: 'the fork',
+  shaker: 'the box',
+};
+
+/** Where the coated pieces rest and are oiled. */
+function Tray({ air, dish }: { air: AirResult; dish: Dish }) {
+  const { count } = dish;
+  const { system } = useUnits();
+  const { data: kitchen } = useKitchenQuery();
+  const { load, plan } = air;
+  const strokes = (kitchen?.sprayers ?? []).flatMap(({ name, kind, gPerStroke }) => {
+    if (gPerStroke === null) return [];
+    const count = strokesFor(air.sprayOilG, gPerStroke);
+    return [`${count} ${kind === 'can' ? 'seconds' : 'strokes'} of the ${name.toLowerCase()}`];
+  });
+  return (
+    <>
+      <svg viewBox="0 0 200 92" className="w-full" aria-hidden>
+        <path d="M6 78 h188 l-6 10 h-176 z" className="fill-base-300 stroke-base-content" strokeWidth="2" />
+        {[28, 64, 100, 136, 172].map((x) => (
+          <path
+            key={x}
+            d={`M${x - 13} 77 q2 -15 13 -15 t13 15 z`}
+            fill="#d8a95c"
+            className="stroke-base-content"
+            strokeWidth="1.2"
+          />
+        ))}
+      </svg>
+      <h3 className="leading-tight">The tray</h3>
+      <p className="text-sm">
+        {plan.restMin > 0 && `Rests ${Math.round(plan.restMin)} min, one layer. `}
+        {air.sprayOilG >= 0.5 ? (
+          <>
+            Then <b>{oilAmount(air.sprayOilG, system)} of oil</b> on both sides of all {count} pieces, away from the hot
+            basket{strokes.length > 0 && `: ${strokes.join(', or ')}`}.
+          </>
+        ) : (
+          'No oil.'
+        )}
+      </p>
+      {kitchen && kitchen.trays.length > 0 && (
+        <p className="mt-1 text-sm">{traysFor(air.footprint, count, kitchen.trays)}</p>
+      )}
+      <p className="mt-1 text-sm">
+        <b>
+          {load.batches} {load.batches === 1 ? 'batch' : 'batches'}
+        </b>{' '}
+        of up to {load.piecesPerBatch} pieces, by area.
+      </p>
+    </>
+  );
+}

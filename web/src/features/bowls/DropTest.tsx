@@ -1,0 +1,48 @@
+import { RANGES } from '@yellowmist/contract';
+import { flowOf, mixDensity, spreadMm, type LayerSpec } from '@yellowmist/core';
+import { useAppDispatch } from '../../shell/store';
+import { NumberField } from '../../ui/NumberField';
+import { useUnits } from '../../state/useUnits';
+import { layersChanged } from '../dish/dishSlice';
+import { withLayer } from '../dish/layerEdits';
+
+/**
+ * The line-spread test: a tablespoon of batter on a flat plate, measured after a minute. What is measured is what the
+ * simulation goes on with.
+ */
+export function DropTest({ layers, at }: { layers: readonly LayerSpec[]; at: number }) {
+  const dispatch = useAppDispatch();
+  const { say } = useUnits();
+  const { portions, standMin, spreadMm: measured } = layers[at];
+  const expected = spreadMm(flowOf(portions, standMin), mixDensity(portions));
+  const set = (mm: number | undefined): void =>
+    void dispatch(layersChanged({ side: 'air', layers: withLayer(layers, at, { spreadMm: mm }) }));
+  return (
+    <div className="mt-1 text-xs leading-snug">
+      <p>
+        Drop test: a tablespoon on a flat plate should be <b>{say(expected, 'length')}</b> across after a minute.
+      </p>
+      <div className="flex items-end gap-2">
+        <NumberField
+          className="w-28"
+          label="Yours measures"
+          value={measured ?? Math.round(expected)}
+          quantity="length"
+          range={RANGES.spreadMm}
+          onChange={set}
+        />
+        {measured !== undefined && (
+          <button type="button" className="btn btn-ghost btn-sm h-9" onClick={() => set(undefined)}>
+            As the recipe
+          </button>
+        )}
+      </div>
+      {measured !== undefined && (
+        <p>
+          {measured < expected ? 'Thicker' : 'Thinner'} than its recipe: film, run-off and minutes are now for the bowl
+          that you have.
+        </p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,109 @@
+import { memo } from 'react';
+import {
+  adaptCoat,
+  eatenIn,
+  ALLERGENS,
+  allowed,
+  asksOf,
+  DIETS,
+  fitsDiets,
+  ingredient,
+  looseSpice,
+  readyPiece,
+  wholeOf,
+  salted,
+  spiceInside,
+  type AirResult,
+  type Dish,
+  type LayerSpec,
+  type Limits,
+} from '@yellowmist/core';
+import { useAppDispatch } from '../../shell/store';
+import { usePantry, withPantry } from '../../state/usePantry';
+import { layersChanged } from '../dish/dishSlice';
+import { DIET_WORDS } from '../dish/words';
+
+const percent = (share: number): string => `${(share * 100).toFixed(share < 0.01 ? 2 : 1)} %`;
+
+/** What is true of the whole coat: salt against the food's weight, what is in it, and whether that is what is eaten here. */
+export const CoatSays = memo(function CoatSays({ air, dish, limits }: { air: AirResult; dish: Dish; limits: Limits }) {
+  const dispatch = useAppDispatch();
+  const { seasoning, allergens, plan } = air;
+  const lay = (layers: LayerSpec[]): void => void dispatch(layersChanged({ side: 'air', layers }));
+  const season = (): void => {
+    const { food, layers } = readyPiece(dish, plan.layers);
+    const { areaM2, massG } = wholeOf(dish);
+    lay(salted(plan.layers, layers, areaM2, food, massG));
+  };
+  const saltedLayers = seasoning.perLayerG.flatMap((g, at) =>
+    g < 0.05 ? [] : [`${g.toFixed(1)} g in ${air.layers[at].name.toLowerCase()}`],
+  );
+  const spices = looseSpice(plan.layers, plan.settings.tempC);
+  const eaten = eatenIn(dish, plan);
+  const fits = DIETS.filter((d) => eaten.every((i) => fitsDiets(i, [d]))).map((d) => DIET_WORDS[d].toLowerCase());
+  return (
+    <div className="space-y-1 border-x border-base-content/40 bg-base-100 px-2 py-1 text-xs leading-snug">
+      <Unfit layers={plan.layers} limits={limits} onFit={lay} />
+      <p>
+        <b>Salt</b> {percent(seasoning.share)} of the food’s weight: {seasoning.word}
+        {saltedLayers.length > 0 && ` (${saltedLayers.join(', ')})`}. {seasoning.move}
+        {(seasoning.word === 'bland' || seasoning.word === 'lightly seasoned') && (
+          <button type="button" className="btn btn-sm ml-1 h-9" onClick={season}>
+            Season it
+          </button>
+        )}
+      </p>
+      {spices.length > 0 && (
+        <p>
+          <b>{spices.map((s) => s.name).join(', ')}</b> lies outside:{' '}
+          {spices[0].burns ? 'at this heat it burns before the coat is done.' : 'it is sharper there than inside.'}
+          <button type="button" className="btn btn-sm ml-1 h-9" onClick={() => lay(spiceInside(plan.layers))}>
+            Put it inside
+          </button>
+        </p>
+      )}
+      <p>
+        <b>In it</b>{' '}
+        {allergens.length ? allergens.map((a) => ALLERGENS[a].name).join(', ') : 'none of the listed allergens'}.
+        {fits.length > 0 && ` ${capital(fits.join(', '))}.`} By these ingredients; check the labels.
+      </p>
+    </div>
+  );
+});
+
+const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
+
+/** What in the coat is not eaten here or never used, with the one touch that makes it fit. */
+function Unfit({
+  layers,
+  limits,
+  onFit,
+}: {
+  layers: readonly LayerSpec[];
+  limits: Limits;
+  onFit: (layers: LayerSpec[]) => void;
+}) {
+  const pantry = usePantry();
+  const asks = asksOf(withPantry(limits, pantry));
+  const ids = new Set(layers.flatMap((l) => l.portions.map((p) => p.ingredientId)));
+  const unfit = [...ids].filter((id) => !allowed(id, asks));
+  if (unfit.length === 0) return null;
+  const adapted = adaptCoat(layers, asks);
+  const swaps = adapted.swaps.map(({ fromId, toId }) => {
+    const to = toId ? ingredient(toId).name.toLowerCase() : 'nothing';
+    return `${ingredient(fromId).name.toLowerCase()} → ${to}`;
+  });
+  return (
+    <div role="status" className="border-l-4 border-error bg-error/10 px-2 py-1">
+      <p>
+        Not what is eaten here: {unfit.map((id) => ingredient(id).name.toLowerCase()).join(', ')}.
+        {adapted.layers.length > 0 && ` ${swaps.join('; ')}.`}
+      </p>
+      {adapted.layers.length > 0 && (
+        <button type="button" className="btn btn-sm mt-1 h-9" onClick={() => onFit(adapted.layers)}>
+          Make it fit
+        </button>
+      )}
+    </div>
+  );
+}

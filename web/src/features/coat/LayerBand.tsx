@@ -1,0 +1,131 @@
+import { useSortable } from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import { GripVertical, Trash2 } from 'lucide-react';
+import type { KeyboardEvent, ReactNode } from 'react';
+import {
+  ALLERGENS,
+  allergensOf,
+  consistencyOf,
+  flowOfLayer,
+  ingredient,
+  type CoatLayer,
+  type GrammarNote,
+  type LayerSpec,
+} from '@yellowmist/core';
+import { Swatch } from '../../draw/Swatch';
+import { useUnits } from '../../state/useUnits';
+
+interface Props {
+  id: string;
+  /** Its place from the skin, 0 the innermost. */
+  place: { at: number; of: number };
+  spec: LayerSpec;
+  layer: CoatLayer | undefined;
+  open: boolean;
+  notes: readonly GrammarNote[];
+  onOpen: () => void;
+  onMove: (by: 1 | -1) => void;
+  onRemove: () => void;
+  onRepair: (note: GrammarNote) => void;
+  /** Its editor. */
+  children: ReactNode;
+}
+
+/** Height of a band: as thick as it is, but never too thin to read. */
+const bandHeight = (mm: number): number => Math.round(44 + Math.min(18, mm * 7));
+
+const allergensIn = (spec: LayerSpec): string =>
+  allergensOf(spec.portions.map((p) => ingredient(p.ingredientId)))
+    .map((a) => ALLERGENS[a].name)
+    .join(', ');
+
+/** One layer of the stack: a band as thick as it is, a handle to carry it by, its complaints, and its editor when open. */
+export function LayerBand({
+  id,
+  place,
+  spec,
+  layer,
+  open,
+  notes,
+  onOpen,
+  onMove,
+  onRemove,
+  onRepair,
+  children,
+}: Props) {
+  const { say, tell } = useUnits();
+  const { active, attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } =
+    useSortable({
+      id,
+    });
+  // While a layer is carried, all are bare bands of like height: the arrow keys go from one to the next.
+  const shown = active ? [] : notes;
+  const name = layer?.name ?? 'Empty layer';
+  const allergens = allergensIn(spec);
+  const carry = (event: KeyboardEvent): void => {
+    if (!event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return;
+    event.preventDefault();
+    onMove(event.key === 'ArrowUp' ? 1 : -1);
+  };
+  return (
+    <li
+      ref={setNodeRef}
+      aria-label={`Layer ${place.at + 1} of ${place.of} from the skin: ${name}`}
+      className={`border-b border-base-content/25 bg-base-100 last:border-b-0 ${isDragging ? 'relative z-10 ring-2 ring-base-content' : ''}`}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+    >
+      <div className="flex items-stretch" style={{ minHeight: bandHeight((layer?.thicknessM ?? 0) * 1000) }}>
+        <Swatch layer={layer} />
+        <button
+          type="button"
+          className="min-w-0 grow px-2 py-1 text-left hover:bg-base-200"
+          aria-expanded={open}
+          aria-keyshortcuts="Alt+ArrowUp Alt+ArrowDown"
+          onClick={onOpen}
+          onKeyDown={carry}
+        >
+          <span className="block leading-tight font-semibold">{name}</span>
+          <span className="block text-xs opacity-85">
+            {layer && `${Math.round(layer.pickUpGm2)} g/m², ${say(layer.thicknessM * 1000, 'film')}`}
+            {layer?.batter && `, ${consistencyOf(flowOfLayer(spec)).word}`}
+            {allergens && ` · ${allergens}`}
+          </span>
+        </button>
+        <span className="flex items-center">
+          <button
+            type="button"
+            ref={setActivatorNodeRef}
+            {...attributes}
+            {...listeners}
+            className="btn btn-ghost btn-square h-11 w-8 cursor-grab touch-none px-0"
+            aria-label={`Carry ${name}`}
+            title="Drag, or Space and the arrow keys"
+          >
+            <GripVertical aria-hidden className="size-5" />
+          </button>
+          <button
+            type="button"
+            className="btn btn-ghost btn-square h-11 w-8 px-0 disabled:opacity-25"
+            aria-label={`Remove ${name}`}
+            title={`Remove ${name}`}
+            disabled={place.of === 1}
+            onClick={onRemove}
+          >
+            <Trash2 aria-hidden className="size-4" />
+          </button>
+        </span>
+      </div>
+      {shown.map((note) => (
+        <div key={note.rule} className="border-l-4 border-warning bg-warning/15 px-2 py-1 text-xs">
+          <p>
+            {tell(note.text)} {tell(note.repair)}
+          </p>
+          <button type="button" className="btn btn-sm mt-1 h-9" onClick={() => onRepair(note)}>
+            Repair it
+          </button>
+        </div>
+      ))}
+      {open && !active && children}
+    </li>
+  );
+}

@@ -1,0 +1,244 @@
+import { ArrowDown, ArrowUp, CopyPlus, Lock, LockOpen, Replace, Split, Trash2 } from 'lucide-react';
+import { useState, type ReactNode } from 'react';
+import { RANGES } from '@yellowmist/contract';
+import { batterNotes, consistencyOf, flowOfLayer, ingredient, type CoatLayer, type LayerSpec } from '@yellowmist/core';
+import { Check } from '../../ui/Check';
+import { Choice } from '../../ui/Choice';
+import { NumberField } from '../../ui/NumberField';
+import { usePantry } from '../../state/usePantry';
+import {
+  canSplit,
+  dredgedTwice,
+  pairAt,
+  splitLayer,
+  withLayer,
+  withNewPortion,
+  withoutPortion,
+  withPortion,
+} from '../dish/layerEdits';
+import { ingredientOptions } from '../dish/options';
+import { Substitutes } from './Substitutes';
+
+interface Props {
+  layers: readonly LayerSpec[];
+  at: number;
+  layer: CoatLayer | undefined;
+  /** Ingredients that every air version must hold. */
+  keep: readonly string[];
+  /** Whether another ingredient can be tried out in the air. */
+  inAir: boolean;
+  onChange: (layers: LayerSpec[]) => void;
+  onKeep: (ingredientId: string) => void;
+  onMove: (to: number) => void;
+}
+
+/** What is in one layer and how it is put on. Weights count in proportion; the bowls below say how much to weigh out. */
+export function LayerEditor({ layers, at, layer, keep, inAir, onChange, onKeep, onMove }: Props) {
+  const [swapping, setSwapping] = useState<number | null>(null);
+  const { never } = usePantry();
+  const spec = layers[at];
+  const wet = layer?.wet ?? false;
+  const powdery = layer?.grain === 'powder' || layer?.grain === 'starch';
+  const full = layers.length >= RANGES.layers.max;
+  return (
+    <div className="space-y-2 bg-base-200 p-2">
+      {spec.portions.map((portion, k) => {
+        const { name } = ingredient(portion.ingredientId);
+        const kept = keep.includes(portion.ingredientId);
+        return (
+          <div key={k}>
+            <div className="flex items-start gap-1">
+              <Choice
+                className="grow"
+                label={`Ingredient ${k + 1}`}
+                hideLabel
+                value={portion.ingredientId}
+                options={ingredientOptions(never, portion.ingredientId)}
+                onChange={(ingredientId) => onChange(withPortion(layers, at, k, { ingredientId }))}
+              />
+              <NumberField
+                className="w-20 shrink-0"
+                label={`Parts by weight of ${name}`}
+                hideLabel
+                value={portion.grams}
+                quantity="mass"
+                range={RANGES.grams}
+                onChange={(grams) => onChange(withPortion(layers, at, k, { grams }))}
+              />
+            </div>
+            <div className="flex justify-end">
+              {inAir && (
+                <Act
+                  label={`What could stand in for ${name}`}
+                  text="Swap"
+                  expanded={swapping === k}
+                  onClick={() => setSwapping(swapping === k ? null : k)}
+                >
+                  <Replace aria-hidden className="size-4" />
+                </Act>
+              )}
+              <Act
+                label={kept ? `${name} may go again` : `Keep ${name} in every air version`}
+                text={kept ? 'Kept' : 'Keep'}
+                pressed={kept}
+                onClick={() => onKeep(portion.ingredientId)}
+              >
+                {kept ? <Lock aria-hidden className="size-4" /> : <LockOpen aria-hidden className="size-4" />}
+              </Act>
+              <Act
+                label={`Take out ${name}`}
+                disabled={spec.portions.length === 1}
+                onClick={() => onChange(withoutPortion(layers, at, k))}
+              >
+                <Trash2 aria-hidden className="size-4" />
+              </Act>
+            </div>
+            {swapping === k && (
+              <Substitutes
+                key={portion.ingredientId}
+                at={at}
+                ingredientId={portion.ingredientId}
+                onDone={() => setSwapping(null)}
+              />
+            )}
+          </div>
+        );
+      })}
+      <div className="flex flex-wrap gap-x-1">
+        <button
+          type="button"
+          className="btn btn-ghost btn-sm h-9"
+          disabled={spec.portions.length >= RANGES.portions.max}
+          onClick={() => onChange(withNewPortion(layers, at, wet ? 'corn-starch' : 'salt'))}
+        >
+          Add an ingredient
+        </button>
+        <Act label="Move outward" disabled={at === layers.length - 1} onClick={() => onMove(at + 1)}>
+          <ArrowUp aria-hidden className="size-4" />
+        </Act>
+        <Act label="Move toward the skin" disabled={at === 0} onClick={() => onMove(at - 1)}>
+          <ArrowDown aria-hidden className="size-4" />
+        </Act>
+        <Act
+          label="Split: the lighter ingredient into a layer of its own"
+          disabled={full || !canSplit(spec)}
+          onClick={() => onChange(splitLayer(layers, at))}
+        >
+          <Split aria-hidden className="size-4" />
+        </Act>
+        <Act
+          label="Double dredge: this and its partner once more"
+          text="Twice"
+          disabled={layers.length + 2 > RANGES.layers.max || pairAt(layers, at) === null}
+          onClick={() => onChange(dredgedTwice(layers, at))}
+        >
+          <CopyPlus aria-hidden className="size-4" />
+        </Act>
+      </div>
+      <HowItGoesOn layers={layers} at={at} layer={layer} powdery={powdery} onChange={onChange} />
+    </div>
+  );
+}
+
+/** Pressing, tapping, dripping, standing: the hand's part of a layer. */
+function HowItGoesOn({
+  layers,
+  at,
+  layer,
+  powdery,
+  onChange,
+}: Pick<Props, 'layers' | 'at' | 'layer' | 'onChange'> & { powdery: boolean }) {
+  const spec = layers[at];
+  if (!layer?.wet) {
+    return (
+      <>
+        {powdery && (
+          <Check
+            label="Surplus tapped off"
+            checked={!spec.untapped}
+            onChange={(tapped) => onChange(withLayer(layers, at, { untapped: !tapped }))}
+          />
+        )}
+        <Check
+          label={powdery ? 'Left to clump in its bowl' : 'Pressed on with the palm'}
+          checked={Boolean(powdery ? spec.clumped : spec.pressed)}
+          onChange={(on) => onChange(withLayer(layers, at, powdery ? { clumped: on } : { pressed: on }))}
+        />
+      </>
+    );
+  }
+  return (
+    <>
+      {layer.batter && (
+        <>
+          <p className="text-xs">On the fork it {consistencyOf(flowOfLayer(spec)).forkTest}.</p>
+          <ul className="list-disc pl-4 text-xs">
+            {batterNotes(spec).map((note) => (
+              <li key={note}>{note}</li>
+            ))}
+          </ul>
+          <Check
+            label="Beaten smooth, not folded"
+            checked={spec.beaten ?? false}
+            onChange={(beaten) => onChange(withLayer(layers, at, { beaten }))}
+          />
+        </>
+      )}
+      <div className="flex items-end gap-2">
+        <NumberField
+          className="w-28"
+          label="Drips for"
+          value={spec.drainS ?? 8}
+          quantity="seconds"
+          range={RANGES.drainS}
+          onChange={(drainS) => onChange(withLayer(layers, at, { drainS }))}
+        />
+        {layer.batter && (
+          <NumberField
+            className="w-28"
+            label="Has stood for"
+            value={spec.standMin ?? 0}
+            quantity="minutes"
+            range={RANGES.standMin}
+            onChange={(standMin) => onChange(withLayer(layers, at, { standMin }))}
+          />
+        )}
+      </div>
+    </>
+  );
+}
+
+/** A small act on a layer or ingredient: an icon, with a word where there is room. */
+function Act({
+  label,
+  text,
+  disabled = false,
+  pressed,
+  expanded,
+  onClick,
+  children,
+}: {
+  label: string;
+  text?: string;
+  disabled?: boolean;
+  pressed?: boolean;
+  expanded?: boolean;
+  onClick: () => void;
+  children: ReactNode;
+}) {
+  return (
+    <button
+      type="button"
+      className={`btn btn-sm h-9 min-w-9 gap-1 px-2 disabled:opacity-30 ${pressed || expanded ? 'btn-neutral' : 'btn-ghost'}`}
+      aria-label={label}
+      title={label}
+      disabled={disabled}
+      aria-pressed={pressed}
+      aria-expanded={expanded}
+      onClick={onClick}
+    >
+      {children}
+      {text && <span className="font-normal">{text}</span>}
+    </button>
+  );
+}

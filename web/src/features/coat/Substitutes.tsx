@@ -1,0 +1,76 @@
+import { useState } from 'react';
+import { DIETS, type Diet } from '@yellowmist/core';
+import { useAppDispatch, useAppSelector } from '../../shell/store';
+import { Choice } from '../../ui/Choice';
+import { askSubstitutes } from '../../worker/core';
+import { usePantry } from '../../state/usePantry';
+import { picked } from '../dish/dishSlice';
+import { Differences } from '../dish/Differences';
+import { useAsked } from '../dish/useAsked';
+import { requestOf } from '../search/useSearch';
+import { DIET_WORDS } from '../dish/words';
+
+const AS_WE_EAT = 'as we eat';
+
+/** What could stand in for an ingredient, each simulated: what changes in set, hold, crunch, colour and allergens. */
+export function Substitutes({ at, ingredientId, onDone }: { at: number; ingredientId: string; onDone: () => void }) {
+  const dispatch = useAppDispatch();
+  const body = useAppSelector((s) => s.bench.dish.present);
+  const pantry = usePantry();
+  const [diet, setDiet] = useState<Diet | typeof AS_WE_EAT>(AS_WE_EAT);
+  const plan = body?.chosen?.plan ?? null;
+  const request = body && requestOf(body, pantry);
+  const diets = request ? [...request.limits.diets, ...(diet === AS_WE_EAT ? [] : [diet])] : [];
+  const key = request && plan ? JSON.stringify([request, plan, at, ingredientId, diets]) : '';
+  const { answer, error } = useAsked(key, () => {
+    const { avoidAllergens, without } = request!.limits;
+    return askSubstitutes(request!, plan!, at, ingredientId, { diets, avoidAllergens, without });
+  });
+  return (
+    <section aria-label="What could stand in" className="mb-2 border-l-4 border-primary bg-base-100 px-2 py-1">
+      <Choice
+        label="It should be"
+        value={diet}
+        options={[
+          { value: AS_WE_EAT, label: 'whatever does the same' },
+          ...DIETS.map((d) => ({ value: d, label: DIET_WORDS[d].toLowerCase() })),
+        ]}
+        onChange={setDiet}
+      />
+      {error && <p role="alert">{error}</p>}
+      <div aria-live="polite">
+        {!answer && !error && <p className="py-1 text-xs">Simulating each…</p>}
+        {answer?.length === 0 && (
+          <p className="py-1 text-sm">
+            Nothing in the pantry does the same and fits. Leave it out, or build another layer.
+          </p>
+        )}
+      </div>
+      <ul>
+        {answer?.map((s) => (
+          <li key={s.id} className="flex items-start gap-2 border-t border-base-300 py-1 first:border-t-0">
+            <div className="grow">
+              <p className="text-sm font-semibold">
+                {s.name}
+                {!s.common && <span className="font-normal"> (special shop)</span>}
+              </p>
+              <Differences changes={s.changes} most={3} none="Much the same." />
+            </div>
+            <button
+              type="button"
+              className="btn btn-sm h-9 shrink-0"
+              aria-label={`Use ${s.name}`}
+              onClick={() => {
+                dispatch(picked({ family: 'own', by: 'cook', plan: s.plan }));
+                onDone();
+              }}
+            >
+              Use
+            </button>
+          </li>
+        ))}
+      </ul>
+      <p className="text-xs opacity-85">By the ingredients alone: check the labels.</p>
+    </section>
+  );
+}

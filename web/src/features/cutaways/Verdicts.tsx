@@ -1,0 +1,59 @@
+import { colourWord, safeMinimum, type CookResult, type Food } from '@yellowmist/core';
+import { crustCss } from '../../draw/palette';
+import { useUnits } from '../../state/useUnits';
+
+const oilWord = (grams: number): string =>
+  grams < 0.1 ? 'under 0.1 g a piece' : `about ${grams < 1 ? grams.toFixed(1) : Math.round(grams)} g a piece`;
+
+/** Set, colour, centre, crunch and oil of one cook at its end, in words and numbers. */
+export function Verdicts({ result, food }: { result: CookResult; food: Food }) {
+  const { say } = useUnits();
+  const minimum = safeMinimum(food.food.safety);
+  const safeFrom = minimum ? ` (safe from ${say(minimum.tempC, 'temperature')})` : '';
+  const { centre, doneness, setTime, crispness, colourTop, colourUnder, runOff } = result.outcomes;
+  const rows: [string, React.ReactNode][] = [
+    [
+      'Coat',
+      `${setTime?.word ?? ''}${runOff && runOff.value > 0.05 ? `, ${Math.round(runOff.value * 100)} % ran off` : ''}`,
+    ],
+    ['Colour', <Colours key="c" top={colourTop?.value ?? 0} under={colourUnder?.value ?? 0} />],
+    ['Centre', `${centre ? say(centre.value, 'temperature') : ''}, ${doneness?.word ?? centre?.word ?? ''}${safeFrom}`],
+    ['Crunch', crispness?.word ?? ''],
+    ['Oil kept', oilWord(result.oilPerPieceG)],
+  ];
+  return (
+    <dl className="grid grid-cols-[auto_1fr] gap-x-2 text-sm leading-snug">
+      {rows.map(([term, value]) => (
+        <div key={term} className="contents">
+          <dt className="opacity-85">{term}</dt>
+          <dd className="font-semibold">{value}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}
+
+function Colours({ top, under }: { top: number; under: number }) {
+  const [above, below] = [colourWord(top), colourWord(under)];
+  return (
+    <span className="inline-flex items-center gap-1">
+      <span
+        aria-hidden
+        className="inline-block h-3 w-4 rounded-xs border border-base-content/30"
+        style={{ background: crustCss(top) }}
+      />
+      {above}
+      {above !== below && (
+        <>
+          , below
+          <span
+            aria-hidden
+            className="inline-block h-3 w-4 rounded-xs border border-base-content/30"
+            style={{ background: crustCss(under) }}
+          />
+          {below}
+        </>
+      )}
+    </span>
+  );
+}

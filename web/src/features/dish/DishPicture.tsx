@@ -1,0 +1,46 @@
+import type { ConversionBody } from '@yellowmist/contract';
+import { facesCovered, foodOf, readyPiece } from '@yellowmist/core';
+import { Cutaway } from '../../draw/Cutaway';
+import { momentOf } from '../../draw/moment';
+import { useSeen } from '../../ui/useSeen';
+import { useUnits } from '../../state/useUnits';
+import { useEvaluation } from './useEvaluation';
+
+const COAT_PX = 44;
+const MOST_PX_PER_MM = 30;
+
+/** The cutaway of a dish as it comes out: of the pot, or of the air fryer once it has been converted. */
+export function DishPicture({
+  body,
+  side,
+  labelled = false,
+}: {
+  body: ConversionBody;
+  side: 'pot' | 'air';
+  labelled?: boolean;
+}) {
+  const { say } = useUnits();
+  const [frame, seen] = useSeen<HTMLDivElement>();
+  const { evaluated } = useEvaluation(seen ? body : null);
+  if (!evaluated) return <div ref={frame} className={`w-full ${labelled ? 'aspect-[322/262]' : 'aspect-[204/262]'}`} />;
+  const { question } = evaluated;
+  const result = side === 'air' && evaluated.air ? evaluated.air : evaluated.fried;
+  const { layers, series } = result;
+  const coatMm = layers.reduce((sum, l) => sum + l.thicknessM * 1000, 0);
+  const food = foodOf(question.dish.foodId);
+  const moment = momentOf(series, layers, series.timeS.length - 1, result.sauce);
+  return (
+    <Cutaway
+      food={food}
+      foodMm={readyPiece(question.dish, []).piece.heightM * 1000}
+      moment={moment}
+      medium={result === evaluated.air ? 'air' : 'oil'}
+      oiled={question.plan && result === evaluated.air ? facesCovered(question.plan, true) : undefined}
+      onParchment={question.plan?.settings.under === 'parchment'}
+      coatScale={Math.min(MOST_PX_PER_MM, COAT_PX / Math.max(coatMm, 0.2))}
+      labelled={labelled}
+      say={say}
+      title={`${food.name}, ${side === 'air' ? 'out of the air fryer' : 'out of the pot'}: centre ${say(moment.centreC, 'temperature')}`}
+    />
+  );
+}

@@ -1,0 +1,170 @@
+import { RANGES, type ConversionBody } from '@yellowmist/contract';
+import type { AirPlan, AirSettings, Fryer } from '@yellowmist/core';
+import { useAppDispatch } from '../../shell/store';
+import { Check } from '../../ui/Check';
+import { Choice } from '../../ui/Choice';
+import { NumberField } from '../../ui/NumberField';
+import { fryerChanged, planChanged, settingsChanged } from '../dish/dishSlice';
+import { SecondForm } from './SecondForm';
+import { useDrag } from '../dish/useDrag';
+import { useFryers } from '../dish/useFryers';
+
+const UNDER = [
+  { value: 'basket', label: 'Basket' },
+  { value: 'rack', label: 'Raised rack' },
+  { value: 'parchment', label: 'Parchment' },
+] as const;
+
+/** The fryer, and how the air version is cooked in it. */
+export function AirForm({ body, plan }: { body: ConversionBody; plan: AirPlan }) {
+  const dispatch = useAppDispatch();
+  const { fryer } = body;
+  const fryers = useFryers(fryer);
+  const { settings } = plan;
+  const set = (part: Partial<AirSettings>): void => void dispatch(settingsChanged(part));
+  const temperatures = temperaturesOf(fryer);
+  const { basket } = fryer;
+  const size = (part: Record<string, number>): void =>
+    void dispatch(fryerChanged({ ...fryer, basket: { ...basket, ...part } as Fryer['basket'] }));
+  return (
+    <section aria-label="In the air fryer" className="grid grid-cols-2 gap-x-2 gap-y-1">
+      <Choice
+        label="Fryer"
+        value={fryer.name}
+        options={fryers.map((f) => ({ value: f.name, label: f.name }))}
+        onChange={(name) => dispatch(fryerChanged(fryers.find((f) => f.name === name) ?? fryer))}
+      />
+      {basket.kind === 'round' ? (
+        <NumberField
+          label="Basket across"
+          value={basket.diameterMm}
+          quantity="length"
+          range={RANGES.basketMm}
+          onChange={(diameterMm) => size({ diameterMm })}
+        />
+      ) : (
+        <div className="grid grid-cols-2 gap-1">
+          <NumberField
+            label="Basket"
+            value={basket.widthMm}
+            quantity="length"
+            range={RANGES.basketMm}
+            onChange={(widthMm) => size({ widthMm })}
+          />
+          <NumberField
+            label="by"
+            value={basket.depthMm}
+            quantity="length"
+            range={RANGES.basketMm}
+            onChange={(depthMm) => size({ depthMm })}
+          />
+        </div>
+      )}
+      <NumberField
+        label="Oil on all sides, per m²"
+        value={plan.oilGm2}
+        quantity="mass"
+        range={RANGES.oilGm2}
+        onChange={(oilGm2) => dispatch(planChanged({ oilGm2 }))}
+      />
+      <NumberField
+        label="Coat rests"
+        value={plan.restMin}
+        quantity="minutes"
+        range={RANGES.restMin}
+        onChange={(restMin) => dispatch(planChanged({ restMin }))}
+      />
+      <Choice label="Under the food" value={settings.under} options={UNDER} onChange={(under) => set({ under })} />
+      {settings.turnAtMin === null ? (
+        <span />
+      ) : (
+        <NumberField
+          label="Turned after"
+          value={settings.turnAtMin}
+          quantity="minutes"
+          range={{ min: 1, max: settings.minutes }}
+          onChange={(turnAtMin) => set({ turnAtMin })}
+        />
+      )}
+      <Check
+        label="Turned once"
+        checked={settings.turnAtMin !== null}
+        onChange={(on) => set({ turnAtMin: on ? Math.round(settings.minutes * 0.55) : null })}
+      />
+      <Check label="Preheated" checked={settings.preheated} onChange={(preheated) => set({ preheated })} />
+      <Check label="Tray of boiling water" checked={settings.waterTray} onChange={(waterTray) => set({ waterTray })} />
+      <NumberField
+        label="Opened to look, times"
+        value={settings.looks}
+        quantity="plain"
+        range={RANGES.looks}
+        whole
+        onChange={(looks) => set({ looks })}
+      />
+      {fryer.hotSpots && (
+        <Check
+          label="Basket turned round"
+          checked={settings.basketTurned ?? false}
+          onChange={(basketTurned) => set({ basketTurned })}
+        />
+      )}
+      {fryer.racks > 1 && (
+        <>
+          <Check
+            label="Racks swapped"
+            checked={settings.swapEveryMin !== null}
+            onChange={(on) => set({ swapEveryMin: on ? 5 : null })}
+          />
+          {settings.swapEveryMin === null ? (
+            <span />
+          ) : (
+            <NumberField
+              label="Every"
+              value={settings.swapEveryMin}
+              quantity="minutes"
+              range={RANGES.swapEveryMin}
+              onChange={(swapEveryMin) => set({ swapEveryMin })}
+            />
+          )}
+        </>
+      )}
+      <SecondForm plan={plan} temperatures={temperatures} />
+    </section>
+  );
+}
+
+const temperaturesOf = (fryer: Fryer): { min: number; max: number } => ({
+  min: Math.max(RANGES.airTempC.min, fryer.minTempC),
+  max: Math.min(RANGES.airTempC.max, fryer.maxTempC),
+});
+
+/** How hot and how long it is cooked in air: what is tried out most. */
+export function AirHeat({ fryer, settings }: { fryer: Fryer; settings: AirSettings }) {
+  const dispatch = useAppDispatch();
+  const drag = useDrag();
+  const set = (part: Partial<AirSettings>): void => void dispatch(settingsChanged(part));
+  const temperatures = temperaturesOf(fryer);
+  return (
+    <section aria-label="Heat of the air fryer" className="grid grid-cols-2 gap-x-2">
+      <NumberField
+        label="Set to"
+        value={settings.tempC}
+        quantity="temperature"
+        range={temperatures}
+        step={fryer.stepC}
+        drag={drag(150, 220, 1)}
+        onChange={(tempC) => set({ tempC })}
+      />
+      <NumberField
+        label="For"
+        value={settings.minutes}
+        quantity="minutes"
+        range={RANGES.airMinutes}
+        drag={drag(3, 35, 0.5)}
+        onChange={(minutes) =>
+          set({ minutes, turnAtMin: settings.turnAtMin === null ? null : Math.min(settings.turnAtMin, minutes) })
+        }
+      />
+    </section>
+  );
+}

@@ -1,0 +1,54 @@
+import { RANGES } from '@yellowmist/contract';
+import type { FriedCook } from '@yellowmist/core';
+import { useAppDispatch } from '../../shell/store';
+import { Choice } from '../../ui/Choice';
+import { NumberField } from '../../ui/NumberField';
+import { friedChanged } from '../dish/dishSlice';
+import { OILS } from '../dish/options';
+import { useDrag } from '../dish/useDrag';
+
+const MEDIA = [
+  { value: 'deep-oil', label: 'Deep oil' },
+  { value: 'pan-oil', label: 'Pan, turned once' },
+] as const;
+
+/** How the dish is fried today. */
+export function PotForm({ fried }: { fried: FriedCook }) {
+  const dispatch = useAppDispatch();
+  const change = (part: Partial<Omit<FriedCook, 'layers'>>): void => void dispatch(friedChanged(part));
+  return (
+    <section aria-label="In the pot today" className="grid grid-cols-2 gap-x-2 gap-y-1">
+      <Choice label="Fried in" value={fried.medium} options={MEDIA} onChange={(medium) => change({ medium })} />
+      <Choice label="Oil" value={fried.oilId} options={OILS} onChange={(oilId) => change({ oilId })} />
+    </section>
+  );
+}
+
+/** How hot and how long it is fried: what is tried out most. */
+export function PotHeat({ fried }: { fried: FriedCook }) {
+  const dispatch = useAppDispatch();
+  const drag = useDrag();
+  const change = (part: Partial<Omit<FriedCook, 'layers'>>): void => void dispatch(friedChanged(part));
+  return (
+    <section aria-label="Heat of the pot" className="grid grid-cols-2 gap-x-2">
+      <NumberField
+        label="Oil at"
+        value={fried.tempC}
+        quantity="temperature"
+        range={RANGES.oilTempC}
+        step={5}
+        drag={drag(150, 200, 1)}
+        onChange={(tempC) => change({ tempC })}
+      />
+      <NumberField
+        label="For"
+        value={fried.minutes}
+        quantity="minutes"
+        range={RANGES.oilMinutes}
+        step={0.5}
+        drag={drag(1, 10, 0.25)}
+        onChange={(minutes) => change({ minutes })}
+      />
+    </section>
+  );
+}

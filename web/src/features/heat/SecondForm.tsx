@@ -1,0 +1,78 @@
+import { RANGES } from '@yellowmist/contract';
+import type { AirPlan, SecondPlan } from '@yellowmist/core';
+import { useAppDispatch } from '../../shell/store';
+import { Check } from '../../ui/Check';
+import { Choice } from '../../ui/Choice';
+import { NumberField } from '../../ui/NumberField';
+import { planChanged } from '../dish/dishSlice';
+import { SAUCES } from '../dish/options';
+
+const NO_SAUCE = 'none';
+
+/** A usual second cook to start from: cooled, brushed, and cooked on. */
+const usual = (tempC: number): SecondPlan => ({
+  sauce: { portions: [{ ingredientId: SAUCES[0].value, grams: 100 }] },
+  sauceGm2: 150,
+  coolMin: 4,
+  tempC,
+  minutes: 5,
+});
+
+/** A sauce part-way, or simply a second cook. */
+export function SecondForm({ plan, temperatures }: { plan: AirPlan; temperatures: { min: number; max: number } }) {
+  const dispatch = useAppDispatch();
+  const { second } = plan;
+  const change = (to: SecondPlan | null): void => void dispatch(planChanged({ second: to }));
+  return (
+    <div className="col-span-2">
+      <Check
+        label="Sauced, or cooked a second time"
+        checked={second !== null}
+        onChange={(on) => change(on ? usual(plan.settings.tempC) : null)}
+      />
+      {second && (
+        <div className="grid grid-cols-2 gap-x-2 gap-y-1 border-l-4 border-base-300 pl-2">
+          <Choice
+            className="col-span-2"
+            label="Sauce"
+            value={second.sauce?.portions[0].ingredientId ?? NO_SAUCE}
+            options={[{ value: NO_SAUCE, label: 'No sauce, only a second cook' }, ...SAUCES]}
+            onChange={(id) =>
+              change({ ...second, sauce: id === NO_SAUCE ? null : { portions: [{ ingredientId: id, grams: 100 }] } })
+            }
+          />
+          <NumberField
+            label="Cools first"
+            value={second.coolMin}
+            quantity="minutes"
+            range={RANGES.coolMin}
+            onChange={(coolMin) => change({ ...second, coolMin })}
+          />
+          <NumberField
+            label="Sauce per m²"
+            value={second.sauceGm2}
+            quantity="mass"
+            range={RANGES.sauceGm2}
+            step={10}
+            onChange={(sauceGm2) => change({ ...second, sauceGm2 })}
+          />
+          <NumberField
+            label="Then at"
+            value={second.tempC}
+            quantity="temperature"
+            range={temperatures}
+            step={5}
+            onChange={(tempC) => change({ ...second, tempC })}
+          />
+          <NumberField
+            label="More minutes"
+            value={second.minutes}
+            quantity="minutes"
+            range={RANGES.airMinutes}
+            onChange={(minutes) => change({ ...second, minutes })}
+          />
+        </div>
+      )}
+    </div>
+  );
+}

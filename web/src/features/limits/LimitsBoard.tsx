@@ -1,0 +1,75 @@
+import { RANGES } from '@yellowmist/contract';
+import { ALLERGENS, ALLERGEN_IDS, DIETS, type Limits } from '@yellowmist/core';
+import { useAppDispatch } from '../../shell/store';
+import { NumberField } from '../../ui/NumberField';
+import { limitsChanged } from '../dish/dishSlice';
+import { DIET_WORDS } from '../dish/words';
+
+const toggled = <T,>(list: readonly T[], item: T): T[] =>
+  list.includes(item) ? list.filter((i) => i !== item) : [...list, item];
+
+/** What the search must keep to: diets, allergens, heat and time. */
+export function Kitchen({ limits, maxTempC }: { limits: Limits; maxTempC: number }) {
+  const dispatch = useAppDispatch();
+  const change = (part: Partial<Limits>): void => void dispatch(limitsChanged(part));
+  return (
+    <div className="grid gap-x-8 gap-y-2 md:grid-cols-[auto_1fr_auto]">
+      <fieldset>
+        <legend className="font-display font-semibold">Who eats</legend>
+        <div className="grid grid-cols-2 gap-x-4">
+          {DIETS.map((diet) => (
+            <Tick
+              key={diet}
+              label={DIET_WORDS[diet]}
+              on={limits.diets.includes(diet)}
+              onChange={() => change({ diets: toggled(limits.diets, diet) })}
+            />
+          ))}
+        </div>
+        <p className="max-w-80 text-xs opacity-85">By the ingredients alone. The packets&rsquo; labels decide.</p>
+      </fieldset>
+      <fieldset>
+        <legend className="font-display font-semibold">Allergens to keep out of the coat</legend>
+        <div className="grid grid-cols-2 gap-x-4 lg:grid-cols-4">
+          {ALLERGEN_IDS.map((id) => (
+            <Tick
+              key={id}
+              label={ALLERGENS[id].name}
+              on={limits.avoidAllergens.includes(id)}
+              onChange={() => change({ avoidAllergens: toggled(limits.avoidAllergens, id) })}
+            />
+          ))}
+        </div>
+      </fieldset>
+      <fieldset className="w-48 space-y-1">
+        <legend className="font-display font-semibold">Heat and time</legend>
+        <NumberField
+          label="No hotter than"
+          value={limits.maxTempC}
+          quantity="temperature"
+          range={{ min: RANGES.airTempC.min, max: maxTempC }}
+          step={5}
+          onChange={(v) => change({ maxTempC: v })}
+        />
+        <NumberField
+          label="No longer than"
+          value={limits.maxMinutes}
+          quantity="minutes"
+          range={{ min: 4, max: RANGES.airMinutes.max }}
+          whole
+          onChange={(v) => change({ maxMinutes: v })}
+        />
+        <Tick label="I preheat" on={limits.preheat} onChange={() => change({ preheat: !limits.preheat })} />
+      </fieldset>
+    </div>
+  );
+}
+
+function Tick({ label, on, onChange }: { label: string; on: boolean; onChange: () => void }) {
+  return (
+    <label className="flex min-h-8 items-center gap-2 text-sm">
+      <input type="checkbox" className="checkbox checkbox-sm" checked={on} onChange={onChange} />
+      {label}
+    </label>
+  );
+}

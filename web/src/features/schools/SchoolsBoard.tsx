@@ -1,0 +1,74 @@
+import { schoolsFor, type AirPlan } from '@yellowmist/core';
+import type { ConversionBody } from '@yellowmist/contract';
+import { useAppDispatch } from '../../shell/store';
+import { askSchool } from '../../worker/core';
+import { usePantry } from '../../state/usePantry';
+import { schoolTaken } from '../dish/dishSlice';
+import { Differences } from '../dish/Differences';
+import { useAsked } from '../dish/useAsked';
+import { requestOf } from '../search/useSearch';
+
+/** Where cooks disagree: both sides with their reasons, and what each would cost this dish by the model. */
+export function Schools({ body, plan }: { body: ConversionBody; plan: AirPlan }) {
+  const { limits } = requestOf(body, usePantry());
+  const schools = schoolsFor({ dish: body.dish, plan, fryer: body.fryer, limits });
+  return (
+    <div>
+      <p className="mb-1 text-sm">
+        Where cooks disagree, for this dish: both sides, and what the model says that each would change. Where heat or
+        preparation change, the minutes are searched anew.
+      </p>
+      <ul className="columns-1 gap-8 md:columns-2 xl:columns-3">
+        {schools.map(({ id }) => (
+          <li key={id} className="mb-3 break-inside-avoid">
+            <Question body={body} plan={plan} schoolId={id} title={schools.find((s) => s.id === id)!.question} />
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+function Question({
+  body,
+  plan,
+  schoolId,
+  title,
+}: {
+  body: ConversionBody;
+  plan: AirPlan;
+  schoolId: string;
+  title: string;
+}) {
+  const dispatch = useAppDispatch();
+  const request = requestOf(body, usePantry());
+  const { answer, error } = useAsked(JSON.stringify([request, plan, schoolId]), () =>
+    askSchool(request, plan, schoolId),
+  );
+  return (
+    <fieldset>
+      <legend className="font-display font-semibold">{title}</legend>
+      {error && <p role="alert">{error}</p>}
+      {!answer && !error && <p className="text-xs">Simulating both sides…</p>}
+      {answer?.sides.map((side) => (
+        <label
+          key={side.id}
+          className={`flex gap-2 border-l-4 py-1 pl-2 ${side.now ? 'border-primary bg-primary/15' : 'border-base-300'}`}
+        >
+          <input
+            type="radio"
+            className="radio radio-sm mt-0.5"
+            name={`school-${schoolId}`}
+            checked={side.now}
+            onChange={() => side.changed && dispatch(schoolTaken(side.changed))}
+          />
+          <span className="min-w-0">
+            <span className="block text-sm leading-tight font-semibold">{side.label}</span>
+            <span className="block text-xs leading-snug">{side.reason}</span>
+            {(!side.now || side.costs.length > 0) && <Differences changes={side.costs} most={3} />}
+          </span>
+        </label>
+      ))}
+    </fieldset>
+  );
+}

@@ -1,0 +1,62 @@
+import { Lock, X } from 'lucide-react';
+import { ALLERGENS, ingredient, type Limits } from '@yellowmist/core';
+import { useAppDispatch } from '../../shell/store';
+import { useUnits } from '../../state/useUnits';
+import { limitsChanged } from '../dish/dishSlice';
+import { DIET_WORDS } from '../dish/words';
+
+interface Held {
+  key: string;
+  text: string;
+  open: Partial<Limits>;
+}
+
+/** What every air version has to keep to, each of which can be let go again. */
+export function Locks({ limits, maxTempC }: { limits: Limits; maxTempC: number }) {
+  const dispatch = useAppDispatch();
+  const { say } = useUnits();
+  const without = <T,>(list: readonly T[], item: T): T[] => list.filter((i) => i !== item);
+  const held: Held[] = [
+    ...(limits.keep ?? []).map((id) => ({
+      key: `keep-${id}`,
+      text: `with ${ingredient(id).name.toLowerCase()}`,
+      open: { keep: without(limits.keep ?? [], id) },
+    })),
+    ...limits.diets.map((d) => ({
+      key: d,
+      text: DIET_WORDS[d].toLowerCase(),
+      open: { diets: without(limits.diets, d) },
+    })),
+    ...limits.avoidAllergens.map((a) => ({
+      key: a,
+      text: `no ${ALLERGENS[a].name}`,
+      open: { avoidAllergens: without(limits.avoidAllergens, a) },
+    })),
+    ...(limits.maxTempC < maxTempC
+      ? [{ key: 'heat', text: `at most ${say(limits.maxTempC, 'temperature')}`, open: { maxTempC } }]
+      : []),
+  ];
+  if (held.length === 0) {
+    return (
+      <span className="text-sm opacity-85">Nothing is locked: “Keep” at an ingredient, or “Who eats, how hot”.</span>
+    );
+  }
+  return (
+    <ul aria-label="Locked" className="flex flex-wrap gap-1">
+      {held.map(({ key, text, open }) => (
+        <li key={key}>
+          <button
+            type="button"
+            className="btn btn-sm h-9 gap-1 bg-base-100 font-normal"
+            aria-label={`Let go: ${text}`}
+            onClick={() => dispatch(limitsChanged(open))}
+          >
+            <Lock aria-hidden className="size-3.5" />
+            {text}
+            <X aria-hidden className="size-3.5" />
+          </button>
+        </li>
+      ))}
+    </ul>
+  );
+}

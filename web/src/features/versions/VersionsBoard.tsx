@@ -1,0 +1,218 @@
+import { Trash2 } from 'lucide-react';
+import { useState, type FormEvent } from 'react';
+import { RANGES, type Chosen, type ConversionBody } from '@yellowmist/contract';
+import { differences, type AirResult, type LayerSpec, ingredient } from '@yellowmist/core';
+import { useAppDispatch } from '../../shell/store';
+import { crustCss } from '../../draw/palette';
+import { Choice } from '../../ui/Choice';
+import { partAmount } from '../../ui/units';
+import { useUnits } from '../../state/useUnits';
+import { evaluate } from '../../worker/core';
+import { picked, sideTurned, versionForgotten, versionKept } from '../dish/dishSlice';
+import { Differences } from '../dish/Differences';
+import { useAsked } from '../dish/useAsked';
+import { FAMILY_NAMES } from '../dish/words';
+
+interface Side {
+  value: string;
+  label: string;
+  chosen: Chosen;
+}
+
+const ON_BENCH = 'bench';
+
+/** All that can be compared: what lies on the bench, then every named version. */
+const sidesOf = (body: ConversionBody, chosen: Chosen): Side[] => [
+  { value: ON_BENCH, label: 'On the bench now', chosen },
+  ...body.versions.map((v) => ({ value: String(v.id), label: v.name, chosen: v.chosen })),
+];
+
+/** Named versions of the air side: keep, go back to, forget, and compare any two side by side. */
+export function Versions({ body, chosen }: { body: ConversionBody; chosen: Chosen }) {
+  const sides = sidesOf(body, chosen);
+  const [left, setLeft] = useState<string | null>(null);
+  const [right, setRight] = useState<string | null>(null);
+  const pick = (wanted: string | null, otherwise: Side): Side => sides.find((s) => s.value === wanted) ?? otherwise;
+  const [a, b] = [pick(left, sides.at(-1)!), pick(right, sides[0])];
+  return (
+    <div className="grid gap-x-8 gap-y-2 lg:grid-cols-[20rem_1fr]">
+      <div>
+        <KeepForm body={body} />
+        <VersionList body={body} chosen={chosen} />
+      </div>
+      <section aria-label="Compare two versions">
+        {sides.length < 2 ? (
+          <p className="text-sm">Keep this version under a name, change something, and both can be compared here.</p>
+        ) : (
+          <>
+            <div className="flex flex-wrap items-end gap-3">
+              <Choice className="w-56" label="Compare" value={a.value} options={sides} onChange={setLeft} />
+              <Choice className="w-56" label="with" value={b.value} options={sides} onChange={setRight} />
+            </div>
+            <Comparison body={body} a={a} b={b} />
+          </>
+        )}
+      </section>
+    </div>
+  );
+}
+
+function KeepForm({ body }: { body: ConversionBody }) {
+  const dispatch = useAppDispatch();
+  const [name, setName] = useState('');
+  const [error, setError] = useState('');
+  const full = body.versions.length >= RANGES.versions.max;
+  const keep = (event: FormEvent): void => {
+    event.preventDefault();
+    const wanted = name.trim();
+    if (!wanted) return setError(`A version needs a name of 1 to ${RANGES.nameLength.max} letters.`);
+    if (body.versions.some((v) => v.name === wanted)) return setError(`There is a version "${wanted}" already.`);
+    dispatch(versionKept(wanted));
+    setName('');
+    setError('');
+  };
+  return (
+    <form onSubmit={keep} noValidate>
+      <label htmlFor="version-name" className="block text-xs">
+        Keep what lies on the bench as
+      </label>
+      <div className="flex gap-1">
+        <input
+          id="version-name"
+          className={`input h-9 grow ${error ? 'input-error' : ''}`}
+          maxLength={RANGES.nameLength.max}
+          value={name}
+          aria-invalid={error !== ''}
+          aria-describedby={error ? 'version-error' : undefined}
+          onChange={(e) => {
+            setName(e.target.value);
+            setError('');
+          }}
+        />
+        <button type="submit" className="btn btn-sm btn-primary h-9" disabled={full}>
+          Keep
+        </button>
+      </div>
+      {error && (
+        <p id="version-error" role="alert" className="text-xs text-error">
+          {error}
+        </p>
+      )}
+      {full && <p className="text-xs">{RANGES.versions.max} versions are all that a dish holds. Forget one first.</p>}
+    </form>
+  );
+}
+
+function VersionList({ body, chosen }: { body: ConversionBody; chosen: Chosen }) {
+  const dispatch = useAppDispatch();
+  const { say } = useUnits();
+  if (body.versions.length === 0) return null;
+  return (
+    <ul aria-label="Named versions" className="mt-2">
+      {body.versions.map((v) => {
+        const { tempC, minutes } = v.chosen.plan.settings;
+        const here = JSON.stringify(v.chosen.plan) === JSON.stringify(chosen.plan);
+        return (
+          <li key={v.id} className="flex items-center gap-2 border-t border-base-300 py-1">
+            <span className="min-w-0 grow leading-tight">
+              <span className="block truncate font-semibold" title={v.name}>
+                {v.name}
+              </span>
+              <span className="block text-xs">
+                {say(tempC, 'temperature')}, {say(minutes, 'minutes')}, {FAMILY_NAMES[v.chosen.family].toLowerCase()}
+              </span>
+            </span>
+            <button
+              type="button"
+              className="btn btn-sm h-9"
+              disabled={here}
+              aria-label={`Lay ${v.name} on the bench`}
+              onClick={() => {
+                dispatch(picked({ ...v.chosen, by: 'cook' }));
+                dispatch(sideTurned('air'));
+              }}
+            >
+              {here ? 'On the bench' : 'Take'}
+            </button>
+            <button
+              type="button"
+              className="btn btn-ghost btn-square size-9"
+              aria-label={`Forget ${v.name}`}
+              onClick={() => dispatch(versionForgotten(v.id))}
+            >
+              <Trash2 aria-hidden className="size-4" />
+            </button>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
+
+/** Both evaluated with this dish and fryer, side by side: layers, amounts, outcomes, and what differs in words. */
+function Comparison({ body, a, b }: { body: ConversionBody; a: Side; b: Side }) {
+  const { dish, fried, fryer } = body;
+  const ask = async (side: Side): Promise<AirResult> =>
+    (await evaluate({ dish, fried, fryer, plan: side.chosen.plan, profiles: false, waits: true })).air!;
+  const key = JSON.stringify([dish, fried, fryer, a.chosen.plan, b.chosen.plan]);
+  const { answer, error } = useAsked(key, async () => ({ a: await ask(a), b: await ask(b) }));
+  if (error) return <p role="alert">{error}</p>;
+  if (!answer) return <p className="py-2 text-sm">Simulating both…</p>;
+  return (
+    <>
+      <div className="mt-2 grid gap-4 sm:grid-cols-2 xl:grid-cols-3">
+        <Column label={a.label} air={answer.a} />
+        <section aria-label="What changes" className="sm:order-last sm:col-span-2 xl:order-none xl:col-span-1">
+          <h4 className="font-display font-semibold">What changes from left to right</h4>
+          <Differences changes={differences(answer.a, answer.b)} most={12} none="Nothing that anybody would notice." />
+        </section>
+        <Column label={b.label} air={answer.b} />
+      </div>
+    </>
+  );
+}
+
+const recipe = ({ portions }: LayerSpec): string => portions.map((p) => ingredient(p.ingredientId).name).join(', ');
+
+function Column({ label, air }: { label: string; air: AirResult }) {
+  const { say, system } = useUnits();
+  const { tempC, minutes } = air.plan.settings;
+  const { colourTop, crispness, setTime, adhesion } = air.outcomes;
+  return (
+    <section aria-label={label} className="min-w-0 text-sm">
+      <h4 className="truncate font-display font-semibold" title={label}>
+        {label}
+      </h4>
+      <p>
+        {say(tempC, 'temperature')}, {say(minutes, 'minutes')}, rests {say(air.plan.restMin, 'minutes')},{' '}
+        {say(air.sprayOilG, 'mass')} of oil
+      </p>
+      <p>
+        <span
+          aria-hidden
+          className="inline-block h-3 w-4 rounded-xs border border-base-content/30"
+          style={{ background: crustCss(colourTop?.value ?? 0) }}
+        />{' '}
+        {[colourTop, crispness, setTime, adhesion]
+          .map((o) => o?.word)
+          .filter(Boolean)
+          .join(', ')}
+      </p>
+      <ol className="mt-1 list-decimal pl-5 leading-snug" aria-label="Layers from the skin outward">
+        {air.plan.layers.map((layer, at) => {
+          const bowl = air.bowls.find((w) => w.visits.includes(at));
+          return (
+            <li key={at}>
+              {recipe(layer)}
+              {bowl && bowl.layerAt === at && (
+                <span className="block text-xs opacity-90">
+                  {bowl.parts.map((p) => partAmount(p, system)).join(' + ')} in the bowl
+                </span>
+              )}
+            </li>
+          );
+        })}
+      </ol>
+    </section>
+  );
+}

@@ -1,0 +1,87 @@
+import { Moon, Sun } from 'lucide-react';
+import { useEffect } from 'react';
+import { Link, Outlet } from 'react-router';
+import { toast, Toaster } from 'sonner';
+import { usePantryQuery } from '../state/api';
+import { Keys } from './Keys';
+import { onCrash } from '../worker/core';
+import { themeSet, unitsSwitched, type Theme } from '../state/settings';
+import { useAppDispatch, useAppSelector } from './store';
+
+const deviceTheme = (): Theme => (window.matchMedia('(prefers-color-scheme: dark)').matches ? 'iron' : 'steam');
+
+const PLACES = [
+  { to: '/supper', label: 'Supper' },
+  { to: '/kitchen', label: 'Kitchen' },
+  { to: '/pantry', label: 'Pantry' },
+] as const;
+
+/** The thin bar over every page: where home is, units in one click, light or dark. The bench puts its dish into `#bar`. */
+export function Layout() {
+  const { units, theme } = useAppSelector((s) => s.settings);
+  const dispatch = useAppDispatch();
+  const { isLoading } = usePantryQuery();
+  const shown = theme ?? deviceTheme();
+  useEffect(() => {
+    document.documentElement.dataset.theme = shown;
+  }, [shown]);
+  useEffect(() => onCrash(() => toast('A computation broke off and was begun again. Nothing is lost.')), []);
+  return (
+    <div className="flex min-h-dvh flex-col">
+      <a className="btn btn-primary sr-only focus:not-sr-only focus:absolute focus:z-50" href="#main">
+        Skip to the page
+      </a>
+      <header className="flex min-h-12 flex-wrap items-center gap-x-3 border-b border-base-300 bg-base-200 px-3">
+        <Link to="/" className="flex min-h-11 items-center gap-2 font-display text-lg font-bold">
+          <img src="/mark.svg" alt="" className="size-7" />
+          Yellowmist
+        </Link>
+        {PLACES.map(({ to, label }) => (
+          <Link key={to} to={to} className="btn btn-ghost h-11 px-2 font-normal">
+            {label}
+          </Link>
+        ))}
+        <div
+          id="bar"
+          className="order-last flex min-w-0 basis-full items-center gap-3 sm:order-none sm:grow sm:basis-0"
+        />
+        <button
+          type="button"
+          className="btn btn-ghost ml-auto h-11 px-3 font-normal sm:ml-0"
+          onClick={() => dispatch(unitsSwitched())}
+          aria-label={units === 'metric' ? 'Switch to cups, °F and inches' : 'Switch to grams, °C and millimetres'}
+        >
+          <span
+            className={
+              units === 'metric'
+                ? 'font-bold underline decoration-primary decoration-4 underline-offset-4'
+                : 'opacity-80'
+            }
+          >
+            g °C mm
+          </span>
+          <span
+            className={
+              units === 'us' ? 'font-bold underline decoration-primary decoration-4 underline-offset-4' : 'opacity-80'
+            }
+          >
+            cups °F in
+          </span>
+        </button>
+        <Keys />
+        <button
+          type="button"
+          className="btn btn-ghost btn-square size-11"
+          onClick={() => dispatch(themeSet(shown === 'iron' ? 'steam' : 'iron'))}
+          aria-label={shown === 'iron' ? 'Light theme' : 'Dark theme'}
+        >
+          {shown === 'iron' ? <Sun aria-hidden className="size-5" /> : <Moon aria-hidden className="size-5" />}
+        </button>
+      </header>
+      <main id="main" className="flex min-h-0 grow flex-col">
+        {!isLoading && <Outlet />}
+      </main>
+      <Toaster theme={shown === 'iron' ? 'dark' : 'light'} position="bottom-right" />
+    </div>
+  );
+}
