@@ -4,7 +4,8 @@ import {
   convertRequestSchema,
   exampleConversion,
   simulateRequestSchema,
-  upgradeConversion,
+  FORMATS,
+  upgrade,
 } from './index.js';
 
 const { dish, fried, fryer, limits } = exampleConversion();
@@ -43,7 +44,7 @@ describe('checking at the door', () => {
     const settings = { tempC: 180, minutes: 12, preheated: false, turnAtMin: 6, under: 'basket' };
     const plan = { layers: fried.layers, restMin: 5, oilGm2: 12, settings };
     const old = { ...request, name: 'Old', note: '', chosen: { family: 'own', by: 'cook', plan } };
-    const now = upgradeConversion(1, old);
+    const now = upgrade(FORMATS.conversion, 1, old);
     expect(now.chosen!.plan).toMatchObject({
       second: null,
       settings: { ...settings, waterTray: false, looks: 0, swapEveryMin: null },
@@ -52,13 +53,13 @@ describe('checking at the door', () => {
   });
 
   test('a dish of the second format comes up to today’s: no named versions yet', () => {
-    const now = upgradeConversion(2, { ...request, name: 'Old', note: '', chosen: null });
+    const now = upgrade(FORMATS.conversion, 2, { ...request, name: 'Old', note: '', chosen: null });
     expect(now.versions).toEqual([]);
     expect(check(conversionBodySchema, now).ok).toBe(true);
   });
 
   test('a document of a newer Yellowmist is not guessed at', () => {
-    expect(() => upgradeConversion(99, {})).toThrow(/newer Yellowmist/);
+    expect(() => upgrade(FORMATS.conversion, 99, {})).toThrow(/newer Yellowmist/);
   });
 
   const air = {

@@ -1,3 +1,4 @@
+export type * from './answers.js';
 export * from './check.js';
 export * from './example.js';
 export * from './ranges.js';

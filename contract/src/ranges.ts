@@ -58,6 +58,11 @@ export const RANGES = {
   stepC: { min: 1, max: 25 },
   airFactor: { min: 0.4, max: 2.5 },
   offsetC: { min: -40, max: 40 },
+  /** Coats and cooks of a search that is kept with its dish. */
+  keptCoats: { min: 0, max: 200 },
+  keptCooks: { min: 0, max: 3000 },
+  /** Ids of a list of ingredients. */
+  pantryIds: { min: 0, max: 300 },
   layers: { min: 1, max: 8 },
   portions: { min: 1, max: 12 },
   nameLength: { min: 1, max: 80 },

@@ -15,9 +15,6 @@ import type {
   Vessel,
 } from '@yellowmist/core';
 
-/** The format of a stored conversion; raised when its shape changes, with an upgrade in upgrade.ts. */
-export const CONVERSION_FORMAT = 3;
-
 /** What a cook writes of a conversion. */
 export interface ConversionBody extends ConvertRequest {
   name: string;
@@ -27,6 +24,26 @@ export interface ConversionBody extends ConvertRequest {
   /** Air versions that the cook gave a name, the oldest first. */
   versions: NamedVersion[];
 }
+
+/** A save of a conversion, naming the version that it changes. */
+export interface SaveRequest extends ConversionBody {
+  version: number;
+}
+
+/** A stored dish that cannot be opened here: why, in a sentence. It can be put aside, and nothing of it is lost. */
+export interface BrokenConversion {
+  id: string;
+  name: string;
+  version: number;
+  createdAt: string;
+  updatedAt: string;
+  problem: string;
+}
+
+/** A dish in the list of all: whole, or why it cannot be opened. */
+export type ListedConversion = ConversionDocument | BrokenConversion;
+
+export const isBroken = (listed: ListedConversion): listed is BrokenConversion => 'problem' in listed;
 
 /** An air version that was kept under a name, to go back to and to compare. */
 export interface NamedVersion {
@@ -66,6 +83,9 @@ export interface PantryBody {
 export interface PantryDocument extends PantryBody {
   version: number;
 }
+
+/** A kitchen's pantry of which nobody has said anything yet. */
+export const EMPTY_PANTRY: PantryBody = { have: [], never: [], own: [] };
 
 /** How oil comes onto the coat: a pump bottle, a propellant can, a brush. */
 export interface Sprayer {
@@ -116,6 +136,9 @@ export interface SupperDocument extends SupperBody {
   version: number;
 }
 
+/** An evening that nobody has planned yet. */
+export const EMPTY_SUPPER: SupperBody = { name: 'Supper', dishIds: [], guests: [] };
+
 /** A kitchen of which nobody has said anything yet. */
 export const EMPTY_KITCHEN: KitchenBody = { fryers: [], sprayers: [], bowls: [], trays: [], thermometer: true };
 
@@ -124,9 +147,23 @@ export interface KitchenDocument extends KitchenBody {
   version: number;
 }
 
-export type SimulatedCook =
-  | { medium: OilMedium; tempC: number; minutes: number }
-  | ({ medium: 'air'; fryer: Fryer; oilGm2: number; restMin: number; second: SecondPlan | null } & AirSettings);
+/** A cook in oil to be simulated. */
+export interface SimulatedInOil {
+  medium: OilMedium;
+  tempC: number;
+  minutes: number;
+}
+
+/** A cook in air to be simulated. */
+export interface SimulatedInAir extends AirSettings {
+  medium: 'air';
+  fryer: Fryer;
+  oilGm2: number;
+  restMin: number;
+  second: SecondPlan | null;
+}
+
+export type SimulatedCook = SimulatedInOil | SimulatedInAir;
 
 export interface SimulateRequest {
   dish: Dish;
@@ -150,6 +187,3 @@ export interface FieldError {
   field: string;
   message: string;
 }
-
-/** An evening that nobody has planned yet. */
-export const EMPTY_SUPPER: SupperBody = { name: 'Supper', dishIds: [], guests: [] };

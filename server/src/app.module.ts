@@ -2,13 +2,14 @@ import { Module, type DynamicModule } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { ComputeModule } from './compute/compute.module.js';
 import { ConversionsModule } from './conversions/conversions.module.js';
+import { CheckpointService } from './database/checkpoint.service.js';
 import { databaseOptions } from './database/options.js';
 import { DemoService } from './demo/demo.service.js';
 import { DevicesModule } from './devices/devices.module.js';
 import { HealthController } from './health/health.controller.js';
-import { KitchenModule } from './kitchen/kitchen.module.js';
-import { PantryModule } from './pantry/pantry.module.js';
-import { SupperModule } from './supper/supper.module.js';
+import { KitchenModule } from './kitchen/kitchen.js';
+import { PantryModule } from './pantry/pantry.js';
+import { SupperModule } from './supper/supper.js';
 
 @Module({})
 export class AppModule {
@@ -26,7 +27,7 @@ export class AppModule {
         DevicesModule,
       ],
       controllers: [HealthController],
-      providers: [DemoService],
+      providers: [DemoService, CheckpointService],
     };
   }
 }

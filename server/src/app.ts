@@ -5,7 +5,9 @@ import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
 import type { NextFunction, Request, Response } from 'express';
+import compression from 'compression';
 import helmet from 'helmet';
+import sirv from 'sirv';
 import { AppModule } from './app.module.js';
 import { gate } from './common/gate.js';
 import { ProblemFilter } from './common/problem.filter.js';
@@ -42,15 +44,27 @@ function documentApi(app: NestExpressApplication): void {
   });
 }
 
-/** Serves the built pages; every address that is no file and no API is the application's own. */
+const YEAR_S = 365 * 24 * 60 * 60;
+
+/**
+ * Serves the built pages, compressed beforehand: what has its hash in its name is kept for ever, the page itself never.
+ * Every address that is no file and no API is the application's own.
+ */
 function servePages(app: NestExpressApplication, webFolder: string): void {
-  const page = join(webFolder, 'index.html');
-  if (!existsSync(page)) return;
-  app.useStaticAssets(webFolder, { index: false, maxAge: '1h' });
-  app.use((request: Request, response: Response, next: NextFunction) => {
-    if (request.method !== 'GET' || request.path.startsWith('/api')) return next();
-    response.sendFile(page);
+  if (!existsSync(join(webFolder, 'index.html'))) return;
+  const serve = sirv(webFolder, {
+    brotli: true,
+    gzip: true,
+    etag: true,
+    single: true,
+    setHeaders(response, path) {
+      const hashed = path.startsWith('/assets/');
+      response.setHeader('Cache-Control', hashed ? `public, max-age=${YEAR_S}, immutable` : 'no-cache');
+    },
   });
+  app.use((request: Request, response: Response, next: NextFunction) =>
+    request.path.startsWith('/api') ? next() : serve(request, response, next),
+  );
 }
 
 /** The whole server, ready to listen. */
@@ -61,6 +75,11 @@ export async function makeApp(settings: Settings): Promise<NestExpressApplicatio
   );
   app.use(helmet({ contentSecurityPolicy: { useDefaults: false, directives: CONTENT_SECURITY }, hsts: false }));
   app.use(gate(settings.hostNames));
+  // Not the readings of a scale: they are a stream.
+  app.use(
+    '/api',
+    compression({ filter: (_, response) => !/event-stream/.test(String(response.getHeader('Content-Type'))) }),
+  );
   app.useBodyParser('json', { limit: BODY_LIMIT });
   app.setGlobalPrefix('api');
   app.useGlobalFilters(new ProblemFilter());

@@ -1,6 +1,7 @@
 import { request as httpRequest } from 'node:http';
 import {
-  CONVERSION_FORMAT,
+  FORMATS,
+  formatNumber,
   exampleConversion,
   type ConversionBody,
   type ConversionDocument,
@@ -20,7 +21,11 @@ describe('conversions', () => {
   test('are created, listed, read and saved, each save raising the version', async () => {
     const made = await server.ask<ConversionDocument>('POST', '/conversions', body('Net loft fritters'));
     expect(made.status).toBe(201);
-    expect(made.body).toMatchObject({ name: 'Net loft fritters', version: 1, format: CONVERSION_FORMAT });
+    expect(made.body).toMatchObject({
+      name: 'Net loft fritters',
+      version: 1,
+      format: formatNumber(FORMATS.conversion),
+    });
     const saved = await server.ask<ConversionDocument>('PUT', `/conversions/${made.body.id}`, {
       ...body('Renamed'),
       version: 1,

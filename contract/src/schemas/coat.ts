@@ -1,26 +1,22 @@
-import Joi from 'joi';
-import { ingredient } from '@yellowmist/core';
+import type * as J from 'joi';
+import type { FriedCook, LayerSpec, Portion } from '@yellowmist/core';
 import { RANGES } from '../ranges.js';
-import { allOf, pantryId, within } from './fields.js';
+import { allOf, coatId, oneOf, pantryId, within } from './fields.js';
+import { Joi } from './joi.js';
 
-const portion = allOf({
-  ingredientId: pantryId('a coat ingredient', (id) => ingredient(id).food === undefined),
-  grams: within('grams'),
-});
+const portion = allOf<Portion>({ ingredientId: coatId, grams: within('grams') });
 
-const hasWeight = (portions: { grams: number }[], helpers: Joi.CustomHelpers): unknown =>
+const hasWeight = (portions: Portion[], helpers: J.CustomHelpers): unknown =>
   portions.some((p) => p.grams > 0) ? portions : helpers.error('any.weightless');
 
 /** A layer of a coat: what it is made of, and how it is put on. */
-export const layer = Joi.object({
+export const layer = allOf<LayerSpec>({
   portions: Joi.array()
     .items(portion)
     .min(RANGES.portions.min)
     .max(RANGES.portions.max)
     .custom(hasWeight)
-    .messages({ 'any.weightless': '{{#label}} must hold more than 0 g of something' })
-    .required(),
-  // Said outright, because the documents around a layer require every other field.
+    .messages({ 'any.weightless': '{{#label}} must hold more than 0 g of something' }),
   pressed: Joi.boolean().optional(),
   clumped: Joi.boolean().optional(),
   drainS: within('drainS').optional(),
@@ -34,12 +30,12 @@ export const layer = Joi.object({
 export const layersSchema = Joi.array().items(layer).min(RANGES.layers.min).max(RANGES.layers.max);
 
 /** An oil to fry, rub or spray with. */
-export const oilSchema = pantryId('a frying oil', (id) => ingredient(id).roles.includes('frying-oil'));
+export const oilSchema = pantryId('a frying oil', (item) => item.roles.includes('frying-oil'));
 
 /** The dish as it is fried today. */
-export const friedSchema = allOf({
+export const friedSchema = allOf<FriedCook>({
   layers: layersSchema,
-  medium: Joi.valid('deep-oil', 'pan-oil'),
+  medium: oneOf('deep-oil', 'pan-oil'),
   oilId: oilSchema,
   tempC: within('oilTempC'),
   minutes: within('oilMinutes'),

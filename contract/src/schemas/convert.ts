@@ -1,36 +1,27 @@
-import Joi from 'joi';
-import { ingredient } from '@yellowmist/core';
+import type { ConvertRequest, Limits } from '@yellowmist/core';
+import type { SimulatedInAir, SimulatedInOil, SimulateRequest } from '../types.js';
+import { RANGES } from '../ranges.js';
 import { friedSchema, layersSchema } from './coat.js';
 import { dishSchema } from './dish.js';
-import { allOf, allergensSchema, dietsSchema, pantryId, whole, within } from './fields.js';
+import { allergensSchema, allOf, coatId, dietsSchema, oneOf, pantryIds, whole, within } from './fields.js';
 import { fryerSchema } from './fryer.js';
+import { Joi } from './joi.js';
 import { airHabits, second } from './plan.js';
 
-const pantryIds = Joi.array()
-  .items(pantryId('an ingredient', () => true))
-  .unique()
-  .max(300);
-const coatIds = Joi.array()
-  .items(pantryId('a coat ingredient', (id) => ingredient(id).food === undefined))
-  .unique()
-  .max(8);
-
 /** What the cook will not have in the coat or the cook. */
-export const limitsSchema = allOf({
+export const limitsSchema = allOf<Limits>({
   diets: dietsSchema,
   avoidAllergens: allergensSchema,
-  without: Joi.array()
-    .items(pantryId('an ingredient', () => true))
-    .max(200),
+  without: pantryIds(RANGES.pantryIds.max),
   maxTempC: within('airTempC'),
   maxMinutes: whole('airMinutes').min(4),
   preheat: Joi.boolean(),
-  keep: coatIds.optional(),
-  atHome: pantryIds.optional(),
+  keep: Joi.array().items(coatId).unique().max(RANGES.layers.max).optional(),
+  atHome: pantryIds(RANGES.pantryIds.max).optional(),
 });
 
 /** What `POST /api/convert` takes. */
-export const convertRequestSchema = allOf({
+export const convertRequestSchema = allOf<ConvertRequest>({
   dish: dishSchema,
   fried: friedSchema,
   fryer: fryerSchema,
@@ -41,8 +32,8 @@ const simulatedCook = Joi.alternatives().conditional('.medium', {
   switch: [
     {
       is: 'air',
-      then: allOf({
-        medium: Joi.valid('air'),
+      then: allOf<SimulatedInAir>({
+        medium: oneOf('air'),
         fryer: fryerSchema,
         tempC: within('airTempC'),
         minutes: within('airMinutes'),
@@ -54,12 +45,16 @@ const simulatedCook = Joi.alternatives().conditional('.medium', {
       }),
     },
   ],
-  otherwise: allOf({
-    medium: Joi.valid('deep-oil', 'pan-oil', 'air'),
+  otherwise: allOf<SimulatedInOil>({
+    medium: oneOf('deep-oil', 'pan-oil', 'air'),
     tempC: within('oilTempC'),
     minutes: within('oilMinutes'),
   }).unknown(false),
 });
 
 /** What `POST /api/simulate` takes: one piece, one coat, one cook. */
-export const simulateRequestSchema = allOf({ dish: dishSchema, layers: layersSchema, cook: simulatedCook });
+export const simulateRequestSchema = allOf<SimulateRequest>({
+  dish: dishSchema,
+  layers: layersSchema,
+  cook: simulatedCook.required(),
+});

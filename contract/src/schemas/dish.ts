@@ -1,13 +1,15 @@
-import Joi from 'joi';
-import { ingredient, PREPARATIONS } from '@yellowmist/core';
-import { allOf, pantryId, whole, within } from './fields.js';
+import { PREPARATIONS, type Dish, type PieceShape } from '@yellowmist/core';
+import { allOf, oneOf, pantryId, whole, within } from './fields.js';
+import { Joi } from './joi.js';
+
+type Shape<K extends PieceShape['kind']> = Extract<PieceShape, { kind: K }>;
 
 const shape = Joi.alternatives().conditional('.kind', {
   switch: [
     {
       is: 'slab',
-      then: allOf({
-        kind: Joi.valid('slab'),
+      then: allOf<Shape<'slab'>>({
+        kind: oneOf('slab'),
         lengthMm: within('lengthMm'),
         widthMm: within('lengthMm'),
         thicknessMm: within('thicknessMm'),
@@ -15,41 +17,51 @@ const shape = Joi.alternatives().conditional('.kind', {
     },
     {
       is: 'disc',
-      then: allOf({ kind: Joi.valid('disc'), diameterMm: within('lengthMm'), thicknessMm: within('thicknessMm') }),
+      then: allOf<Shape<'disc'>>({
+        kind: oneOf('disc'),
+        diameterMm: within('lengthMm'),
+        thicknessMm: within('thicknessMm'),
+      }),
     },
     {
       is: 'rod',
-      then: allOf({ kind: Joi.valid('rod'), diameterMm: within('thicknessMm'), lengthMm: within('lengthMm') }),
+      then: allOf<Shape<'rod'>>({
+        kind: oneOf('rod'),
+        diameterMm: within('thicknessMm'),
+        lengthMm: within('lengthMm'),
+      }),
     },
     {
       is: 'ring',
-      then: allOf({
-        kind: Joi.valid('ring'),
+      then: allOf<Shape<'ring'>>({
+        kind: oneOf('ring'),
         outerMm: within('lengthMm'),
         innerMm: within('lengthMm').less(Joi.ref('outerMm')),
         thicknessMm: within('thicknessMm'),
       }),
     },
-    { is: 'ball', then: allOf({ kind: Joi.valid('ball'), diameterMm: within('thicknessMm') }) },
+    { is: 'ball', then: allOf<Shape<'ball'>>({ kind: oneOf('ball'), diameterMm: within('thicknessMm') }) },
     {
       is: 'irregular',
-      then: allOf({
-        kind: Joi.valid('irregular'),
+      then: allOf<Shape<'irregular'>>({
+        kind: oneOf('irregular'),
         longestMm: within('lengthMm'),
         thicknessMm: within('thicknessMm'),
         massG: within('massG'),
       }),
     },
   ],
-  otherwise: allOf({ kind: Joi.valid('slab', 'disc', 'rod', 'ring', 'ball', 'irregular') }).unknown(true),
+  otherwise: allOf<Pick<PieceShape, 'kind'>>({
+    kind: oneOf('slab', 'disc', 'rod', 'ring', 'ball', 'irregular'),
+  }).unknown(true),
 });
 
 /** What is coated: food, cut, pieces, and how it was made ready. */
-export const dishSchema = allOf({
-  foodId: pantryId('a food', (id) => ingredient(id).food !== undefined),
+export const dishSchema = allOf<Dish>({
+  foodId: pantryId('a food', (item) => item.food !== undefined),
   shape,
   count: whole('count'),
-  smaller: allOf({
+  smaller: allOf<NonNullable<Dish['smaller']>>({
     count: whole('count')
       .custom((n: number, helpers) => {
         const { count } = helpers.state.ancestors[1] as { count: number };
@@ -59,7 +71,7 @@ export const dishSchema = allOf({
     scale: within('smallerScale'),
   }).optional(),
   startC: within('startC'),
-  skin: Joi.valid('dry', 'damp', 'wet'),
-  preparation: Joi.valid(...PREPARATIONS),
+  skin: oneOf('dry', 'damp', 'wet'),
+  preparation: oneOf(...PREPARATIONS),
   prepMin: within('prepMin').optional(),
 });

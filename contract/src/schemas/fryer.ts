@@ -1,17 +1,23 @@
-import Joi from 'joi';
-import { BREAD_WORDS, HOT_SPOTS, FRYER_KINDS } from '@yellowmist/core';
+import { BREAD_WORDS, FRYER_KINDS, HOT_SPOTS, type BasketShape, type Fryer, type Preset } from '@yellowmist/core';
 import { RANGES } from '../ranges.js';
-import { allOf, nameSchema, whole, within } from './fields.js';
+import { allOf, nameSchema, oneOf, whole, within } from './fields.js';
+import { Joi } from './joi.js';
+
+type Basket<K extends BasketShape['kind']> = Extract<BasketShape, { kind: K }>;
 
 const basket = Joi.alternatives().conditional('.kind', {
-  switch: [{ is: 'round', then: allOf({ kind: Joi.valid('round'), diameterMm: within('basketMm') }) }],
-  otherwise: allOf({ kind: Joi.valid('rectangle'), widthMm: within('basketMm'), depthMm: within('basketMm') }),
+  switch: [{ is: 'round', then: allOf<Basket<'round'>>({ kind: oneOf('round'), diameterMm: within('basketMm') }) }],
+  otherwise: allOf<Basket<'rectangle'>>({
+    kind: oneOf('rectangle'),
+    widthMm: within('basketMm'),
+    depthMm: within('basketMm'),
+  }),
 });
 
 /** One appliance, with what was measured of it. */
-export const fryerSchema = allOf({
+export const fryerSchema = allOf<Fryer>({
   name: nameSchema,
-  kind: Joi.valid(...FRYER_KINDS),
+  kind: oneOf(...FRYER_KINDS),
   basket,
   racks: whole('racks'),
   minTempC: within('fryerTempC')
@@ -26,7 +32,7 @@ export const fryerSchema = allOf({
   offsetC: within('offsetC'),
   powerW: within('powerW').optional(),
   presets: Joi.array()
-    .items(allOf({ name: nameSchema, tempC: within('fryerTempC'), minutes: within('airMinutes') }))
+    .items(allOf<Preset>({ name: nameSchema, tempC: within('fryerTempC'), minutes: within('airMinutes') }))
     .unique('name')
     .max(RANGES.presets.max)
     .optional(),
@@ -40,9 +46,10 @@ export const fryerSchema = allOf({
         .max(BREAD_WORDS.length - 1),
     )
     .length(HOT_SPOTS)
+    .max(HOT_SPOTS)
     .optional(),
   readings: Joi.array()
-    .items(allOf({ setC: within('fryerTempC'), readC: within('fryerTempC') }))
+    .items(allOf<{ setC: number; readC: number }>({ setC: within('fryerTempC'), readC: within('fryerTempC') }))
     .max(RANGES.readings.max)
     .optional(),
 });

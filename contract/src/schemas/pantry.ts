@@ -1,20 +1,23 @@
-import Joi from 'joi';
-import { MOST_ON_LABEL_G, namedG, OWN_PREFIX, PANTRY, type Label } from '@yellowmist/core';
+import type * as J from 'joi';
+import { KNOWN, MOST_ON_LABEL_G, namedG, OWN_PREFIX, type Label } from '@yellowmist/core';
 import { RANGES } from '../ranges.js';
-import { allOf, allergensSchema, nameSchema, within } from './fields.js';
+import type { PantryDocument } from '../types.js';
+import { allergensSchema, allOf, nameSchema, oneOf, versionSchema, within } from './fields.js';
+import { Joi } from './joi.js';
 
 /** A coat ingredient that the pantry knows by itself: an own one may not lean on another own one. */
-const isKnownCoat = (id: string): boolean => PANTRY.some((i) => i.id === id && !i.food);
+const isKnownCoat = (id: string): boolean => KNOWN.byId.get(id)?.food === undefined && KNOWN.byId.has(id);
 
 const per100g = within('per100g');
 
 /** What a packet says must fit into its 100 g, and sugar is a part of the carbohydrate. */
-const fitsLabel = (label: Label, helpers: Joi.CustomHelpers): unknown => {
+const fitsLabel = (label: Label, helpers: J.CustomHelpers): unknown => {
   if (namedG(label) > MOST_ON_LABEL_G) return helpers.error('label.full');
   return label.sugarG > label.carbohydrateG + 0.05 ? helpers.error('label.sugar') : label;
 };
 
-const labelSchema = allOf({
+/** What a packet says, and the known ingredient that it behaves like. */
+export const labelSchema = allOf<Label>({
   id: Joi.string()
     .pattern(/^own-[a-z0-9-]{1,50}$/)
     .message(`{{#label}} must begin with "${OWN_PREFIX}" and hold small letters, digits and hyphens`),
@@ -30,7 +33,7 @@ const labelSchema = allOf({
   proteinG: per100g,
   saltG: per100g,
   allergens: allergensSchema,
-  origin: Joi.valid('none', 'egg', 'milk', 'honey', 'meat', 'fish'),
+  origin: oneOf('none', 'egg', 'milk', 'honey', 'meat', 'fish'),
   cupG: within('cupG').allow(null),
 })
   .custom(fitsLabel)
@@ -40,9 +43,9 @@ const labelSchema = allOf({
   });
 
 /** A save of the pantry, naming the version that it changes. What it has and never uses may be its own. */
-export const savePantrySchema = allOf({
-  version: Joi.number().integer().min(0),
-  have: Joi.array().items(Joi.string().max(60)).unique().max(300),
-  never: Joi.array().items(Joi.string().max(60)).unique().max(300),
+export const savePantrySchema = allOf<PantryDocument>({
+  version: versionSchema(0),
+  have: Joi.array().items(Joi.string().max(60)).unique().max(RANGES.pantryIds.max),
+  never: Joi.array().items(Joi.string().max(60)).unique().max(RANGES.pantryIds.max),
   own: Joi.array().items(labelSchema).unique('id').max(RANGES.ownIngredients.max),
 });

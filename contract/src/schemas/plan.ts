@@ -1,15 +1,24 @@
-import Joi from 'joi';
-import { PLAIN_AIR } from '@yellowmist/core';
+import {
+  PLAIN_AIR,
+  type AirPlan,
+  type AirSettings,
+  type BasketLaying,
+  type LaidPiece,
+  type Oiling,
+  type SecondPlan,
+  type Station,
+} from '@yellowmist/core';
 import { RANGES } from '../ranges.js';
 import { layer, layersSchema, oilSchema } from './coat.js';
-import { allOf, whole, within } from './fields.js';
+import { allOf, oneOf, whole, within } from './fields.js';
+import { Joi } from './joi.js';
 
 const turnAtMin = Joi.number().min(0).max(RANGES.airMinutes.max).allow(null);
 
 /** How air is used beyond temperature and time; what is left out is what nobody does. */
 export const airHabits = {
   turnAtMin,
-  under: Joi.valid('basket', 'rack', 'parchment'),
+  under: oneOf('basket', 'rack', 'parchment'),
   waterTray: Joi.boolean().optional().default(PLAIN_AIR.waterTray),
   swapEveryMin: within('swapEveryMin').allow(null).optional().default(PLAIN_AIR.swapEveryMin),
   looks: whole('looks').optional().default(PLAIN_AIR.looks),
@@ -17,7 +26,7 @@ export const airHabits = {
 };
 
 /** A sauce part-way, or a second cook; null or left out without. */
-export const second = allOf({
+export const second = allOf<SecondPlan>({
   sauce: layer.allow(null),
   sauceGm2: within('sauceGm2'),
   coolMin: within('coolMin'),
@@ -29,7 +38,7 @@ export const second = allOf({
   .default(null);
 
 /** A piece where it lies on its rack, mm from the rack's middle, and its turn in radians. */
-const laidPiece = allOf({
+const laidPiece = allOf<LaidPiece>({
   piece: Joi.number().integer().min(0).max(RANGES.count.max),
   xMm: within('placeMm'),
   yMm: within('placeMm'),
@@ -37,27 +46,27 @@ const laidPiece = allOf({
 });
 
 /** A coat and a cook for the air fryer. */
-export const airPlanSchema = allOf({
+export const airPlanSchema = allOf<AirPlan>({
   layers: layersSchema,
   restMin: within('restMin'),
   oilGm2: within('oilGm2'),
-  oiling: allOf({
+  oiling: allOf<Oiling>({
     oilId: oilSchema,
-    tool: Joi.valid('pump', 'can', 'brush'),
+    tool: oneOf('pump', 'can', 'brush'),
     rubGm2: within('oilGm2'),
     touchUpGm2: within('oilGm2'),
     basketG: within('basketOilG'),
   }).optional(),
-  settings: allOf({
+  settings: allOf<AirSettings>({
     tempC: within('airTempC'),
     minutes: within('airMinutes'),
     preheated: Joi.boolean(),
     ...airHabits,
   }),
   second,
-  station: allOf({ handling: Joi.valid('hands', 'fork', 'shaker'), surplus: within('surplus') }).optional(),
-  afterwards: Joi.valid('rack', 'at-once', 'held').optional(),
-  laying: allOf({
+  station: allOf<Station>({ handling: oneOf('hands', 'fork', 'shaker'), surplus: within('surplus') }).optional(),
+  afterwards: oneOf('rack', 'at-once', 'held').optional(),
+  laying: allOf<BasketLaying>({
     gapMm: within('gapMm'),
     laid: Joi.array().items(Joi.array().items(laidPiece).max(RANGES.count.max)).max(RANGES.racks.max).allow(null),
     nest: Joi.boolean().optional(),

@@ -3,7 +3,7 @@ import { evaluateAir, evaluateFried, shortfallOf, type Asked, type FriedResult }
 import { Refusal } from '../units/index.js';
 import { COST, STILL_LIKE, TIE, WIDE_TEMPERATURES } from './constants.js';
 import { againstOriginal, awardBadges, needsShopping } from './explain.js';
-import { coatsFor, coatsOf, type Coat } from './families.js';
+import { coatsFor, coatsOf } from './families.js';
 import { retimed } from './retime.js';
 import { searchCoat, searchVariants, SECOND_ROUND, simulationsOfVariants, temperaturesFor } from './search.js';
 import type { Alternative, Candidate, Conversion, Family, FamilyFound } from './types.js';
@@ -41,14 +41,18 @@ export function simulationsFor(request: Asked, wide = false): number {
 
 type FamilySearch = Generator<number, FamilyFound, undefined>;
 
-const complete = (request: Asked, fried: FriedResult, found: Candidate, coats: readonly Coat[]): Alternative => {
-  const { id, family, variant } = found;
-  const idea = coats.find((c) => c.variant === variant)!.idea;
-  const result = evaluateAir(request, found.plan, fried);
-  const alternative: Alternative = { ...result, id, family, variant, idea, badges: [], against: [] };
+/** One cook of a coat of a family, evaluated in full. */
+export function completed(
+  request: Asked,
+  fried: FriedResult,
+  { family, variant, plan }: Pick<Candidate, 'family' | 'variant' | 'plan'>,
+): Alternative {
+  const idea = coatsOf(request, family).find((c) => c.variant === variant)?.idea ?? '';
+  const result = evaluateAir(request, plan, fried);
+  const alternative: Alternative = { ...result, id: planId(plan), family, variant, idea, badges: [], against: [] };
   alternative.against.push(...againstOriginal(alternative, fried));
   return alternative;
-};
+}
 
 /** What was found half as fine, or in one cook for all lengths, with its minutes searched again in full. */
 function refined(request: Asked, fried: FriedResult, found: Candidate): Candidate {
@@ -84,7 +88,7 @@ export function* searchFamily(
   return {
     family,
     candidates,
-    alternatives: [complete(request, fried, refined(request, fried, candidates[0]), coats)],
+    alternatives: [completed(request, fried, refined(request, fried, candidates[0]))],
   };
 }
 
@@ -101,7 +105,7 @@ export function* widenFamily(
   const temperatures = [...new Set(first.candidates.map((c) => c.plan.settings.tempC))].slice(0, WIDE_TEMPERATURES);
   const others = yield* searchVariants(request, fried, coats.slice(1), temperatures, first.candidates[0].minutes);
   const candidates = [...first.candidates, ...others].sort((a, b) => b.score - a.score);
-  const full = (c: Candidate): Alternative => complete(request, fried, refined(request, fried, c), coats);
+  const full = (c: Candidate): Alternative => completed(request, fried, refined(request, fried, c));
   const [best, ...rest] = worthShowing(candidates);
   // Half as fine flatters some: what beat the usual coat there has to beat it in full.
   const usual = first.candidates[0];

@@ -1,6 +1,7 @@
 import { Catch, HttpException, Logger, type ArgumentsHost, type ExceptionFilter } from '@nestjs/common';
 import type { Response } from 'express';
 import type { Problem } from '@yellowmist/contract';
+import { Refusal } from '@yellowmist/core';
 import { problem, ProblemException } from './problem.js';
 
 interface BodyParserError {
@@ -16,12 +17,15 @@ export class ProblemFilter implements ExceptionFilter {
   catch(error: unknown, host: ArgumentsHost): void {
     const response = host.switchToHttp().getResponse<Response>();
     const body = this.describe(error);
-    if (!response.headersSent) response.status(body.status).type('application/problem+json').send(JSON.stringify(body));
+    if (response.headersSent) return;
+    if (error instanceof ProblemException && error.retryAfterS !== undefined)
+      response.set('Retry-After', String(error.retryAfterS));
+    response.status(body.status).type('application/problem+json').send(JSON.stringify(body));
   }
 
   private describe(error: unknown): Problem {
     if (error instanceof ProblemException) return error.getResponse() as Problem;
-    if (error instanceof RangeError) return problem(400, error.message);
+    if (error instanceof Refusal) return problem(400, error.message);
     const { status, type } = (error ?? {}) as BodyParserError;
     if (type === 'entity.too.large') return problem(413, 'The body is larger than 256 kB.');
     if (error instanceof HttpException) {

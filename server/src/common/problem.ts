@@ -1,14 +1,17 @@
 import { HttpException } from '@nestjs/common';
 import type { FieldError, Problem } from '@yellowmist/contract';
 
-const TITLES: Record<number, string> = {
+/** What each status means here. */
+export const TITLES: Record<number, string> = {
   400: 'Some fields are not allowed as they are',
   403: 'Not allowed from there',
   404: 'Not found',
   409: 'Somebody saved a newer version',
   413: 'Too much at once',
   415: 'Send JSON',
+  422: 'What is stored cannot be read here',
   500: 'Something broke on our side',
+  503: 'Too busy just now',
 };
 
 /** Problem details (RFC 9457) for a status. */
@@ -22,7 +25,13 @@ export const problem = (status: number, detail: string, more: Partial<Problem> =
 
 /** An error that reaches the client as problem details. */
 export class ProblemException extends HttpException {
-  constructor(status: number, detail: string, more: Partial<Problem> = {}) {
+  constructor(
+    status: number,
+    detail: string,
+    more: Partial<Problem> = {},
+    /** After how many seconds it may be worth trying again. */
+    readonly retryAfterS?: number,
+  ) {
     super(problem(status, detail, more), status);
   }
 }

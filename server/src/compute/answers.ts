@@ -1,98 +1,127 @@
 import type {
-  AirResult,
-  Alternative,
-  Column,
-  Conversion,
-  CookSeries,
-  FriedResult,
-  Outcomes,
-  Reason,
+  AlternativeAnswer,
+  CookAnswer,
+  ConvertAnswer,
+  OutcomesAnswer,
+  ReasonAnswer,
+  SeriesAnswer,
+  SimulateAnswer,
+} from '@yellowmist/contract';
+import {
+  COLUMNS,
+  lyingUp,
+  plain,
+  type AirResult,
+  type Alternative,
+  type CoatLayer,
+  type Column,
+  type Conversion,
+  type CookSeries,
+  type FriedResult,
+  type Outcomes,
+  type Reason,
+  type Text,
 } from '@yellowmist/core';
-import { COLUMNS } from '@yellowmist/core';
-
-/** A cook's series as JSON: seconds, and one array per column (units in its name). */
-export interface SeriesAnswer {
-  timeS: number[];
-  columns: Record<Column, number[]>;
-}
 
 const rounded = (values: ArrayLike<number>): number[] => Array.from(values, (v) => Math.round(v * 1e4) / 1e4);
 
-export const seriesAnswer = (series: CookSeries): SeriesAnswer => ({
+const seriesAnswer = (series: CookSeries, turnAtMin: number | null): SeriesAnswer => ({
   timeS: rounded(series.timeS),
   columns: Object.fromEntries(COLUMNS.map((c) => [c, rounded(series.columns[c])])) as Record<Column, number[]>,
+  liesUp: lyingUp(turnAtMin, (series.timeS.at(-1) ?? 0) / 60),
+});
+
+const reasonAnswer = ({ about, weight, text, move }: Reason): ReasonAnswer => ({
+  about,
+  weight,
+  text: plain(text),
+  textParts: text,
+  move: plain(move),
+  moveParts: move,
 });
 
 /** Outcomes as JSON: a set time that never comes is null, for JSON has no infinity. */
-export const outcomesAnswer = (outcomes: Outcomes): Record<string, unknown> =>
+const outcomesAnswer = (outcomes: Outcomes): OutcomesAnswer =>
   Object.fromEntries(
-    Object.entries(outcomes).map(([key, o]) => [key, { ...o, value: Number.isFinite(o.value) ? o.value : null }]),
+    Object.entries(outcomes).map(([key, o]) => [
+      key,
+      { ...o, value: Number.isFinite(o.value) ? o.value : null, reasons: o.reasons.map(reasonAnswer) },
+    ]),
   );
-
-export interface CookAnswer {
-  outcomes: Record<string, unknown>;
-  reasons: Reason[];
-  oilPerPieceG: number;
-}
 
 const cookAnswer = (cook: FriedResult | AirResult): CookAnswer => ({
   outcomes: outcomesAnswer(cook.outcomes),
-  reasons: cook.reasons,
+  reasons: cook.reasons.map(reasonAnswer),
   oilPerPieceG: cook.oilPerPieceG,
 });
 
-function alternativeAnswer(a: Alternative) {
+const laid = (layer: CoatLayer | undefined) => ({
+  name: layer?.name ?? '',
+  pickUpGm2: layer?.pickUpGm2 ?? 0,
+  thicknessMm: (layer?.thicknessM ?? 0) * 1000,
+});
+
+const said = (texts: readonly Text[]): string[] => texts.map(plain);
+
+function alternativeAnswer(a: Alternative): AlternativeAnswer {
   return {
     ...cookAnswer(a),
+    id: a.id,
     family: a.family,
     variant: a.variant,
     idea: a.idea,
     works: a.works,
+    unsafe: a.unsafe,
     likeness: a.likeness,
     badges: a.badges,
-    against: a.against,
-    layers: a.plan.layers.map((layer, i) => ({
-      ...layer,
-      name: a.layers[i]?.name ?? '',
-      pickUpGm2: a.layers[i]?.pickUpGm2 ?? 0,
-      thicknessMm: (a.layers[i]?.thicknessM ?? 0) * 1000,
-    })),
+    against: said(a.against),
+    againstParts: a.against,
+    layers: a.plan.layers.map((layer, i) => ({ ...layer, ...laid(a.layers[i]) })),
     settings: a.plan.settings,
     second: a.plan.second,
     restMin: a.plan.restMin,
     oilGm2: a.plan.oilGm2,
     sprayOilG: a.sprayOilG,
     bowls: a.bowls,
-    seasoning: a.seasoning,
+    seasoning: { ...a.seasoning, move: plain(a.seasoning.move) },
     allergens: a.allergens,
     piecesPerBatch: a.load.piecesPerBatch,
     batches: a.load.batches,
     racksUsed: a.load.racksUsed,
     energy: a.energy,
-    grammar: a.grammar,
-    steps: a.steps,
-    cautions: a.cautions,
+    grammar: a.grammar.map(({ at, rule, text, repair }) => ({
+      at,
+      rule,
+      text: plain(text),
+      textParts: text,
+      repair: plain(repair),
+      repairParts: repair,
+    })),
+    steps: said(a.steps),
+    stepParts: a.steps,
+    cautions: a.cautions.map(({ text, ...rest }) => ({ ...rest, text: plain(text), textParts: text })),
   };
 }
 
 /** What `POST /api/convert` answers. */
-export const conversionAnswer = (c: Conversion) => ({
+export const conversionAnswer = (c: Conversion): ConvertAnswer => ({
   fried: cookAnswer(c.fried),
   original: alternativeAnswer(c.original),
   alternatives: c.alternatives.map(alternativeAnswer),
-  /** Every cook that was tried, at its best minute, without its plan's layers. */
-  tried: c.candidates.map((tried) => ({
-    family: tried.family,
-    variant: tried.variant,
-    likeness: tried.likeness,
-    crispness: tried.crispness,
-    oilPerPieceG: tried.oilPerPieceG,
-    minutes: tried.minutes,
-    bowls: tried.bowls,
-    works: tried.works,
-    tempC: tried.plan.settings.tempC,
-    turnAtMin: tried.plan.settings.turnAtMin,
-    oilGm2: tried.plan.oilGm2,
+  tried: c.candidates.map(({ plan, score: _, ...tried }) => ({
+    ...tried,
+    tempC: plan.settings.tempC,
+    turnAtMin: plan.settings.turnAtMin,
+    oilGm2: plan.oilGm2,
   })),
   simulations: c.simulations,
+});
+
+/** What `POST /api/simulate` answers: the series over time and the outcomes at the end. */
+export const simulationAnswer = (result: FriedResult | AirResult, turnAtMin: number | null): SimulateAnswer => ({
+  ...seriesAnswer(result.series, turnAtMin),
+  outcomes: outcomesAnswer(result.outcomes),
+  reasons: result.reasons.map(reasonAnswer),
+  waiting: result.waiting,
+  layers: result.layers.map(laid),
 });

@@ -1,15 +1,34 @@
-import { Body, Controller, HttpCode, Post } from '@nestjs/common';
-import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { convertRequestSchema, simulateRequestSchema, type SimulateRequest } from '@yellowmist/contract';
-import type { ConvertRequest } from '@yellowmist/core';
-import { JoiPipe } from '../common/joi.pipe.js';
-import { openApi } from '../common/openapi.js';
+import { Body, Controller, HttpCode, Post, Res } from '@nestjs/common';
+import { ApiBody, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
+import {
+  convertAnswerSchema,
+  convertRequestSchema,
+  simulateAnswerSchema,
+  simulateRequestSchema,
+  type ConvertAnswer,
+  type SimulateAnswer,
+} from '@yellowmist/contract';
+import type { Response } from 'express';
+import { openApi, problems } from '../common/openapi.js';
+import { ShelfService } from '../pantry/shelf.service.js';
 import { ComputeService } from './compute.service.js';
+
+/** Aborted when the client leaves before it has its answer. */
+function whileHere(response: Response): AbortSignal {
+  const leaving = new AbortController();
+  response.on('close', () => {
+    if (!response.writableEnded) leaving.abort();
+  });
+  return leaving.signal;
+}
 
 @ApiTags('compute')
 @Controller()
 export class ComputeController {
-  constructor(private readonly compute: ComputeService) {}
+  constructor(
+    private readonly compute: ComputeService,
+    private readonly shelf: ShelfService,
+  ) {}
 
   @Post('convert')
   @HttpCode(200)
@@ -18,15 +37,21 @@ export class ComputeController {
       'Convert a fried dish: the original as it comes out of the oil, and ranked air-fryer versions with reasons',
   })
   @ApiBody({ schema: openApi(convertRequestSchema) })
-  convert(@Body(new JoiPipe<ConvertRequest>(convertRequestSchema)) request: ConvertRequest) {
-    return this.compute.convert(request);
+  @ApiOkResponse({ schema: openApi(convertAnswerSchema) })
+  @problems(400, 503)
+  async convert(@Body() body: unknown, @Res({ passthrough: true }) response: Response): Promise<ConvertAnswer> {
+    const signal = whileHere(response);
+    return this.compute.convert(await this.shelf.parse(convertRequestSchema, body), signal);
   }
 
   @Post('simulate')
   @HttpCode(200)
   @ApiOperation({ summary: 'What would this coat do in this cook: the series over time and the outcomes at the end' })
   @ApiBody({ schema: openApi(simulateRequestSchema) })
-  simulate(@Body(new JoiPipe<SimulateRequest>(simulateRequestSchema)) request: SimulateRequest) {
-    return this.compute.simulate(request);
+  @ApiOkResponse({ schema: openApi(simulateAnswerSchema) })
+  @problems(400, 503)
+  async simulate(@Body() body: unknown, @Res({ passthrough: true }) response: Response): Promise<SimulateAnswer> {
+    const signal = whileHere(response);
+    return this.compute.simulate(await this.shelf.parse(simulateRequestSchema, body), signal);
   }
 }

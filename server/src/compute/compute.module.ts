@@ -1,10 +1,10 @@
 import { Module } from '@nestjs/common';
+import { ShelfModule } from '../pantry/shelf.module.js';
 import { ComputeController } from './compute.controller.js';
-import { PantryModule } from '../pantry/pantry.module.js';
 import { ComputeService } from './compute.service.js';
 
 @Module({
-  imports: [PantryModule],
+  imports: [ShelfModule],
   controllers: [ComputeController],
   providers: [ComputeService],
   exports: [ComputeService],

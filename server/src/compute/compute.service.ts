@@ -1,13 +1,18 @@
 import { Injectable, type OnApplicationShutdown } from '@nestjs/common';
-import type { Chosen, SimulateRequest } from '@yellowmist/contract';
-import type { ConvertRequest } from '@yellowmist/core';
+import type { Chosen, ConvertAnswer, SimulateAnswer, SimulateRequest } from '@yellowmist/contract';
+import { Refusal, type ConvertRequest } from '@yellowmist/core';
 import { Piscina } from 'piscina';
-import { PantryService } from '../pantry/pantry.service.js';
+import { ProblemException } from '../common/problem.js';
+import { ShelfService } from '../pantry/shelf.service.js';
 import type * as worker from './worker.js';
 
 const IDLE_MS = 30_000;
 const MOST_THREADS = 2;
 const MOST_WAITING = 16;
+/** A conversion takes a second or two: a queue is half empty after so long, s. */
+const RETRY_AFTER_S = 10;
+
+const isFull = (error: unknown): boolean => error instanceof Error && /queue/i.test(error.message);
 
 /** The core in a small pool of threads. */
 @Injectable()
@@ -20,23 +25,33 @@ export class ComputeService implements OnApplicationShutdown {
     idleTimeout: IDLE_MS,
   });
 
-  constructor(private readonly pantry: PantryService) {}
+  constructor(private readonly shelf: ShelfService) {}
 
-  convert(request: ConvertRequest): Promise<ReturnType<typeof worker.convert>> {
-    return this.run('convert', request);
+  /** @param signal calls the work off: nobody waits for it any more */
+  convert(request: ConvertRequest, signal?: AbortSignal): Promise<ConvertAnswer> {
+    return this.run<ConvertAnswer>('convert', request, signal);
   }
 
-  simulate(request: SimulateRequest): Promise<ReturnType<typeof worker.simulate>> {
-    return this.run('simulate', request);
+  simulate(request: SimulateRequest, signal?: AbortSignal): Promise<SimulateAnswer> {
+    return this.run<SimulateAnswer>('simulate', request, signal);
   }
 
   choose(request: ConvertRequest): Promise<Chosen> {
-    return this.run('choose', request);
+    return this.run<Chosen>('choose', request);
   }
 
-  /** A thread knows the kitchen's own ingredients only by what comes with the task. */
-  private async run<T>(name: keyof typeof worker, request: unknown): Promise<T> {
-    return (await this.pool.run({ request, own: await this.pantry.own() }, { name })) as T;
+  /**
+   * A thread knows the kitchen's own ingredients only by what comes with the task.
+   * @throws ProblemException 503 when too much waits already; Refusal when it cannot be computed as it was asked
+   */
+  private async run<T>(name: keyof typeof worker, request: unknown, signal?: AbortSignal): Promise<T> {
+    const own = await this.shelf.own();
+    const worked = (await this.pool.run({ request, own }, { name, signal }).catch((error: unknown) => {
+      if (!isFull(error)) throw error;
+      throw new ProblemException(503, `${MOST_WAITING} others wait already. Try again soon.`, {}, RETRY_AFTER_S);
+    })) as worker.Worked<T>;
+    if ('refused' in worked) throw new Refusal(worked.refused);
+    return worked.answer;
   }
 
   onApplicationShutdown(): Promise<void> {

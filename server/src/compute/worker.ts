@@ -1,28 +1,37 @@
-import { convertDish, ingredientFromLabel, stockOwn, type ConvertRequest, type Label } from '@yellowmist/core';
-import type { Chosen, SimulateRequest } from '@yellowmist/contract';
+import type { Chosen, ConvertAnswer, SimulateAnswer, SimulateRequest } from '@yellowmist/contract';
+import { convertDish, pantryOf, Refusal, type ConvertRequest, type Label, type Pantry } from '@yellowmist/core';
 import { conversionAnswer } from './answers.js';
-import { simulateAnswer } from './simulate.js';
+import { simulated } from './simulated.js';
 
 /** What a thread is asked, with the kitchen's own ingredients. */
-interface Task<T> {
+export interface Task<T> {
   request: T;
   own: Label[];
 }
 
-function unpack<T>({ request, own }: Task<T>): T {
-  stockOwn(own.map(ingredientFromLabel));
-  return request;
-}
+/** What it answers. A refusal loses its kind on the way between threads, and so goes by itself. */
+export type Worked<T> = { answer: T } | { refused: string };
+
+const work =
+  <T, R>(compute: (pantry: Pantry, request: T) => R) =>
+  ({ request, own }: Task<T>): Worked<R> => {
+    try {
+      return { answer: compute(pantryOf(own), request) };
+    } catch (error) {
+      if (error instanceof Refusal) return { refused: error.message };
+      throw error;
+    }
+  };
 
 /** Runs in a thread of the pool, so that a conversion does not hold up other requests. */
-export const convert = (task: Task<ConvertRequest>): ReturnType<typeof conversionAnswer> =>
-  conversionAnswer(convertDish(unpack(task), 'wide'));
+export const convert = work((pantry, request: ConvertRequest): ConvertAnswer =>
+  conversionAnswer(convertDish({ ...request, pantry }, 'wide')),
+);
 
-export const simulate = (task: Task<SimulateRequest>): ReturnType<typeof simulateAnswer> =>
-  simulateAnswer(unpack(task));
+export const simulate = work((pantry, request: SimulateRequest): SimulateAnswer => simulated(pantry, request));
 
 /** The best plan of a conversion, for the demo's dishes. */
-export function choose(task: Task<ConvertRequest>): Chosen {
-  const [best] = convertDish(unpack(task)).alternatives;
+export const choose = work((pantry, request: ConvertRequest): Chosen => {
+  const [best] = convertDish({ ...request, pantry }).alternatives;
   return { family: best.family, by: 'search', plan: best.plan };
-}
+});

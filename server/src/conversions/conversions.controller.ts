@@ -1,35 +1,59 @@
 import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common';
-import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
+import {
+  ApiBody,
+  ApiCreatedResponse,
+  ApiNoContentResponse,
+  ApiOkResponse,
+  ApiOperation,
+  ApiTags,
+} from '@nestjs/swagger';
 import {
   conversionBodySchema,
+  conversionDocumentSchema,
+  conversionListSchema,
+  keptAnswerSchema,
   saveRequestSchema,
-  type ConversionBody,
+  searchAnswerSchema,
   type ConversionDocument,
+  type KeptAnswer,
+  type ListedConversion,
 } from '@yellowmist/contract';
-import { JoiPipe } from '../common/joi.pipe.js';
-import { openApi } from '../common/openapi.js';
+import { openApi, problems } from '../common/openapi.js';
+import { ShelfService } from '../pantry/shelf.service.js';
+import { AnswersService } from './answers.service.js';
 import { ConversionsService } from './conversions.service.js';
+
+const DISH = { schema: openApi(conversionDocumentSchema) };
 
 @ApiTags('conversions')
 @Controller('conversions')
 export class ConversionsController {
-  constructor(private readonly conversions: ConversionsService) {}
+  constructor(
+    private readonly conversions: ConversionsService,
+    private readonly answers: AnswersService,
+    private readonly shelf: ShelfService,
+  ) {}
 
   @Get()
-  @ApiOperation({ summary: 'All conversions, the last touched first' })
-  list(): Promise<ConversionDocument[]> {
+  @ApiOperation({ summary: 'All conversions, the last touched first; one that cannot be opened says why' })
+  @ApiOkResponse({ schema: openApi(conversionListSchema) })
+  list(): Promise<ListedConversion[]> {
     return this.conversions.list();
   }
 
   @Post()
   @ApiOperation({ summary: 'Begin a conversion' })
   @ApiBody({ schema: openApi(conversionBodySchema) })
-  create(@Body(new JoiPipe<ConversionBody>(conversionBodySchema)) body: ConversionBody): Promise<ConversionDocument> {
-    return this.conversions.create(body);
+  @ApiCreatedResponse(DISH)
+  @problems(400)
+  async create(@Body() body: unknown): Promise<ConversionDocument> {
+    return this.conversions.create(await this.shelf.parse(conversionBodySchema, body));
   }
 
   @Get(':id')
   @ApiOperation({ summary: 'One conversion' })
+  @ApiOkResponse(DISH)
+  @problems(404, 422)
   read(@Param('id', ParseUUIDPipe) id: string): Promise<ConversionDocument> {
     return this.conversions.read(id);
   }
@@ -37,16 +61,17 @@ export class ConversionsController {
   @Put(':id')
   @ApiOperation({ summary: 'Save over a version; 409 when it is not the last any more' })
   @ApiBody({ schema: openApi(saveRequestSchema) })
-  save(
-    @Param('id', ParseUUIDPipe) id: string,
-    @Body(new JoiPipe<ConversionBody & { version: number }>(saveRequestSchema))
-    { version, ...body }: ConversionBody & { version: number },
-  ): Promise<ConversionDocument> {
-    return this.conversions.save(id, version, body);
+  @ApiOkResponse(DISH)
+  @problems(400, 404, 409)
+  async save(@Param('id', ParseUUIDPipe) id: string, @Body() body: unknown): Promise<ConversionDocument> {
+    const { version, ...rest } = await this.shelf.parse(saveRequestSchema, body);
+    return this.conversions.save(id, version, rest);
   }
 
   @Post(':id/duplicate')
   @ApiOperation({ summary: 'A copy of its own' })
+  @ApiCreatedResponse(DISH)
+  @problems(404, 422)
   duplicate(@Param('id', ParseUUIDPipe) id: string): Promise<ConversionDocument> {
     return this.conversions.duplicate(id);
   }
@@ -54,6 +79,8 @@ export class ConversionsController {
   @Delete(':id')
   @HttpCode(204)
   @ApiOperation({ summary: 'Put aside; restore brings it back' })
+  @ApiNoContentResponse()
+  @problems(404)
   remove(@Param('id', ParseUUIDPipe) id: string): Promise<void> {
     return this.conversions.remove(id);
   }
@@ -61,7 +88,27 @@ export class ConversionsController {
   @Post(':id/restore')
   @HttpCode(200)
   @ApiOperation({ summary: 'Undo a delete' })
+  @ApiOkResponse(DISH)
+  @problems(404, 422)
   restore(@Param('id', ParseUUIDPipe) id: string): Promise<ConversionDocument> {
     return this.conversions.restore(id);
+  }
+
+  @Get(':id/answer')
+  @ApiOperation({ summary: 'The last search that was kept with it: stale where it answers something else' })
+  @ApiOkResponse({ schema: openApi(keptAnswerSchema) })
+  @problems(404)
+  readAnswer(@Param('id', ParseUUIDPipe) id: string): Promise<KeptAnswer> {
+    return this.answers.read(id);
+  }
+
+  @Put(':id/answer')
+  @HttpCode(204)
+  @ApiOperation({ summary: 'Keep a search with it' })
+  @ApiBody({ schema: openApi(searchAnswerSchema) })
+  @ApiNoContentResponse()
+  @problems(400, 404)
+  async keepAnswer(@Param('id', ParseUUIDPipe) id: string, @Body() body: unknown): Promise<void> {
+    await this.answers.keep(id, await this.shelf.parse(searchAnswerSchema, body));
   }
 }

@@ -2,33 +2,61 @@ import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import {
-  CONVERSION_FORMAT,
+  check,
+  conversionBodySchema,
+  FORMATS,
+  formatNumber,
   RANGES,
-  upgradeConversion,
+  upgrade,
   type ConversionBody,
   type ConversionDocument,
+  type ListedConversion,
 } from '@yellowmist/contract';
+import type { Pantry } from '@yellowmist/core';
 import { IsNull, Like, Not, Repository } from 'typeorm';
 import { ProblemException } from '../common/problem.js';
+import { ShelfService } from '../pantry/shelf.service.js';
 import { ConversionEntity } from './conversion.entity.js';
 
+const FORMAT = formatNumber(FORMATS.conversion);
 const now = (): string => new Date().toISOString();
 
-function toDocument(entity: ConversionEntity): ConversionDocument {
-  const body = upgradeConversion(entity.format, JSON.parse(entity.body));
-  const { id, version, createdAt, updatedAt } = entity;
-  return { ...body, id, version, format: CONVERSION_FORMAT, createdAt, updatedAt };
+/** The stored body in today's format, its ids among what is on the shelf. @throws Error with why it cannot be read */
+function bodyIn({ format, body }: ConversionEntity, pantry: Pantry): ConversionBody {
+  const checked = check(conversionBodySchema, upgrade(FORMATS.conversion, format, JSON.parse(body)), pantry);
+  if (!checked.ok) throw new Error(checked.errors.map((e) => e.message).join('; '));
+  return checked.value;
 }
+
+const whole = ({ id, version, createdAt, updatedAt }: ConversionEntity, body: ConversionBody): ConversionDocument => ({
+  ...body,
+  id,
+  version,
+  format: FORMAT,
+  createdAt,
+  updatedAt,
+});
 
 /** Stores conversions; a save names the version that it changes, and a deleted one can be brought back. */
 @Injectable()
 export class ConversionsService {
-  constructor(@InjectRepository(ConversionEntity) private readonly store: Repository<ConversionEntity>) {}
+  constructor(
+    @InjectRepository(ConversionEntity) private readonly store: Repository<ConversionEntity>,
+    private readonly shelf: ShelfService,
+  ) {}
 
-  /** All that are not deleted, the last touched first. */
-  async list(): Promise<ConversionDocument[]> {
+  /** All that are not deleted, the last touched first; each stands or falls alone. */
+  async list(): Promise<ListedConversion[]> {
     const rows = await this.store.find({ where: { deletedAt: IsNull() }, order: { updatedAt: 'DESC', id: 'ASC' } });
-    return rows.map(toDocument);
+    const pantry = await this.shelf.pantry();
+    return rows.map((row) => {
+      try {
+        return whole(row, bodyIn(row, pantry));
+      } catch (error) {
+        const { id, name, version, createdAt, updatedAt } = row;
+        return { id, name, version, createdAt, updatedAt, problem: (error as Error).message };
+      }
+    });
   }
 
   /** Ids of all that are not deleted. */
@@ -37,8 +65,9 @@ export class ConversionsService {
     return new Set(rows.map((row) => row.id));
   }
 
+  /** @throws ProblemException 404 where there is none; 422 where it cannot be read here */
   async read(id: string): Promise<ConversionDocument> {
-    return toDocument(await this.rowOf(id));
+    return this.opened(await this.rowOf(id));
   }
 
   async create(body: ConversionBody): Promise<ConversionDocument> {
@@ -47,43 +76,42 @@ export class ConversionsService {
       id: randomUUID(),
       name: body.name,
       version: 1,
-      format: CONVERSION_FORMAT,
+      format: FORMAT,
       body: JSON.stringify(body),
       createdAt: at,
       updatedAt: at,
       deletedAt: null,
     });
     await this.store.insert(entity);
-    return toDocument(entity);
+    return whole(entity, body);
   }
 
   /** Saves over `version`. @throws ProblemException 409 with the stored version when it is not the last any more */
   async save(id: string, version: number, body: ConversionBody): Promise<ConversionDocument> {
-    const result = await this.store.update(
-      { id, version, deletedAt: IsNull() },
-      {
-        name: body.name,
-        version: version + 1,
-        format: CONVERSION_FORMAT,
-        body: JSON.stringify(body),
-        updatedAt: now(),
-      },
-    );
+    const next = {
+      name: body.name,
+      version: version + 1,
+      format: FORMAT,
+      body: JSON.stringify(body),
+      updatedAt: now(),
+    };
+    const { affected } = await this.store.update({ id, version, deletedAt: IsNull() }, next);
     const row = await this.rowOf(id);
-    if (result.affected === 0) {
+    if (affected === 0) {
       throw new ProblemException(
         409,
         `version ${version} is not the stored one any more: it is ${row.version}. Nothing was overwritten; read it and save again.`,
         { currentVersion: row.version },
       );
     }
-    return toDocument(row);
+    return whole({ ...row, ...next }, body);
   }
 
   async duplicate(id: string): Promise<ConversionDocument> {
-    const { body, format, name } = await this.rowOf(id);
+    const original = await this.read(id);
+    const { name, note, dish, fried, fryer, limits, chosen, versions } = original;
     const copyName = `${name.slice(0, RANGES.nameLength.max - 7)} (copy)`;
-    return this.create({ ...upgradeConversion(format, JSON.parse(body)), name: copyName });
+    return this.create({ name: copyName, note, dish, fried, fryer, limits, chosen, versions });
   }
 
   /** Puts a conversion aside; `restore` brings it back. */
@@ -104,9 +132,19 @@ export class ConversionsService {
     return rows.map((row) => (row.deletedAt ? `${row.name} (deleted)` : row.name));
   }
 
-  private async rowOf(id: string): Promise<ConversionEntity> {
+  /** @throws ProblemException 404 where there is none */
+  async rowOf(id: string): Promise<ConversionEntity> {
     const row = await this.store.findOneBy({ id, deletedAt: IsNull() });
     if (!row) throw new ProblemException(404, `There is no conversion ${id}.`);
     return row;
+  }
+
+  private async opened(row: ConversionEntity): Promise<ConversionDocument> {
+    const pantry = await this.shelf.pantry();
+    try {
+      return whole(row, bodyIn(row, pantry));
+    } catch (error) {
+      throw new ProblemException(422, `“${row.name}” cannot be opened here: ${(error as Error).message}`);
+    }
   }
 }

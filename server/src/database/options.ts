@@ -1,10 +1,9 @@
 import Libsql from 'libsql';
 import type { DataSourceOptions } from 'typeorm';
+import { AnswerEntity } from '../conversions/answer.entity.js';
 import { ConversionEntity } from '../conversions/conversion.entity.js';
-import { KitchenEntity } from '../kitchen/kitchen.entity.js';
-import { PantryEntity } from '../pantry/pantry.entity.js';
-import { SupperEntity } from '../supper/supper.entity.js';
-import { Conversions1764000000000, Kitchen1764200000000, Pantry1764100000000, Supper1764300000000 } from './schema.js';
+import { SingleEntity } from '../documents/single.entity.js';
+import { MIGRATIONS } from './schema.js';
 
 interface Pragmas {
   pragma(statement: string): unknown;
@@ -15,8 +14,8 @@ export const databaseOptions = (file: string): DataSourceOptions => ({
   type: 'better-sqlite3',
   driver: Libsql,
   database: file,
-  entities: [ConversionEntity, PantryEntity, KitchenEntity, SupperEntity],
-  migrations: [Conversions1764000000000, Pantry1764100000000, Kitchen1764200000000, Supper1764300000000],
+  entities: [ConversionEntity, AnswerEntity, SingleEntity],
+  migrations: MIGRATIONS,
   migrationsRun: true,
   synchronize: false,
   prepareDatabase: (db: Pragmas) => {

@@ -1,6 +1,6 @@
 import type { MigrationInterface, QueryRunner } from 'typeorm';
 
-/** The table of a kind of document of which there is one. */
+/** The table of a kind of document of which there is one, as it was up to the table of all such kinds. */
 async function createSingle(runner: QueryRunner, table: string): Promise<void> {
   await runner.query(`CREATE TABLE ${table} (
     id INTEGER PRIMARY KEY NOT NULL,
@@ -30,9 +30,7 @@ export class Conversions1764000000000 implements MigrationInterface {
     await runner.query('CREATE INDEX conversion_updated ON conversion (deleted_at, updated_at)');
   }
 
-  async down(runner: QueryRunner): Promise<void> {
-    await runner.query('DROP TABLE conversion');
-  }
+  down = (runner: QueryRunner): Promise<void> => drop(runner, 'conversion');
 }
 
 export class Pantry1764100000000 implements MigrationInterface {
@@ -55,3 +53,55 @@ export class Supper1764300000000 implements MigrationInterface {
   up = (runner: QueryRunner): Promise<void> => createSingle(runner, 'supper');
   down = (runner: QueryRunner): Promise<void> => drop(runner, 'supper');
 }
+
+const SINGLES = ['pantry', 'kitchen', 'supper'] as const;
+
+/** One table for every kind of document of which there is one, each with its format. */
+export class Singles1764400000000 implements MigrationInterface {
+  name = 'Singles1764400000000';
+
+  async up(runner: QueryRunner): Promise<void> {
+    await runner.query(`CREATE TABLE single (
+      kind TEXT PRIMARY KEY NOT NULL,
+      version INTEGER NOT NULL,
+      format INTEGER NOT NULL,
+      body TEXT NOT NULL
+    )`);
+    for (const kind of SINGLES) {
+      await runner.query(`INSERT INTO single SELECT '${kind}', version, 1, body FROM ${kind}`);
+      await drop(runner, kind);
+    }
+  }
+
+  async down(runner: QueryRunner): Promise<void> {
+    for (const kind of SINGLES) {
+      await createSingle(runner, kind);
+      await runner.query(`INSERT INTO ${kind} SELECT 1, version, body FROM single WHERE kind = '${kind}'`);
+    }
+    await drop(runner, 'single');
+  }
+}
+
+/** What was found for a dish, kept with it. */
+export class Answers1764500000000 implements MigrationInterface {
+  name = 'Answers1764500000000';
+
+  async up(runner: QueryRunner): Promise<void> {
+    await runner.query(`CREATE TABLE answer (
+      conversion_id TEXT PRIMARY KEY NOT NULL REFERENCES conversion (id) ON DELETE CASCADE,
+      body TEXT NOT NULL
+    )`);
+  }
+
+  down = (runner: QueryRunner): Promise<void> => drop(runner, 'answer');
+}
+
+/** All migrations, in the order in which they are run. */
+export const MIGRATIONS = [
+  Conversions1764000000000,
+  Pantry1764100000000,
+  Kitchen1764200000000,
+  Supper1764300000000,
+  Singles1764400000000,
+  Answers1764500000000,
+];

@@ -41,7 +41,7 @@ const LOFT: Fryer = {
 };
 
 /** What the net loft fries and oils with. */
-export const KITCHEN: KitchenBody = {
+export const NET_LOFT: KitchenBody = {
   fryers: [GALLEY, LOFT],
   sprayers: [
     { name: 'Pump bottle', kind: 'pump', gPerStroke: 0.21 },
@@ -172,7 +172,7 @@ export const SCENARIO: readonly ConversionBody[] = [
 ];
 
 /** Thursday's supper: dishes by name, and who does not eat everything. */
-export const SUPPER: Omit<SupperBody, 'dishIds'> & { dishes: string[] } = {
+export const THURSDAY: Omit<SupperBody, 'dishIds'> & { dishes: string[] } = {
   name: 'Thursday supper',
   dishes: [
     'Oyster mushrooms for Wen’s sister',

@@ -1,9 +1,9 @@
 import { Body, Controller, HttpCode, Inject, Post, Sse } from '@nestjs/common';
-import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
+import { ApiBody, ApiNoContentResponse, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { interval, map, type Observable } from 'rxjs';
 import { scaleHandSchema, type ScaleHand, type ScaleMessage } from '@yellowmist/contract';
 import { JoiPipe } from '../common/joi.pipe.js';
-import { openApi } from '../common/openapi.js';
+import { openApi, problems } from '../common/openapi.js';
 import { SimulatedScale } from './scale.js';
 
 /** A scale tells its weight so often, ms. */
@@ -19,6 +19,7 @@ export class ScaleController {
   @ApiOperation({
     summary: 'Readings of the kitchen scale as server-sent events, five a second; null while it is gone',
   })
+  @ApiOkResponse({ description: 'Events of { reading: { grams, atMs } | null }', content: { 'text/event-stream': {} } })
   readings(): Observable<{ data: ScaleMessage }> {
     return interval(EVERY_MS).pipe(map(() => ({ data: { reading: this.scale.read() } })));
   }
@@ -29,6 +30,8 @@ export class ScaleController {
     summary: 'What a hand does to the simulated scale: put the bottle on, press its pump, knock, unplug',
   })
   @ApiBody({ schema: openApi(scaleHandSchema) })
+  @ApiNoContentResponse()
+  @problems(400)
   hand(@Body(new JoiPipe<ScaleHand>(scaleHandSchema)) { deed, strokes }: ScaleHand): void {
     this.scale.hand(deed, strokes);
   }

@@ -1,0 +1,268 @@
+import {
+  ALLERGEN_IDS,
+  COLUMNS,
+  FAMILIES,
+  OUTCOME_KEYS,
+  PLACES,
+  QUANTITY_KINDS,
+  type Bowl,
+  type BowlPart,
+  type Energy,
+  type Ingredient,
+  type KeptCoat,
+  type KeptCook,
+  type LayerSpec,
+  type Quantity,
+  type WaitingResult,
+} from '@yellowmist/core';
+import type * as A from '../answers.js';
+import { RANGES } from '../ranges.js';
+import type { BrokenConversion, ConversionDocument, FieldError, Problem } from '../types.js';
+import { layer } from './coat.js';
+import { conversionBodySchema } from './conversion.js';
+import { allOf, nameSchema, oneOf, versionSchema } from './fields.js';
+import { Joi } from './joi.js';
+import { airPlanSchema, second } from './plan.js';
+
+/** What the API answers, for its documentation and for tests that hold the answers to it. */
+
+const words = Joi.string().allow('');
+const wordList = Joi.array().items(words);
+const bands = oneOf('good', 'fair', 'poor');
+const families = oneOf(...FAMILIES);
+const turnAtMin = Joi.number().allow(null);
+
+const quantity = allOf<Quantity>({
+  kind: oneOf(...Object.keys(QUANTITY_KINDS)),
+  value: Joi.number(),
+  digits: Joi.number().optional(),
+  stepC: Joi.number().optional(),
+});
+/** A sentence as words and quantities. */
+const parts = Joi.array().items(Joi.string(), quantity);
+
+const reason = allOf<A.ReasonAnswer>({
+  about: oneOf(...OUTCOME_KEYS),
+  weight: Joi.number().valid(0, 1, 2),
+  text: words,
+  textParts: parts,
+  move: words,
+  moveParts: parts,
+});
+const reasons = Joi.array().items(reason);
+
+const outcome = allOf<A.OutcomeAnswer>({
+  key: oneOf(...OUTCOME_KEYS),
+  value: Joi.number().allow(null),
+  unit: oneOf('°C', 'min', 'share', 'B', 'g', 'ratio'),
+  band: bands,
+  word: words,
+  reasons,
+});
+const outcomes = Joi.object<A.OutcomesAnswer>().pattern(oneOf(...OUTCOME_KEYS), outcome);
+
+const cook = { outcomes, reasons, oilPerPieceG: Joi.number() };
+const laid = { name: words, pickUpGm2: Joi.number(), thicknessMm: Joi.number() };
+
+const waiting = Joi.array().items(
+  allOf<WaitingResult>({
+    place: oneOf(...PLACES),
+    sauced: Joi.boolean(),
+    crispMin: Joi.number().allow(null),
+  }),
+);
+
+const numbers = Joi.array().items(Joi.number());
+
+/** What `POST /api/simulate` answers. */
+export const simulateAnswerSchema = allOf<A.SimulateAnswer>({
+  timeS: numbers,
+  columns: Joi.object(Object.fromEntries(COLUMNS.map((c) => [c, numbers]))),
+  liesUp: oneOf('up', 'down'),
+  outcomes,
+  reasons,
+  layers: Joi.array().items(allOf<A.LaidLayer>(laid)),
+  waiting,
+});
+
+const bowl = allOf<Bowl>({
+  layerAt: Joi.number(),
+  visits: numbers,
+  name: words,
+  parts: Joi.array().items(
+    allOf<BowlPart>({
+      ingredientId: words,
+      name: words,
+      grams: Joi.number(),
+      ml: Joi.number().allow(null),
+      count: Joi.number().allow(null),
+    }),
+  ),
+  onFoodG: Joi.number(),
+  lostG: Joi.number(),
+  totalG: Joi.number(),
+  leftG: Joi.number(),
+  weighedEggG: Joi.number().allow(null),
+  reachesPieces: Joi.number(),
+});
+
+const settings = airPlanSchema.extract('settings') as never;
+
+const alternative = allOf<A.AlternativeAnswer>({
+  ...cook,
+  id: words,
+  family: families,
+  variant: words,
+  idea: words,
+  works: Joi.boolean(),
+  unsafe: allOf<NonNullable<A.AlternativeAnswer['unsafe']>>({ centreC: Joi.number(), minimumC: Joi.number() }).allow(
+    null,
+  ),
+  likeness: Joi.number(),
+  badges: wordList,
+  against: wordList,
+  againstParts: Joi.array().items(parts),
+  layers: Joi.array().items(layer.append<LayerSpec & A.LaidLayer>(laid)),
+  settings,
+  second,
+  restMin: Joi.number(),
+  oilGm2: Joi.number(),
+  sprayOilG: Joi.number(),
+  bowls: Joi.array().items(bowl),
+  seasoning: allOf<A.SeasoningAnswer>({
+    perLayerG: numbers,
+    inFoodG: Joi.number(),
+    share: Joi.number(),
+    word: words,
+    move: words,
+  }),
+  allergens: Joi.array().items(oneOf(...ALLERGEN_IDS)),
+  piecesPerBatch: Joi.number(),
+  batches: Joi.number(),
+  racksUsed: Joi.number(),
+  energy: allOf<Energy>({
+    airKwh: Joi.number(),
+    potKwh: Joi.number(),
+    airOilKcal: Joi.number(),
+    potOilKcal: Joi.number(),
+  }),
+  grammar: Joi.array().items(
+    allOf<A.GrammarAnswer>({
+      at: Joi.number(),
+      rule: words,
+      text: words,
+      textParts: parts,
+      repair: words,
+      repairParts: parts,
+    }),
+  ),
+  steps: wordList,
+  stepParts: Joi.array().items(parts),
+  cautions: Joi.array().items(
+    allOf<A.CautionAnswer>({ about: words, text: words, textParts: parts, tempC: Joi.number().optional() }),
+  ),
+});
+
+/** What `POST /api/convert` answers. */
+export const convertAnswerSchema = allOf<A.ConvertAnswer>({
+  fried: allOf<A.CookAnswer>(cook),
+  original: alternative,
+  alternatives: Joi.array().items(alternative),
+  tried: Joi.array().items(
+    allOf<A.TriedAnswer>({
+      id: words,
+      family: families,
+      variant: words,
+      likeness: Joi.number(),
+      crispness: Joi.number(),
+      oilPerPieceG: Joi.number(),
+      minutes: Joi.number(),
+      bowls: Joi.number(),
+      works: Joi.boolean(),
+      tempC: Joi.number(),
+      turnAtMin,
+      oilGm2: Joi.number(),
+    }),
+  ),
+  simulations: Joi.number(),
+});
+
+const stamps = { id: Joi.string().guid(), version: versionSchema(1), createdAt: words, updatedAt: words };
+
+/** A stored dish. */
+export const conversionDocumentSchema = conversionBodySchema.append<ConversionDocument>({
+  ...stamps,
+  format: Joi.number(),
+});
+
+/** All dishes: one that cannot be opened says why. */
+export const conversionListSchema = Joi.array().items(
+  conversionDocumentSchema,
+  allOf<BrokenConversion>({ ...stamps, name: words, problem: words }),
+);
+
+const keptCoat = allOf<KeptCoat>({ family: families, variant: nameSchema.allow(''), plan: airPlanSchema });
+const share = Joi.number().min(-1000).max(1000);
+
+/** A search as it is kept with its dish. */
+export const searchAnswerSchema = allOf<A.SearchAnswer>({
+  asked: Joi.string().max(RANGES.nameLength.max),
+  model: Joi.string().max(RANGES.nameLength.max),
+  simulations: Joi.number().integer().min(0).max(100_000),
+  coats: Joi.array().items(keptCoat).max(RANGES.keptCoats.max),
+  cooks: Joi.array()
+    .items(
+      allOf<KeptCook>({
+        coat: Joi.number()
+          .integer()
+          .min(0)
+          .max(RANGES.keptCoats.max - 1),
+        tempC: Joi.number().min(RANGES.airTempC.min).max(RANGES.airTempC.max),
+        minutes: Joi.number().min(0).max(RANGES.airMinutes.max),
+        oilGm2: Joi.number().min(0).max(RANGES.oilGm2.max),
+        turnAtMin: Joi.number().min(0).max(RANGES.airMinutes.max).allow(null),
+        score: share,
+        likeness: share,
+        crispness: share,
+        oilPerPieceG: share,
+        bowls: Joi.number().integer().min(0).max(RANGES.layers.max),
+        works: Joi.boolean(),
+      }),
+    )
+    .max(RANGES.keptCooks.max),
+  shown: Joi.array().items(keptCoat).min(1).max(RANGES.keptCoats.max),
+});
+
+/** The search that is kept with a dish; null when none is. */
+export const keptAnswerSchema = allOf<A.KeptAnswer>({ found: searchAnswerSchema.allow(null) });
+
+/** An error of the API (RFC 9457). */
+export const problemSchema = allOf<Problem>({
+  type: words,
+  title: words,
+  status: Joi.number(),
+  detail: words,
+  errors: Joi.array()
+    .items(allOf<FieldError>({ field: words, message: words }))
+    .optional(),
+  currentVersion: Joi.number().optional(),
+});
+
+/** What `GET /api/pantry` answers: every food and ingredient. */
+export const ingredientListSchema = Joi.array().items(
+  Joi.object<Ingredient>({
+    id: words.required(),
+    name: words.required(),
+    group: words.required(),
+    per100g: Joi.object().pattern(words, Joi.number()).required(),
+    densityKgM3: Joi.number().required(),
+    roles: wordList.required(),
+    allergens: wordList.required(),
+    origin: words.required(),
+    source: words.required(),
+    common: Joi.boolean().required(),
+  }).unknown(true),
+);
+
+/** What `GET /api/health` answers. */
+export const healthSchema = allOf<{ status: 'ok' }>({ status: oneOf('ok') });

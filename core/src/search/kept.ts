@@ -1,0 +1,105 @@
+import { planId, type AirPlan } from '../dish/index.js';
+import { evaluateFried, type Asked } from '../plan/index.js';
+import { completed, rankFound } from './convert.js';
+import type { Candidate, Conversion, Family, FamilyFound } from './types.js';
+
+/** A coat that a search tried, with one of its plans: the others differ in heat, minutes, oil and turning alone. */
+export interface KeptCoat {
+  family: Family;
+  variant: string;
+  plan: AirPlan;
+}
+
+/** One cook of a kept coat, and how it was judged. */
+export interface KeptCook {
+  /** Place of its coat in the list of coats. */
+  coat: number;
+  tempC: number;
+  minutes: number;
+  oilGm2: number;
+  turnAtMin: number | null;
+  score: number;
+  likeness: number;
+  crispness: number;
+  oilPerPieceG: number;
+  bowls: number;
+  works: boolean;
+}
+
+/** What a search found, small enough to be kept: shown again it takes a few simulations, and no search. */
+export interface KeptSearch {
+  simulations: number;
+  coats: KeptCoat[];
+  cooks: KeptCook[];
+  /** Those worth showing, the original as it is first. */
+  shown: KeptCoat[];
+}
+
+const DIGITS = 1e4;
+const rounded = (value: number): number => Math.round(value * DIGITS) / DIGITS;
+
+/** A search as it is kept. */
+export function kept({ original, alternatives, candidates, simulations }: Conversion): KeptSearch {
+  const coats: KeptCoat[] = [];
+  const places = new Map<string, number>();
+  const placeOf = ({ family, variant, plan }: Candidate): number => {
+    const key = `${family} ${variant}`;
+    const known = places.get(key);
+    if (known !== undefined) return known;
+    places.set(key, coats.length);
+    return coats.push({ family, variant, plan }) - 1;
+  };
+  return {
+    simulations,
+    cooks: candidates.map((c) => ({
+      coat: placeOf(c),
+      tempC: c.plan.settings.tempC,
+      minutes: c.minutes,
+      oilGm2: c.plan.oilGm2,
+      turnAtMin: c.plan.settings.turnAtMin,
+      score: rounded(c.score),
+      likeness: rounded(c.likeness),
+      crispness: rounded(c.crispness),
+      oilPerPieceG: rounded(c.oilPerPieceG),
+      bowls: c.bowls,
+      works: c.works,
+    })),
+    coats,
+    shown: [original, ...alternatives].map(({ family, variant, plan }) => ({ family, variant, plan })),
+  };
+}
+
+function candidateOf(coats: readonly KeptCoat[], cook: KeptCook): Candidate {
+  const { family, variant, plan: base } = coats[cook.coat];
+  const { tempC, minutes, oilGm2, turnAtMin, score, likeness, crispness, oilPerPieceG, bowls, works } = cook;
+  const plan: AirPlan = { ...base, oilGm2, settings: { ...base.settings, tempC, minutes, turnAtMin } };
+  return {
+    id: planId(plan),
+    family,
+    variant,
+    plan,
+    score,
+    likeness,
+    crispness,
+    oilPerPieceG,
+    minutes,
+    bowls,
+    works,
+  };
+}
+
+/**
+ * A kept search as it was found: what is worth showing is simulated again, and nothing is searched.
+ * @param request the very request that was searched
+ * @throws Refusal for an unknown food or ingredient
+ */
+export function restored(request: Asked, { coats, cooks, shown, simulations }: KeptSearch): Conversion {
+  const fried = evaluateFried(request);
+  const families = [...new Set(shown.map((s) => s.family))];
+  const found = families.map((family): FamilyFound => ({
+    family,
+    candidates: cooks.filter((c) => coats[c.coat].family === family).map((c) => candidateOf(coats, c)),
+    alternatives: shown.filter((s) => s.family === family).map((s) => completed(request, fried, s)),
+  }));
+  return rankFound(request, fried, found, simulations);
+}

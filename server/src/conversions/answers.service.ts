@@ -1,0 +1,31 @@
+import { Injectable } from '@nestjs/common';
+import { InjectRepository } from '@nestjs/typeorm';
+import { check, searchAnswerSchema, type KeptAnswer, type SearchAnswer } from '@yellowmist/contract';
+import { Repository } from 'typeorm';
+import { ShelfService } from '../pantry/shelf.service.js';
+import { AnswerEntity } from './answer.entity.js';
+import { ConversionsService } from './conversions.service.js';
+
+/** What was found for each dish, so that it is not searched twice. */
+@Injectable()
+export class AnswersService {
+  constructor(
+    @InjectRepository(AnswerEntity) private readonly store: Repository<AnswerEntity>,
+    private readonly conversions: ConversionsService,
+    private readonly shelf: ShelfService,
+  ) {}
+
+  /** What is kept with a dish; nothing where what is kept cannot be read any more. */
+  async read(id: string): Promise<KeptAnswer> {
+    await this.conversions.rowOf(id);
+    const row = await this.store.findOneBy({ conversionId: id });
+    if (!row) return { found: null };
+    const checked = check<SearchAnswer>(searchAnswerSchema, JSON.parse(row.body), await this.shelf.pantry());
+    return { found: checked.ok ? checked.value : null };
+  }
+
+  async keep(id: string, found: SearchAnswer): Promise<void> {
+    await this.conversions.rowOf(id);
+    await this.store.upsert({ conversionId: id, body: JSON.stringify(found) }, ['conversionId']);
+  }
+}
