@@ -1,10 +1,11 @@
 /** The cook that is timed: a breaded slab of aubergine in a drawer fryer. */
-import { airMedium, buildCoat, foodOf, geometryOf, simulate } from '@yellowmist/core';
+import { airMedium, buildCoat, foodOf, geometryOf, KNOWN, simulate } from '@yellowmist/core';
 
 const part = (ingredientId, grams) => ({ ingredientId, grams });
-const food = foodOf('aubergine');
+const food = foodOf(KNOWN, 'aubergine');
 const piece = geometryOf({ kind: 'slab', lengthMm: 100, widthMm: 70, thicknessMm: 12 }, food.densityKgM3 * 0.7);
 const layers = buildCoat(
+  KNOWN,
   [{ portions: [part('wheat-flour', 60)] }, { portions: [part('egg', 50)] }, { portions: [part('coarse-crumbs', 60)] }],
   'damp',
   piece.drainLengthM,

@@ -1,7 +1,9 @@
 import { Worker } from 'node:worker_threads';
-import { convertDish, footprintOf, packLayer } from '@yellowmist/core';
+import { convertDish, footprintOf, KNOWN, packLayer } from '@yellowmist/core';
 import { exampleConversion } from '@yellowmist/contract';
+import { fileURLToPath } from 'node:url';
 import { benchCook } from './bench-cook.mjs';
+import { FIRST_PAGE_BUDGET_B, firstPageBytes } from './first-page.mjs';
 
 /** A tridiagonal solve (Thomas) of `n` unknowns and nothing else, `steps` times. */
 function bareSolve(n, steps) {
@@ -76,7 +78,7 @@ console.log(
   `${COOKS} cooks: ${alone.toFixed(2)} s on one worker, ${two.toFixed(2)} s on two (${(alone / two).toFixed(2)} × as fast)`,
 );
 
-const request = exampleConversion();
+const request = { ...exampleConversion(), pantry: KNOWN };
 convertDish(request);
 const whole = median(3, () => convertDish(request));
 console.log(
@@ -92,4 +94,9 @@ const [few, many] = [packing(50), packing(200)];
 const ofTwo = median(5, () => packLayer(basket, mixed, 4));
 console.log(
   `200 pieces packed: ${(many / 1000).toFixed(2)} s of one size, ${(ofTwo / 1000).toFixed(2)} s of two (aim 2 s); ${(many / few).toFixed(1)} × as long as 50`,
+);
+
+const first = firstPageBytes(fileURLToPath(new URL('../web/dist', import.meta.url)));
+console.log(
+  `First page: ${(first / 1000).toFixed(0)} kB of script (gzip), ${(first / FIRST_PAGE_BUDGET_B).toFixed(2)} of its budget of ${FIRST_PAGE_BUDGET_B / 1000} kB`,
 );

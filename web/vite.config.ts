@@ -1,3 +1,5 @@
+import { createHash } from 'node:crypto';
+import { readdirSync, readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
@@ -5,7 +7,19 @@ import { defineConfig } from 'vite';
 
 const source = (path: string): string => fileURLToPath(new URL(path, import.meta.url));
 
+/** Fingerprint of the model, all of the core's source: what an older model found is searched again. */
+function model(): string {
+  const hash = createHash('sha256');
+  const core = source('../core/src/');
+  const files = readdirSync(core, { recursive: true, encoding: 'utf8' }).filter(
+    (file) => file.endsWith('.ts') && !file.endsWith('.test.ts'),
+  );
+  for (const file of files.sort()) hash.update(file).update(readFileSync(core + file));
+  return hash.digest('hex').slice(0, 16);
+}
+
 export default defineConfig({
+  define: { __MODEL__: JSON.stringify(model()) },
   plugins: [react(), tailwindcss()],
   resolve: {
     alias: {

@@ -45,6 +45,8 @@ export type ListedConversion = ConversionDocument | BrokenConversion;
 
 export const isBroken = (listed: ListedConversion): listed is BrokenConversion => 'problem' in listed;
 
+export const isWhole = (listed: ListedConversion): listed is ConversionDocument => !isBroken(listed);
+
 /** An air version that was kept under a name, to go back to and to compare. */
 export interface NamedVersion {
   /** A number of its own within the dish. */

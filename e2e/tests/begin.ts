@@ -70,6 +70,18 @@ async function copyOf(page: Page, id: string): Promise<string | null> {
   return made.ok() ? ((await made.json()) as { id: string }).id : null;
 }
 
+/** Waits until what was found is kept with the dish: a copy of it searches nothing. */
+const kept = (page: Page, id: string): Promise<void> =>
+  expect
+    .poll(async () => ((await (await page.request.get(`/api/conversions/${id}/answer`)).json()) as Kept).found)
+    .not.toBeNull();
+
+interface Kept {
+  found: object | null;
+}
+
+const idOf = (page: Page): string => page.url().split('/').at(-1)!;
+
 /** Copies of dishes as journeys of this worker have begun them, by food and coat. */
 const begun = new Map<string, string | null>();
 
@@ -89,13 +101,15 @@ export async function openBench(
   const copy = before ? await copyOf(page, before) : null;
   if (copy) {
     await page.goto(`/dish/${copy}`);
-    await stopSearch(page);
+    await searched(page);
     return;
   }
-  await begin(page, food, coat);
+  await beginAndSearch(page, food, coat);
   await prepare(page);
+  await searched(page);
   await saved(page);
-  begun.set(dish, await copyOf(page, page.url().split('/').at(-1)!));
+  await kept(page, idOf(page));
+  begun.set(dish, await copyOf(page, idOf(page)));
 }
 
 /** Sends the sentence of the home view, and waits for the whole search. */

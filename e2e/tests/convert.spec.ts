@@ -134,7 +134,7 @@ test('a sauce part-way is cooked, drawn and explained', async ({ page }) => {
   await page.getByLabel('Sauce per m²').fill('600');
   await expect(page.getByRole('region', { name: 'Reasons' })).toContainText(/sauce per m² is more than a coat carries/);
   await page.getByRole('tab', { name: 'Steps' }).click();
-  await expect(page.getByText(/Brush tomato ketchup on with a light hand\. Cook 5 minutes more/)).toBeVisible();
+  await expect(page.getByText(/Brush it thinly with tomato ketchup\. Cook 5 minutes more/)).toBeVisible();
 });
 
 test('a worker that dies under a question is replaced, and the cook is told', async ({ page }) => {

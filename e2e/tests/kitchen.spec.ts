@@ -80,7 +80,7 @@ test('a programme, a timer that ends and a bowl that is too small show up in the
   await fryer.getByLabel('Its timer ends by itself').check();
   await fryer.getByLabel('after', { exact: true }).fill('5');
   const bowls = page.getByRole('region', { name: 'Bowls and deep plates' });
-  await bowls.getByLabel('Name').fill('Tea cup');
+  await bowls.getByLabel('Name', { exact: true }).fill('Tea cup');
   await bowls.getByLabel('Across').fill('80');
   await bowls.getByRole('button', { name: 'Add it' }).click();
   await expect(bowls).toContainText('Tea cup 80 mm across');

@@ -2,8 +2,8 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { RouterProvider } from 'react-router/dom';
-import { router } from './shell/router';
-import { store } from './shell/store';
+import { fetchAhead, router } from './shell/router';
+import { store } from './state/store';
 import './shell/theme.css';
 
 createRoot(document.getElementById('root')!).render(
@@ -13,3 +13,7 @@ createRoot(document.getElementById('root')!).render(
     </Provider>
   </StrictMode>,
 );
+
+/** The other pages are fetched once the first one stands, ms. */
+const AHEAD_MS = 800;
+window.addEventListener('load', () => setTimeout(fetchAhead, AHEAD_MS));

@@ -13,8 +13,10 @@ import {
   type KeptCook,
   type LayerSpec,
   type Quantity,
+  type Text,
   type WaitingResult,
 } from '@yellowmist/core';
+import type * as J from 'joi';
 import type * as A from '../answers.js';
 import { RANGES } from '../ranges.js';
 import type { BrokenConversion, ConversionDocument, FieldError, Problem } from '../types.js';
@@ -38,8 +40,8 @@ const quantity = allOf<Quantity>({
   digits: Joi.number().optional(),
   stepC: Joi.number().optional(),
 });
-/** A sentence as words and quantities. */
-const parts = Joi.array().items(Joi.string(), quantity);
+/** A sentence as words and quantities. (Joi's types take a readonly list for an object.) */
+const parts = Joi.array().items(Joi.string(), quantity) as unknown as J.ObjectSchema<Text>;
 
 const reason = allOf<A.ReasonAnswer>({
   about: oneOf(...OUTCOME_KEYS),

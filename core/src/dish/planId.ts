@@ -1,8 +1,8 @@
 import type { AirPlan } from './types.js';
 
-/** FNV-1a, 32 bits: offset and prime. */
-const OFFSET = 0x811c9dc5;
+/** FNV-1a, 32 bits: the prime, its offset, and another one, so that two together make 64 bits. */
 const PRIME = 0x01000193;
+const OFFSETS = [0x811c9dc5, 0x9e3779b9] as const;
 
 /** All that a value holds, fields in the order of their names, what is undefined left out. */
 function spelled(value: unknown): string {
@@ -17,9 +17,12 @@ function spelled(value: unknown): string {
 
 /** A short name for a text, the same for the same text. */
 export function fingerprint(value: unknown): string {
-  let hash = OFFSET;
-  for (const letter of spelled(value)) hash = Math.imul(hash ^ letter.codePointAt(0)!, PRIME);
-  return (hash >>> 0).toString(36);
+  const letters = spelled(value);
+  return OFFSETS.map((offset) => {
+    let hash: number = offset;
+    for (let i = 0; i < letters.length; i++) hash = Math.imul(hash ^ letters.charCodeAt(i), PRIME);
+    return (hash >>> 0).toString(36);
+  }).join('-');
 }
 
 const known = new WeakMap<AirPlan, string>();

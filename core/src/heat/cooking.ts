@@ -12,7 +12,7 @@ import { addOil, oilCell, rubOil } from './oiling.js';
 import { noSteam, type Steam } from './phase.js';
 import { runningOf, type Running } from './runoff.js';
 import { opposite, type FaceName } from './turning.js';
-import { emptyVapour, type VapourWork } from './vapour.js';
+import { emptyVapour, type VapourWork } from './vapourWork.js';
 
 /** One face with the end of the chain that belongs to it. */
 export interface Side {

@@ -11,6 +11,7 @@ import {
 import { exposureOf, type Cooking } from './cooking.js';
 import type { Flows } from './flows.js';
 import { solveChain } from './tridiagonal.js';
+import type { VapourWork } from './vapourWork.js';
 import { activityAt, humidityRatio, latentHeat, massCoefficient, saturationAt } from './water.js';
 
 /** Gas constant of water vapour, J/(kg K). Handbook. */
@@ -19,29 +20,6 @@ const SLOPE_X = 0.01;
 const SLOPE_K = 0.5;
 /** The part of a cell's water that may leave it in one step. */
 const MOST_PER_STEP = 0.4;
-
-/** Workspace of the vapour solve. */
-export interface VapourWork {
-  /** Density of vapour over each cell as it is, and in its pores after the step, kg/m³. */
-  over: Float64Array;
-  pores: Float64Array;
-  /** What a cell takes up in the step per kg/m³ that its pores hold more than it, m³. */
-  uptake: Float64Array;
-  conductance: Float64Array;
-  diagonal: Float64Array;
-  known: Float64Array;
-  sweep: Float64Array;
-}
-
-export const emptyVapour = (n: number): VapourWork => ({
-  over: new Float64Array(n),
-  pores: new Float64Array(n),
-  uptake: new Float64Array(n),
-  conductance: new Float64Array(n),
-  diagonal: new Float64Array(n),
-  known: new Float64Array(n),
-  sweep: new Float64Array(n),
-});
 
 const vapourDensity = (activity: number, tempC: number): number =>
   (activity * saturationAt(tempC)) / (VAPOUR_GAS * (tempC + ZERO_C));

@@ -1,5 +1,6 @@
 import { capitalised, lowered, text } from '../units/index.js';
-import type { Band, Comparison, OutcomeRule, Verdict } from './types.js';
+import type { Comparison, OutcomeRule } from './types.js';
+import type { Band, Verdict } from './verdict.js';
 
 /** Ways of telling one outcome of two cooks apart. */
 

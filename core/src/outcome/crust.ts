@@ -16,7 +16,8 @@ import {
   SUGARY,
 } from './constants.js';
 import { evenness, sameColour } from './likeness.js';
-import type { OutcomeRule, Verdict, Verdicts } from './types.js';
+import type { OutcomeRule, Verdicts } from './types.js';
+import type { Verdict } from './verdict.js';
 import { because, faces, facesOf, inWords, percent, smallIsGood, verdict, type Judged } from './view.js';
 
 const PALE = COLOUR_WORDS[0][0];

@@ -12,7 +12,8 @@ import {
   WORTH_TELLING,
 } from './constants.js';
 import { reaches } from './likeness.js';
-import type { Comparison, OutcomeRule, Verdict } from './types.js';
+import type { Comparison, OutcomeRule } from './types.js';
+import type { Verdict } from './verdict.js';
 import {
   because,
   faces,

@@ -7,4 +7,5 @@ export { oilPerPieceG } from './fat.js';
 export * from './judge.js';
 export * from './registry.js';
 export * from './types.js';
+export * from './verdict.js';
 export { footHotMin, inWords, minutesUntil, type InAir, type Judged } from './view.js';

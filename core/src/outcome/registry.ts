@@ -4,7 +4,8 @@ import { bite, oil } from './fat.js';
 import { adhesion, setTime } from './hold.js';
 import { centre, doneness, juice } from './inside.js';
 import { blowOff, chew, runOff, stick } from './loose.js';
-import type { Because, OutcomeRule, Verdict } from './types.js';
+import type { OutcomeRule } from './types.js';
+import type { Because, Verdict } from './verdict.js';
 
 /** Every outcome with its rule, in the order in which they are told. */
 export const OUTCOMES = {

@@ -1,28 +1,6 @@
 import type { Text } from '../units/index.js';
+import type { Verdict } from './verdict.js';
 import type { Judged } from './view.js';
-
-/** How an outcome reads to a cook. */
-export type Band = 'good' | 'fair' | 'poor';
-
-/** A sentence with a cause, its size, and a move that would change it. */
-export interface Because {
-  /** 0 worth knowing, 1 worth mending, 2 spoils the dish or is unsafe. */
-  weight: 0 | 1 | 2;
-  text: Text;
-  move: Text;
-  /** Of outcomes that give the same cause one reason is told, with the text for all of them. */
-  shared?: { cause: string; text: Text };
-}
-
-/** What one outcome comes to. */
-export interface Verdict {
-  value: number;
-  unit: '°C' | 'min' | 'share' | 'B' | 'g' | 'ratio';
-  band: Band;
-  /** The value in a cook's word: "golden", "tender". */
-  word: string;
-  reasons: Because[];
-}
 
 /** In what a second cook differs from a first. */
 export interface Comparison {

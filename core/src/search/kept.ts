@@ -1,4 +1,4 @@
-import { planId, type AirPlan } from '../dish/index.js';
+import { fingerprint, planId, type AirPlan } from '../dish/index.js';
 import { evaluateFried, type Asked } from '../plan/index.js';
 import { completed, rankFound } from './convert.js';
 import type { Candidate, Conversion, Family, FamilyFound } from './types.js';
@@ -38,12 +38,19 @@ export interface KeptSearch {
 const DIGITS = 1e4;
 const rounded = (value: number): number => Math.round(value * DIGITS) / DIGITS;
 
+/** Of a plan what a kept cook does not say itself. */
+const restOf = ({ settings, ...rest }: AirPlan): unknown => ({
+  ...rest,
+  oilGm2: 0,
+  settings: { ...settings, tempC: 0, minutes: 0, turnAtMin: 0 },
+});
+
 /** A search as it is kept. */
 export function kept({ original, alternatives, candidates, simulations }: Conversion): KeptSearch {
   const coats: KeptCoat[] = [];
   const places = new Map<string, number>();
   const placeOf = ({ family, variant, plan }: Candidate): number => {
-    const key = `${family} ${variant}`;
+    const key = `${family} ${variant} ${fingerprint(restOf(plan))}`;
     const known = places.get(key);
     if (known !== undefined) return known;
     places.set(key, coats.length);

@@ -20,8 +20,18 @@ export class AnswersService {
     await this.conversions.rowOf(id);
     const row = await this.store.findOneBy({ conversionId: id });
     if (!row) return { found: null };
-    const checked = check<SearchAnswer>(searchAnswerSchema, JSON.parse(row.body), await this.shelf.pantry());
-    return { found: checked.ok ? checked.value : null };
+    try {
+      const checked = check<SearchAnswer>(searchAnswerSchema, JSON.parse(row.body), await this.shelf.pantry());
+      return { found: checked.ok ? checked.value : null };
+    } catch {
+      return { found: null };
+    }
+  }
+
+  /** A copy of a dish has what was found for the dish. */
+  async copy(fromId: string, toId: string): Promise<void> {
+    const row = await this.store.findOneBy({ conversionId: fromId });
+    if (row) await this.store.upsert({ conversionId: toId, body: row.body }, ['conversionId']);
   }
 
   async keep(id: string, found: SearchAnswer): Promise<void> {

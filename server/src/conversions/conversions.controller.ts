@@ -72,8 +72,10 @@ export class ConversionsController {
   @ApiOperation({ summary: 'A copy of its own' })
   @ApiCreatedResponse(DISH)
   @problems(404, 422)
-  duplicate(@Param('id', ParseUUIDPipe) id: string): Promise<ConversionDocument> {
-    return this.conversions.duplicate(id);
+  async duplicate(@Param('id', ParseUUIDPipe) id: string): Promise<ConversionDocument> {
+    const copy = await this.conversions.duplicate(id);
+    await this.answers.copy(id, copy.id);
+    return copy;
   }
 
   @Delete(':id')

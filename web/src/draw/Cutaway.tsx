@@ -21,7 +21,7 @@ export interface CutawayProps {
   /** How far a corner of the coat has come off, 0–1. */
   lift?: number;
   /** Share of each face, 0–1, that is wet with oil that was put on. */
-  oiled?: { up: number; down: number };
+  oiled?: { top: number; under: number };
   /** Names of layers and scale bars beside it. */
   labelled?: boolean;
   /** Reads a temperature and a length in the cook's units. */
@@ -56,8 +56,8 @@ export function Cutaway({
   const upperSkin: Curve = (x) => MIDDLE - half - dome(LEFT, RIGHT, DOME)(x) + DOME * 0.4;
   const lowerSkin: Curve = (x) => MIDDLE + half + dome(LEFT, RIGHT, DOME * 0.35)(x);
   const lifted: Curve = (x) => upperSkin(x) - LIFT_PX * lift * Math.max(0, 1 - (x - LEFT) / 90) ** 2;
-  const up = bandsOf(moment.up, lifted, -1, coatScale);
-  const down = bandsOf(moment.down, lowerSkin, 1, coatScale);
+  const up = bandsOf(moment.top, lifted, -1, coatScale);
+  const down = bandsOf(moment.under, lowerSkin, 1, coatScale);
   const bottom = Math.max(lowerSkin(100), down.at(-1)?.outer(100) ?? 0);
   const stops = moment.foodC.filter((_, i) => i % 3 === 0);
   return (
@@ -79,8 +79,8 @@ export function Cutaway({
         <Fibres food={food} top={upperSkin} foot={lowerSkin} />
         <Layers bands={up} outward={-1} id={id} />
         <Layers bands={down} outward={1} id={id} />
-        {oiled && <OilFilm edge={up.at(-1)?.outer ?? lifted} share={oiled.up} />}
-        {oiled && <OilFilm edge={down.at(-1)?.outer ?? lowerSkin} share={oiled.down} />}
+        {oiled && <OilFilm edge={up.at(-1)?.outer ?? lifted} share={oiled.top} />}
+        {oiled && <OilFilm edge={down.at(-1)?.outer ?? lowerSkin} share={oiled.under} />}
       </g>
       <text
         x={(LEFT + RIGHT) / 2}

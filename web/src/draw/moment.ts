@@ -1,4 +1,4 @@
-import type { CoatLayer, CookSeries } from '@yellowmist/core';
+import { lyingUp, type CoatLayer, type CookSeries, type FaceName } from '@yellowmist/core';
 
 /** One coat layer on one face at one moment. */
 export interface LayerMoment {
@@ -22,9 +22,12 @@ export interface FaceMoment {
 /** What a cutaway draws: the piece at one moment of a cook, from numbers of the simulation. */
 export interface Moment {
   minutes: number;
-  up: FaceMoment;
-  down: FaceMoment;
-  /** Temperatures through the food, from its upper to its lower face, °C. */
+  /** The face that lies up by then, and the one that lies down. */
+  top: FaceMoment;
+  under: FaceMoment;
+  /** Which face that is, by how it started. */
+  liesUp: FaceName;
+  /** Temperatures through the food, from what lies up to what lies down, °C. */
   foodC: number[];
   centreC: number;
   /** Water leaving now, g/(m² s), and the share of a wet last layer that is still there. */
@@ -77,11 +80,15 @@ function faceMoment(
   };
 }
 
-/** Reads the piece at sample `at` out of a series with profiles; the sauce stands on it from when it was brushed on. */
+/**
+ * Reads the piece at sample `at` out of a series with profiles; the sauce stands on it from when it was brushed on.
+ * @param turnAtMin when the piece was turned; null = never
+ */
 export function momentOf(
   series: CookSeries,
   coat: readonly CoatLayer[],
   at: number,
+  turnAtMin: number | null,
   sauce: CoatLayer | null = null,
 ): Moment {
   const layers = sauce ? [...coat, sauce] : coat;
@@ -92,11 +99,14 @@ export function momentOf(
     const { cells, tempC } = profiles;
     for (let k = inside - 1; k >= -inside; k--) foodC.push(tempC[at * cells + cells / 2 + k]);
   }
+  const liesUp = lyingUp(turnAtMin, timeS[at] / 60);
+  if (liesUp === 'down') foodC.reverse();
   const before = Math.max(0, at - 1);
   return {
     minutes: timeS[at] / 60,
-    up: faceMoment(series, layers, coat.length, at, true),
-    down: faceMoment(series, layers, coat.length, at, false),
+    top: faceMoment(series, layers, coat.length, at, liesUp === 'up'),
+    under: faceMoment(series, layers, coat.length, at, liesUp !== 'up'),
+    liesUp,
     foodC,
     centreC: columns.centreC[at],
     steamGm2S: at === before ? 0 : Math.max(0, (columns.steamGm2[at] - columns.steamGm2[before]) / sampleS),

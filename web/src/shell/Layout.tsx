@@ -1,12 +1,12 @@
 import { Moon, Sun } from 'lucide-react';
-import { useEffect } from 'react';
+import { lazy, Suspense, useEffect } from 'react';
 import { Link, Outlet } from 'react-router';
-import { toast, Toaster } from 'sonner';
 import { usePantryQuery } from '../state/api';
 import { Keys } from './Keys';
-import { onCrash } from '../worker/core';
 import { themeSet, unitsSwitched, type Theme } from '../state/settings';
-import { useAppDispatch, useAppSelector } from './store';
+import { useAppDispatch, useAppSelector } from '../state/hooks';
+
+const Toaster = lazy(async () => ({ default: (await import('sonner')).Toaster }));
 
 const deviceTheme = (): Theme => (window.matchMedia('(prefers-color-scheme: dark)').matches ? 'iron' : 'steam');
 
@@ -25,7 +25,6 @@ export function Layout() {
   useEffect(() => {
     document.documentElement.dataset.theme = shown;
   }, [shown]);
-  useEffect(() => onCrash(() => toast('A computation broke off and was begun again. Nothing is lost.')), []);
   return (
     <div className="flex min-h-dvh flex-col">
       <a className="btn btn-primary sr-only focus:not-sr-only focus:absolute focus:z-50" href="#main">
@@ -81,7 +80,9 @@ export function Layout() {
       <main id="main" className="flex min-h-0 grow flex-col">
         {!isLoading && <Outlet />}
       </main>
-      <Toaster theme={shown === 'iron' ? 'dark' : 'light'} position="bottom-right" />
+      <Suspense>
+        <Toaster theme={shown === 'iron' ? 'dark' : 'light'} position="bottom-right" />
+      </Suspense>
     </div>
   );
 }

@@ -1,23 +1,31 @@
 import { createBrowserRouter } from 'react-router';
-import { BenchPage } from '../features/bench/BenchPage';
-import { KitchenPage } from '../features/kitchen/KitchenPage';
-import { PantryPage } from '../features/pantry/PantryPage';
-import { SupperPage } from '../features/supper/SupperPage';
 import { HomePage } from '../features/home/HomePage';
 import { Layout } from './Layout';
 import { LostPage, RouteError } from './RouteError';
 
+const bench = () => import('../features/bench/BenchPage');
+const supper = () => import('../features/supper/SupperPage');
+const kitchen = () => import('../features/kitchen/KitchenPage');
+const pantry = () => import('../features/pantry/PantryPage');
+
+/** The first page is there at once; the others are fetched when they are gone to. */
 export const router = createBrowserRouter([
   {
     element: <Layout />,
     errorElement: <RouteError />,
+    HydrateFallback: () => null,
     children: [
       { index: true, element: <HomePage /> },
-      { path: 'dish/:id', element: <BenchPage /> },
-      { path: 'supper', element: <SupperPage /> },
-      { path: 'kitchen', element: <KitchenPage /> },
-      { path: 'pantry', element: <PantryPage /> },
+      { path: 'dish/:id', lazy: async () => ({ Component: (await bench()).BenchPage }) },
+      { path: 'supper', lazy: async () => ({ Component: (await supper()).SupperPage }) },
+      { path: 'kitchen', lazy: async () => ({ Component: (await kitchen()).KitchenPage }) },
+      { path: 'pantry', lazy: async () => ({ Component: (await pantry()).PantryPage }) },
       { path: '*', element: <LostPage /> },
     ],
   },
 ]);
+
+/** Fetches the other pages ahead, the bench first: every dish leads there. */
+export const fetchAhead = (): void => {
+  for (const page of [bench, supper, kitchen, pantry]) page().catch(() => undefined);
+};

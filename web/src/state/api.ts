@@ -2,30 +2,28 @@ import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 import type {
   ConversionBody,
   ConversionDocument,
+  KeptAnswer,
   KitchenDocument,
+  ListedConversion,
   PantryDocument,
   Problem,
+  ScaleHand,
+  SearchAnswer,
   SupperDocument,
 } from '@yellowmist/contract';
-import { ingredientFromLabel, stockOwn } from '@yellowmist/core';
-import { stockWorkers } from '../worker/core';
 
 const SUPPER = { type: 'Supper', id: 'NEXT' } as const;
 const LIST = { type: 'Conversion', id: 'LIST' } as const;
 
-/** The server's documents, through one query layer. */
+/** The server's documents, through one query layer. A save goes on when the page is left at once. */
 export const api = createApi({
+  reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
   tagTypes: ['Conversion', 'Supper'],
   endpoints: (build) => ({
-    pantry: build.query<PantryDocument, void>({
-      query: () => 'pantry/kitchen',
-      // Before anybody sees a dish that names one of them.
-      transformResponse: (pantry: PantryDocument) => {
-        stockOwn(pantry.own.map(ingredientFromLabel));
-        stockWorkers(pantry.own);
-        return pantry;
-      },
+    pantry: build.query<PantryDocument, void>({ query: () => 'pantry/kitchen' }),
+    savePantry: build.mutation<PantryDocument, PantryDocument>({
+      query: (body) => ({ url: 'pantry/kitchen', method: 'PUT', body, keepalive: true }),
     }),
     kitchen: build.query<KitchenDocument, void>({ query: () => 'kitchen' }),
     saveKitchen: build.mutation<KitchenDocument, KitchenDocument>({
@@ -35,13 +33,8 @@ export const api = createApi({
     saveSupper: build.mutation<SupperDocument, SupperDocument>({
       query: (body) => ({ url: 'supper', method: 'PUT', body, keepalive: true }),
     }),
-    savePantry: build.mutation<PantryDocument, PantryDocument>({
-      query: (body) => ({ url: 'pantry/kitchen', method: 'PUT', body, keepalive: true }),
-    }),
-    conversions: build.query<ConversionDocument[], void>({ query: () => 'conversions', providesTags: [LIST] }),
-    conversion: build.query<ConversionDocument, string>({
-      query: (id) => `conversions/${id}`,
-    }),
+    conversions: build.query<ListedConversion[], void>({ query: () => 'conversions', providesTags: [LIST] }),
+    conversion: build.query<ConversionDocument, string>({ query: (id) => `conversions/${id}` }),
     create: build.mutation<ConversionDocument, ConversionBody>({
       query: (body) => ({ url: 'conversions', method: 'POST', body }),
       invalidatesTags: [LIST],
@@ -62,23 +55,33 @@ export const api = createApi({
       query: (id) => ({ url: `conversions/${id}/restore`, method: 'POST' }),
       invalidatesTags: [LIST, SUPPER],
     }),
+    keptAnswer: build.query<KeptAnswer, string>({ query: (id) => `conversions/${id}/answer` }),
+    keepAnswer: build.mutation<void, { id: string; found: SearchAnswer }>({
+      query: ({ id, found }) => ({ url: `conversions/${id}/answer`, method: 'PUT', body: found }),
+    }),
+    scaleHand: build.mutation<void, ScaleHand>({
+      query: (body) => ({ url: 'devices/scale/hand', method: 'POST', body }),
+    }),
   }),
 });
 
 export const {
   useKitchenQuery,
-  useSaveKitchenMutation,
-  useSupperQuery,
-  useSaveSupperMutation,
   usePantryQuery,
-  useSavePantryMutation,
+  useSupperQuery,
   useConversionsQuery,
   useCreateMutation,
-  useSaveMutation,
   useDuplicateMutation,
   useRemoveMutation,
   useRestoreMutation,
+  useScaleHandMutation,
 } = api;
+
+/** The HTTP status of a failed request; undefined when there was no answer at all. */
+export const statusOf = (error: unknown): number | undefined => {
+  const { status } = (error ?? {}) as { status?: number | string };
+  return typeof status === 'number' ? status : undefined;
+};
 
 /** What went wrong, in a sentence for the cook. */
 export function problemText(error: unknown): string {

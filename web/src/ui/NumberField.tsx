@@ -1,11 +1,11 @@
 import { useId, useState } from 'react';
-import { shownNumber, turnOf, type Quantity } from './units';
+import { shownNumber, turnOf, type FieldKind } from '../state/units';
 import { useUnits } from '../state/useUnits';
 
 interface Props {
   label: string;
   value: number;
-  quantity: Quantity;
+  quantity: FieldKind;
   range: { min: number; max: number };
   onChange: (value: number) => void;
   /** Step of the arrows, in the stored unit. */
@@ -18,7 +18,7 @@ interface Props {
 }
 
 /** "from 3 to 300 mm", in the cook's unit, rounded inward. */
-function allowedText(range: Props['range'], quantity: Quantity, system: 'metric' | 'us', whole: boolean): string {
+function allowedText(range: Props['range'], quantity: FieldKind, system: 'metric' | 'us', whole: boolean): string {
   const { unit } = turnOf(quantity, system);
   const kind = whole ? 'a whole number' : 'a number';
   return `Enter ${kind} from ${shownNumber(range.min, quantity, system)} to ${shownNumber(range.max, quantity, system)} ${unit}`.trim();

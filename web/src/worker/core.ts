@@ -1,38 +1,19 @@
 import { proxy, wrap, type Remote } from 'comlink';
 import {
   familiesFor,
+  pantryOf,
   rankFound,
   simulationsFor,
-  type AirPlan,
-  type Asks,
   type Conversion,
-  type ConvertRequest,
-  type Dish,
   type Family,
   type FamilyFound,
-  type Fryer,
-  type Label,
-  type Layout,
-  type Move,
-  type SchoolAnswer,
-  type Substitute,
-  type WaterAdvice,
+  type KeptSearch,
 } from '@yellowmist/core';
-import type { Answer, CoreService, Question } from './core.worker';
+import type { CoreService } from './core.worker';
 import { makePool, type Seat } from './pool';
-
-export type { Answer, Question };
+import type * as Q from './questions';
 
 type Core = Remote<CoreService>;
-
-/** What every worker has on its shelf beside the known ingredients. */
-let own: Label[] = [];
-
-/** Puts the kitchen's own ingredients on the shelf of every worker, those to come included. */
-export function stockWorkers(labels: Label[]): void {
-  own = labels;
-  for (const core of searching) void core.stock(own);
-}
 
 function open(): Seat<Core> {
   const worker = new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module' });
@@ -41,7 +22,6 @@ function open(): Seat<Core> {
   });
   died.catch(() => undefined);
   const seat = { tool: wrap<CoreService>(worker), died, close: () => worker.terminate() };
-  void seat.tool.stock(own);
   searching.add(seat.tool);
   died.catch(() => searching.delete(seat.tool));
   return seat;
@@ -59,47 +39,39 @@ export function onCrash(tell: () => void): () => void {
 }
 
 const MOST_WORKERS = 4;
+/** A worker of its own for what is seen at once, so that a search never holds it up. */
 const quick = makePool(open, 1, crashed);
 /** The page and the quick worker rest while a search runs: it may take every core, and two at least. */
 const long = makePool(open, Math.min(MOST_WORKERS, Math.max(2, navigator.hardwareConcurrency || 2)), crashed);
 
+type Service = Omit<CoreService, 'search' | 'widen' | 'stopUpTo'>;
+type QuestionOf<K extends keyof Service> = Parameters<Service[K]>[0];
+type AnswerOf<K extends keyof Service> = Awaited<ReturnType<Service[K]>>;
+
+/** In which pool each question is answered. */
+const POOLS = {
+  evaluate: quick,
+  substitutes: quick,
+  layout: quick,
+  school: long,
+  water: long,
+  move: long,
+} as const;
+
+export type Asked = keyof typeof POOLS;
+
 /**
- * What a dish comes out like: some 20 ms in a worker of its own, so that a search never holds it up.
+ * The answer of a worker to a question.
  * @throws the signal's reason when it is aborted before its turn came
  */
-export const evaluate = (question: Question, signal?: AbortSignal): Promise<Answer> =>
-  quick.run((core) => core.evaluate(question), signal);
+export const ask = <K extends Asked>(name: K, question: QuestionOf<K>, signal?: AbortSignal): Promise<AnswerOf<K>> =>
+  POOLS[name].run((core) => (core[name] as unknown as (q: QuestionOf<K>) => Promise<AnswerOf<K>>)(question), signal);
 
-/** What each side of a question on which cooks disagree would cost this plan. */
-export const askSchool = (request: ConvertRequest, plan: AirPlan, schoolId: string): Promise<SchoolAnswer> =>
-  long.run((core) => core.school(request, plan, schoolId));
-
-/** What could stand in for an ingredient of a layer, each simulated in this dish and fryer. */
-export const askSubstitutes = (
-  request: ConvertRequest,
-  plan: AirPlan,
-  at: number,
-  ingredientId: string,
-  asks: Asks,
-): Promise<Substitute[]> => quick.run((core) => core.substitutes(request, plan, at, ingredientId, asks));
-
-/** Every way of dealing with the food's water, and the one that is worth its work. */
-export const askWater = (request: ConvertRequest, plan: AirPlan): Promise<WaterAdvice> =>
-  long.run((core) => core.water(request, plan));
-
-/** Where the pieces of a full batch lie, packed in a worker. */
-export const askLayout = (dish: Dish, plan: AirPlan, fryer: Fryer): Promise<Layout> =>
-  quick.run((core) => core.layout(dish, plan, fryer));
-
-/** The plan as it would be cooked in another fryer. */
-export const askMove = (request: ConvertRequest, plan: AirPlan, fryer: Fryer): Promise<Move> =>
-  long.run((core) => core.move(request, plan, fryer));
+export type { AnswerOf, QuestionOf };
 
 export interface Progress {
   done: number;
   of: number;
-  /** Families that are finished. */
-  found: number;
 }
 
 export interface Searching {
@@ -111,45 +83,41 @@ export interface Searching {
 }
 
 let newest = 0;
-let calledOff = new AbortController();
 
-/** Calls every search off that runs or waits. */
-export function stopConverting(): void {
-  calledOff.abort(new Error('called off'));
-  calledOff = new AbortController();
-  for (const core of searching) void core.stopUpTo(newest);
-}
+/** A search that was kept, shown again: a few simulations. */
+export const restore = (question: Q.DishQuestion, kept: KeptSearch, signal: AbortSignal): Promise<Conversion> =>
+  long.run((core) => core.restore(question, kept), signal);
+
+type TellsCooks = Parameters<CoreService['search']>[3];
 
 /**
  * Searches all families over the pool: the first coat of each, so that there is something to see at once, then their
- * other coats. A newer search calls an older one off, which then answers null.
+ * other coats.
+ * @throws the signal's reason when it is aborted
  */
 export async function convert(
-  request: ConvertRequest,
+  question: Q.DishQuestion,
   { onProgress, onFound, onFirst }: Searching,
-): Promise<Conversion | null> {
-  stopConverting();
+  signal: AbortSignal,
+): Promise<Conversion> {
   const job = ++newest;
-  const { signal } = calledOff;
+  signal.addEventListener('abort', () => {
+    for (const core of searching) void core.stopUpTo(job);
+  });
+  const request = { ...question, pantry: pantryOf(question.own) };
   const of = simulationsFor(request, true);
   const found = new Map<Family, FamilyFound>();
   let done = 1;
-  const { fried } = await evaluate({ ...request, plan: null, profiles: false, waits: false });
+  const { fried } = await ask('evaluate', { ...question, plan: null, profiles: false, waits: false }, signal);
   const ranked = (): Conversion => rankFound(request, fried, [...found.values()], done);
-  let finished = false;
-  let firsts = 0;
-  const tell = (): void => {
-    if (!finished && !signal.aborted) onProgress({ done: Math.min(done, of), of, found: found.size });
-  };
-  type Told = Parameters<CoreService['search']>[3];
   const run = async (
-    task: (core: Core, onSimulated: Told) => Promise<FamilyFound | null>,
-  ): Promise<FamilyFound | null> => {
+    task: (core: Core, onSimulated: TellsCooks) => Promise<FamilyFound | null>,
+  ): Promise<FamilyFound> => {
     let mine = 0;
     const onSimulated = proxy((cooks: number) => {
       mine += cooks;
       done += cooks;
-      tell();
+      if (!signal.aborted) onProgress({ done: Math.min(done, of), of });
     });
     const answer = await long.run((core) => {
       // A family that is begun again after a crash counts anew.
@@ -157,26 +125,22 @@ export async function convert(
       mine = 0;
       return task(core, onSimulated);
     }, signal);
-    if (!answer || signal.aborted) return null;
+    signal.throwIfAborted();
+    if (!answer) throw new Error('called off');
     found.set(answer.family, answer);
     if (found.has('as-it-is')) onFound(ranked());
     return answer;
   };
   const families = familiesFor(request);
+  let firsts = 0;
   const search = async (family: Family): Promise<void> => {
-    const first = await run((core, told) => core.search(job, request, family, told));
+    const first = await run((core, told) => core.search(job, question, family, told));
     firsts += 1;
-    if (firsts === families.length && !signal.aborted && found.size === firsts) onFirst(ranked());
-    if (!first || family === 'as-it-is') return;
+    if (firsts === families.length) onFirst(ranked());
+    if (family === 'as-it-is') return;
     const { candidates } = first;
-    await run((core, told) => core.widen(job, request, { family, candidates }, told));
+    await run((core, told) => core.widen(job, question, { family, candidates }, told));
   };
-  try {
-    await Promise.all(families.map(search));
-    finished = true;
-  } catch (error) {
-    if (signal.aborted) return null;
-    throw error;
-  }
-  return signal.aborted ? null : ranked();
+  await Promise.all(families.map(search));
+  return ranked();
 }

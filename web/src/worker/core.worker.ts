@@ -1,53 +1,36 @@
 import {
   evaluateAir,
   evaluateFried,
-  ingredientFromLabel,
+  fingerprint,
   layoutOf,
-  lotOf,
-  type Layout,
   loadOf,
+  lotOf,
   movedTo,
+  pantryOf,
   readyPiece,
+  restored,
   schoolAnswer,
   searchFamily,
-  stockOwn,
   substitutions,
+  waterAdvice,
   widenFamily,
-  type AirPlan,
   type AirResult,
-  type Asks,
-  type ConvertRequest,
-  type Dish,
+  type Asked,
+  type Conversion,
   type Family,
   type FamilyFound,
-  type FriedCook,
   type FriedResult,
-  type Fryer,
+  type KeptSearch,
   type Label,
+  type Layout,
   type Move,
+  type Pantry,
   type SchoolAnswer,
   type Substitute,
   type WaterAdvice,
-  waterAdvice,
 } from '@yellowmist/core';
 import { expose } from 'comlink';
-
-/** What the bench shows of a dish: the fried original, and the chosen air version when there is one. */
-export interface Question {
-  dish: Dish;
-  fried: FriedCook;
-  fryer: Fryer;
-  plan: AirPlan | null;
-  /** Record every cell, for the cutaways. */
-  profiles: boolean;
-  /** Follow the cooked piece for half an hour: several times the work. */
-  waits: boolean;
-}
-
-export interface Answer {
-  fried: FriedResult;
-  air: AirResult | null;
-}
+import type * as Q from './questions';
 
 const SLICE_MS = 40;
 
@@ -57,23 +40,41 @@ const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve
 /** Searches up to this one have been called off. */
 let stoppedUpTo = 0;
 
-let lastFried = { key: '', result: null as FriedResult | null };
-
-/** The fried original, simulated anew only when it changed: while air settings are dragged it stays. */
-function fryOnce(dish: Dish, fried: FriedCook, profiles: boolean): FriedResult {
-  const key = JSON.stringify([dish, fried, profiles]);
-  if (!lastFried.result || lastFried.key !== key) {
-    lastFried = { key, result: evaluateFried(dish, fried, { profiles }) };
-  }
-  return lastFried.result!;
+/** The last of something that was made of `from`, made anew only when that changes. */
+function lastOf<From, T>(make: (from: From) => T): (from: From) => T {
+  let last: { key: string; made: T } | null = null;
+  return (from) => {
+    const key = fingerprint(from);
+    if (last?.key !== key) last = { key, made: make(from) };
+    return last.made;
+  };
 }
 
+/** The door: labels become a pantry, once for each kitchen. */
+const pantryFor: (own: Label[]) => Pantry = lastOf(pantryOf);
+const asked = <T extends { own: Label[] }>(question: T): T & { pantry: Pantry } => ({
+  ...question,
+  pantry: pantryFor(question.own),
+});
+
+interface Pot extends Pick<Asked, 'dish' | 'fried'> {
+  own: Label[];
+  profiles: boolean;
+}
+
+/** The fried original, simulated anew only when it changed: while air settings are dragged it stays. */
+const fryOnce: (pot: Pot) => FriedResult = lastOf((pot) => evaluateFried(asked(pot), { profiles: pot.profiles }));
+const potOf = ({ dish, fried, own }: Omit<Pot, 'profiles'>, profiles = false): FriedResult =>
+  fryOnce({ dish, fried, own, profiles });
+
+/** The plan on the bench, evaluated. */
+const onBench = (question: Q.PlanQuestion, waits = false): AirResult =>
+  evaluateAir(asked(question), question.plan, potOf(question), { waits });
+
+type Told = (cooks: number) => void | Promise<void>;
+
 /** Runs a search in slices, so that a call to stop is heard; tells how many cooks it simulated since it last told. */
-async function inSlices<T>(
-  job: number,
-  steps: Generator<number, T, undefined>,
-  onSimulated: (cooks: number) => void | Promise<void>,
-): Promise<T | null> {
+async function inSlices<T>(job: number, steps: Generator<number, T, undefined>, onSimulated: Told): Promise<T | null> {
   let since = performance.now();
   let cooks = 0;
   for (let next = steps.next(); ; next = steps.next()) {
@@ -93,65 +94,52 @@ async function inSlices<T>(
   }
 }
 
-type Told = (cooks: number) => void | Promise<void>;
-
 const service = {
-  /** Puts the kitchen's own ingredients on this worker's shelf. */
-  stock(own: Label[]): void {
-    stockOwn(own.map(ingredientFromLabel));
-  },
-
-  evaluate({ dish, fried, fryer, plan, profiles, waits }: Question): Answer {
-    const friedResult = fryOnce(dish, fried, profiles);
-    return { fried: friedResult, air: plan ? evaluateAir(dish, plan, fryer, friedResult, { profiles, waits }) : null };
+  evaluate(question: Q.EvaluateQuestion): Q.Evaluation {
+    const { plan, profiles, waits } = question;
+    const fried = potOf(question, profiles);
+    return { fried, air: plan ? evaluateAir(asked(question), plan, fried, { profiles, waits }) : null };
   },
 
   /** Searches the first coat of one family for search number `job`. Null when called off. */
-  search: (job: number, request: ConvertRequest, family: Family, onSimulated: Told): Promise<FamilyFound | null> =>
-    inSlices(job, searchFamily(request, family), onSimulated),
+  search: (job: number, question: Q.DishQuestion, family: Family, onSimulated: Told): Promise<FamilyFound | null> =>
+    inSlices(job, searchFamily(asked(question), family, potOf(question)), onSimulated),
 
   /** Searches the other coats of a family around what its first came to. Null when called off. */
   widen: (
     job: number,
-    request: ConvertRequest,
+    question: Q.DishQuestion,
     first: Pick<FamilyFound, 'family' | 'candidates'>,
     onSimulated: Told,
-  ): Promise<FamilyFound | null> => inSlices(job, widenFamily(request, first), onSimulated),
+  ): Promise<FamilyFound | null> => inSlices(job, widenFamily(asked(question), first, potOf(question)), onSimulated),
+
+  /** A search that was kept, shown again. */
+  restore: (question: Q.DishQuestion, kept: KeptSearch): Conversion => restored(asked(question), kept),
 
   /** What each side of a question on which cooks disagree would cost this plan. */
-  school(request: ConvertRequest, plan: AirPlan, schoolId: string): SchoolAnswer {
-    const { dish, fried, fryer } = request;
-    const friedResult = fryOnce(dish, fried, false);
-    const current = evaluateAir(dish, plan, fryer, friedResult, { waits: true });
-    return schoolAnswer(request, schoolId, friedResult, current);
-  },
+  school: (question: Q.SchoolQuestion): SchoolAnswer =>
+    schoolAnswer(asked(question), question.schoolId, potOf(question), onBench(question, true)),
 
   /** What could stand in for one ingredient of a layer of this plan, each simulated. */
-  substitutes(request: ConvertRequest, plan: AirPlan, at: number, ingredientId: string, asks: Asks): Substitute[] {
-    const { dish, fried, fryer } = request;
-    const friedResult = fryOnce(dish, fried, false);
-    const current = evaluateAir(dish, plan, fryer, friedResult);
-    return substitutions(request, current, friedResult, at, ingredientId, asks);
+  substitutes(question: Q.SubstituteQuestion): Substitute[] {
+    const { at, ingredientId, asks } = question;
+    const request = asked(question);
+    const choice = { ...asks, pantry: request.pantry };
+    return substitutions(request, onBench(question), potOf(question), at, ingredientId, choice);
   },
 
   /** Every way of dealing with the food's water, simulated through to the plate. */
-  water(request: ConvertRequest, plan: AirPlan): WaterAdvice {
-    const { dish, fried, fryer } = request;
-    const friedResult = fryOnce(dish, fried, false);
-    return waterAdvice(request, friedResult, evaluateAir(dish, plan, fryer, friedResult));
-  },
+  water: (question: Q.PlanQuestion): WaterAdvice => waterAdvice(asked(question), potOf(question), onBench(question)),
 
   /** Where the pieces of a full batch lie. */
-  layout(dish: Dish, plan: AirPlan, fryer: Fryer): Layout {
-    const lot = lotOf(readyPiece(dish, plan.layers), dish);
+  layout({ dish, plan, fryer, own }: Q.LayoutQuestion): Layout {
+    const pantry = pantryFor(own);
+    const lot = lotOf(pantry, readyPiece(pantry, dish, plan.layers), dish);
     return layoutOf(lot, loadOf(lot, fryer, plan.laying), fryer, plan.laying);
   },
 
   /** The plan as it would be cooked in another fryer. */
-  move(request: ConvertRequest, plan: AirPlan, fryer: Fryer): Move {
-    const friedResult = fryOnce(request.dish, request.fried, false);
-    return movedTo(request, fryer, friedResult, evaluateAir(request.dish, plan, request.fryer, friedResult));
-  },
+  move: (question: Q.MoveQuestion): Move => movedTo(asked(question), question.to, potOf(question), onBench(question)),
 
   stopUpTo(job: number): void {
     stoppedUpTo = Math.max(stoppedUpTo, job);

@@ -19,9 +19,11 @@ export interface Pool<T> {
   /**
    * Runs a task on the next free worker. A worker that dies under it is replaced and the task is begun once more; a
    * second death is an error.
-   * @throws the signal's reason when it is aborted before the task was begun
+   * @throws the signal's reason when it is aborted before the task was begun; it leaves the queue at once
    */
   run: <R>(task: (tool: T) => Promise<R>, signal?: AbortSignal) => Promise<R>;
+  /** Tasks that are not begun. */
+  waiting: () => number;
 }
 
 const TRIES = 2;
@@ -82,8 +84,17 @@ export function makePool<T>(open: () => Seat<T>, size: number, onCrash: () => vo
   return {
     run: (task, signal) =>
       new Promise((resolve, reject) => {
-        waiting.push({ run: task, signal, tries: 0, resolve, reject });
+        const job: Job<T> = { run: task, signal, tries: 0, resolve, reject };
+        waiting.push(job);
+        // What nobody asks any more does not stand in the way of others.
+        signal?.addEventListener('abort', () => {
+          const at = waiting.indexOf(job);
+          if (at < 0) return;
+          waiting.splice(at, 1);
+          reject(signal.reason);
+        });
         next();
       }),
+    waiting: () => waiting.length,
   };
 }

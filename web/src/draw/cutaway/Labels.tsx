@@ -59,7 +59,7 @@ export function Labels({
       {rows.map((y, i) => {
         const band = outermostFirst[i];
         const text = band ? band.name : foodName;
-        const size = band ? say(moment.up.layers[band.index].mm, 'film') : say(foodMm, 'length');
+        const size = band ? say(moment.top.layers[band.index].mm, 'film') : say(foodMm, 'length');
         const state = band ? stateWord(band.face, band.index) : `${say(moment.centreC, 'temperature')} inside`;
         return (
           <g key={i}>

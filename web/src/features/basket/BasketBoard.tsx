@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { RANGES, type ConversionBody } from '@yellowmist/contract';
 import {
   foodOf,
+  PLAIN_AIR,
   spotAdvice,
   spotFactor,
   spotFactorTurned,
@@ -13,22 +14,33 @@ import {
   type LaidPiece,
   type Layout,
 } from '@yellowmist/core';
-import { useAppDispatch } from '../../shell/store';
+import { useAppDispatch } from '../../state/hooks';
 import { BasketPicture } from '../../draw/BasketPicture';
 import { Check } from '../../ui/Check';
 import { NumberField } from '../../ui/NumberField';
 import { useUnits } from '../../state/useUnits';
-import { askLayout } from '../../worker/core';
+import type { BoardProps } from '../dish/board';
 import { planChanged } from '../dish/dishSlice';
-import { useAsked } from '../dish/useAsked';
+import { useAnswer } from '../../state/useAnswer';
+import { usePantry, usePantryDocument } from '../../state/usePantry';
 import { Crowding } from './Crowding';
 import { OtherFryers } from './OtherFryers';
 
+/** Of a plan what the packing looks at: heat and minutes move no piece. */
+const packedBy = ({ layers, laying }: AirPlan): AirPlan => ({
+  layers,
+  laying,
+  restMin: 0,
+  oilGm2: 0,
+  second: null,
+  settings: { ...PLAIN_AIR, tempC: 180, minutes: 10, preheated: false, turnAtMin: null, under: 'basket' },
+});
+
 /** The basket of a full batch from above: packed, or as a hand has laid it; what crowding and other fryers would change. */
-export function BasketBoard({ body, plan, air }: { body: ConversionBody; plan: AirPlan; air: AirResult }) {
+export default function BasketBoard({ body, plan, air }: BoardProps) {
   const { dish, fryer } = body;
-  const key = JSON.stringify([dish, plan.layers, plan.laying, fryer]);
-  const { answer, error } = useAsked(key, () => askLayout(dish, plan, fryer));
+  const { own } = usePantryDocument();
+  const { answer, error } = useAnswer('layout', { dish, plan: packedBy(plan), fryer, own });
   const [last, setLast] = useState<Layout | null>(null);
   if (answer && answer !== last) setLast(answer);
   const layout = answer ?? last;
@@ -49,6 +61,7 @@ export function BasketBoard({ body, plan, air }: { body: ConversionBody; plan: A
 function Racks({ layout, body, plan, air }: { layout: Layout; body: ConversionBody; plan: AirPlan; air: AirResult }) {
   const dispatch = useAppDispatch();
   const { say } = useUnits();
+  const pantry = usePantry();
   const { fryer, dish } = body;
   // While a piece is carried, the picture follows the hand; what it lets go of is the plan's.
   const [carried, setCarried] = useState<LaidPiece[][] | null>(null);
@@ -125,7 +138,7 @@ function Racks({ layout, body, plan, air }: { layout: Layout; body: ConversionBo
               laid={laid}
               trouble={troubles[rack]}
               colourAt={(x, y) => (air.outcomes.colourTop?.value ?? 0) * factorAt(fryer, x, y)}
-              food={foodOf(dish.foodId).name}
+              food={foodOf(pantry, dish.foodId).name}
               selected={selected?.rack === rack ? selected.piece : null}
               onSelect={(piece) => setSelected(piece === null ? null : { rack, piece })}
               onPlace={(placed, done) => {

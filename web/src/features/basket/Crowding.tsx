@@ -1,10 +1,11 @@
-import { differences, USUAL_GAP_MM, type AirPlan, type AirResult } from '@yellowmist/core';
+import { counted, differences, USUAL_GAP_MM, type AirPlan, type AirResult } from '@yellowmist/core';
 import type { ConversionBody } from '@yellowmist/contract';
-import { useAppDispatch } from '../../shell/store';
-import { evaluate } from '../../worker/core';
+import { useAppDispatch } from '../../state/hooks';
+import { useAnswer } from '../../state/useAnswer';
+import { usePantryDocument } from '../../state/usePantry';
 import { planChanged } from '../dish/dishSlice';
 import { Differences } from '../dish/Differences';
-import { useAsked } from '../dish/useAsked';
+import { Unsafe } from '../dish/Unsafe';
 
 const TOUCHING_MM = 0;
 
@@ -15,10 +16,17 @@ export function Crowding({ body, plan, air }: { body: ConversionBody; plan: AirP
   const crowded = plan.laying?.gapMm === TOUCHING_MM;
   const laying = { ...plan.laying, gapMm: crowded ? USUAL_GAP_MM : TOUCHING_MM, laid: null };
   const other: AirPlan = { ...plan, laying };
-  const { answer, error } = useAsked(JSON.stringify([dish, fried, fryer, other]), async () => {
-    const { air: result } = await evaluate({ dish, fried, fryer, plan: other, profiles: false, waits: false });
-    return result!;
+  const { own } = usePantryDocument();
+  const { answer: evaluated, error } = useAnswer('evaluate', {
+    dish,
+    fried,
+    fryer,
+    plan: other,
+    profiles: false,
+    waits: false,
+    own,
   });
+  const answer = evaluated?.air;
   return (
     <section aria-label="Crowding">
       <h3 className="text-base">{crowded ? 'What if I give it air?' : 'What if I crowd it?'}</h3>
@@ -28,10 +36,11 @@ export function Crowding({ body, plan, air }: { body: ConversionBody; plan: AirP
       {answer && (
         <>
           <p className="text-sm">
-            {crowded ? 'Apart' : 'Touching'}: {answer.load.piecesPerBatch} at a time, {answer.load.batches}{' '}
-            {answer.load.batches === 1 ? 'batch' : 'batches'}, {Math.round(answer.load.coverage * 100)} covered.
+            {crowded ? 'Apart' : 'Touching'}: {answer.load.piecesPerBatch} at a time,{' '}
+            {counted(answer.load.batches, 'batch', 'batches')}, {Math.round(answer.load.coverage * 100)} covered.
           </p>
           <Differences changes={differences(air, answer)} most={6} none="The cook itself hardly changes." />
+          <Unsafe unsafe={answer.unsafe} brief />
           {!crowded && (
             <p className="mt-1 text-xs leading-snug">
               Pieces that touch stay wet and pale where they do, and wet coats glue together: common practice keeps them

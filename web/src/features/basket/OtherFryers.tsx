@@ -1,14 +1,13 @@
 import type { ConversionBody } from '@yellowmist/contract';
-import type { AirPlan, Fryer } from '@yellowmist/core';
-import { useAppDispatch } from '../../shell/store';
+import { counted, type AirPlan, type Fryer } from '@yellowmist/core';
+import { useAppDispatch } from '../../state/hooks';
 import { useUnits } from '../../state/useUnits';
-import { askMove } from '../../worker/core';
+import { useAnswer } from '../../state/useAnswer';
 import { movedToFryer } from '../dish/dishSlice';
 import { Differences } from '../dish/Differences';
-import { useAsked } from '../dish/useAsked';
-import { requestOf } from '../search/useSearch';
+import { Unsafe } from '../dish/Unsafe';
 import { useFryers } from '../dish/useFryers';
-import { usePantry } from '../../state/usePantry';
+import { requestOf, usePantryDocument } from '../../state/usePantry';
 
 /** The same dish in every other fryer of the kitchen: its own minutes and batches there, and what that changes. */
 export function OtherFryers({ body, plan }: { body: ConversionBody; plan: AirPlan }) {
@@ -27,9 +26,8 @@ export function OtherFryers({ body, plan }: { body: ConversionBody; plan: AirPla
 
 function Other({ body, plan, fryer }: { body: ConversionBody; plan: AirPlan; fryer: Fryer }) {
   const dispatch = useAppDispatch();
-  const { say, tell } = useUnits();
-  const request = requestOf(body, usePantry());
-  const { answer, error } = useAsked(JSON.stringify([request, plan, fryer]), () => askMove(request, plan, fryer));
+  const { say, set, tell } = useUnits();
+  const { answer, error } = useAnswer('move', { ...requestOf(body, usePantryDocument()), plan, to: fryer });
   return (
     <li className="border-t border-base-300 py-1">
       <div className="flex items-center gap-2">
@@ -37,9 +35,9 @@ function Other({ body, plan, fryer }: { body: ConversionBody; plan: AirPlan; fry
           <b>{fryer.name}</b>
           {answer && (
             <span className="block text-xs">
-              {say(answer.plan.settings.tempC, 'temperature')}, {say(answer.plan.settings.minutes, 'minutes')},{' '}
+              {set(answer.plan.settings.tempC, fryer.stepC)}, {say(answer.plan.settings.minutes, 'minutes')},{' '}
               {answer.fits
-                ? `${answer.batches} ${answer.batches === 1 ? 'batch' : 'batches'} of up to ${answer.piecesPerBatch}`
+                ? `${counted(answer.batches, 'batch', 'batches')} of up to ${answer.piecesPerBatch}`
                 : 'a piece is larger than its basket'}
             </span>
           )}
@@ -54,8 +52,9 @@ function Other({ body, plan, fryer }: { body: ConversionBody; plan: AirPlan; fry
           Move it
         </button>
       </div>
+      <Unsafe unsafe={answer?.result.unsafe ?? null} brief />
       {error && <p role="alert">{error}</p>}
-      {answer && answer.why.length > 0 && <p className="text-xs leading-snug">{tell(answer.why.join(' '))}</p>}
+      {answer && answer.why.length > 0 && <p className="text-xs leading-snug">{answer.why.map(tell).join(' ')}</p>}
       {answer ? (
         <Differences changes={answer.changes} most={3} none="Much the same there." />
       ) : (

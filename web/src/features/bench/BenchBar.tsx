@@ -3,22 +3,35 @@ import { useState } from 'react';
 import { createPortal } from 'react-dom';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { RANGES } from '@yellowmist/contract';
-import { useAppDispatch, useAppSelector } from '../../shell/store';
-import { redo, renamed, sideTurned, undo } from '../dish/dishSlice';
-import type { SaveState } from '../dish/useAutosave';
+import { useAppDispatch } from '../../state/hooks';
+import {
+  redo,
+  renamed,
+  selectDesk,
+  selectSave,
+  selectSteps,
+  sideTurned,
+  undo,
+  useDish,
+  type SaveState,
+} from '../dish/dishSlice';
 
 const SAVE_WORDS: Record<SaveState, string> = {
   saved: 'Saved',
   waiting: 'Not saved yet',
   saving: 'Saving…',
   conflict: 'Changed elsewhere',
+  gone: 'Put aside elsewhere',
   failed: 'Not saved, trying again',
 };
 
 /** The dish's name where it stands, the state of saving, undo and redo; in the bar over the page. */
-export function BenchBar({ name, saveState, problem }: { name: string; saveState: SaveState; problem: string }) {
+export function BenchBar({ name }: { name: string }) {
   const dispatch = useAppDispatch();
-  const { past, future } = useAppSelector((s) => s.bench.dish);
+  const steps = useDish(selectSteps);
+  const saveState = useDish(selectSave);
+  const { problem } = useDish(selectDesk);
+  const wrong = ['failed', 'conflict', 'gone'].includes(saveState);
   useHotkeys('mod+z', () => void dispatch(undo()), { preventDefault: true, enableOnFormTags: false });
   useHotkeys('mod+shift+z, mod+y', () => void dispatch(redo()), { preventDefault: true, enableOnFormTags: false });
   useHotkeys('p', () => void dispatch(sideTurned('pot')));
@@ -28,10 +41,7 @@ export function BenchBar({ name, saveState, problem }: { name: string; saveState
   return createPortal(
     <>
       <NameField name={name} />
-      <output
-        className={`text-sm whitespace-nowrap ${saveState === 'failed' || saveState === 'conflict' ? 'font-semibold text-error' : ''}`}
-        title={problem}
-      >
+      <output className={`text-sm whitespace-nowrap ${wrong ? 'font-semibold text-error' : ''}`} title={problem}>
         {SAVE_WORDS[saveState]}
       </output>
       <span className="ml-auto flex">
@@ -40,7 +50,7 @@ export function BenchBar({ name, saveState, problem }: { name: string; saveState
           className="btn btn-ghost btn-square size-11"
           aria-label="Undo"
           title="Undo (Ctrl+Z)"
-          disabled={past.length === 0}
+          disabled={steps.back === 0}
           onClick={() => dispatch(undo())}
         >
           <Undo2 aria-hidden className="size-5" />
@@ -50,7 +60,7 @@ export function BenchBar({ name, saveState, problem }: { name: string; saveState
           className="btn btn-ghost btn-square size-11"
           aria-label="Redo"
           title="Redo (Ctrl+Shift+Z)"
-          disabled={future.length === 0}
+          disabled={steps.forward === 0}
           onClick={() => dispatch(redo())}
         >
           <Redo2 aria-hidden className="size-5" />

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { api, problemText } from '../../state/api';
-import { useAppDispatch } from '../../shell/store';
+import { useAppDispatch } from '../../state/hooks';
 import { Bench } from './Bench';
 import { laidOut } from '../dish/dishSlice';
 

@@ -2,32 +2,38 @@ import { ChevronDown, ChevronUp } from 'lucide-react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
 
-export interface Board {
+/** A board as the shelf shows it. */
+export interface Shelved {
   id: string;
   label: string;
-  content: ReactNode;
+  content: () => ReactNode;
   /** What stands over the tabs while this board is not pulled up. */
   peek?: ReactNode;
 }
+
+/** The key of a board by its place, from 1: the tenth is reached by 0. */
+const keyOf = (place: number): string => String(place % 10);
 
 /**
  * The shelf along the bottom, on a phone as well: boards that are pulled up over the bench one at a time, by hand or with
  * the keyboard.
  */
-export function Shelf({ boards }: { boards: readonly Board[] }) {
+export function Shelf({ boards }: { boards: readonly Shelved[] }) {
   const [open, setOpen] = useState<string | null>(null);
   const [near, setNear] = useState(boards[0].id);
   useHotkeys(
-    boards.map((_, k) => `alt+${k + 1}`),
+    boards.map((_, k) => `alt+${keyOf(k + 1)}`),
     (event) => {
-      const board = boards[Number(event.code.replace('Digit', '')) - 1];
+      const pressed = event.code.replace('Digit', '');
+      const board = boards.find((_, k) => keyOf(k + 1) === pressed);
       if (!board) return;
       event.preventDefault();
       setNear(board.id);
       setOpen((now) => (now === board.id ? null : board.id));
     },
   );
-  useHotkeys('escape', () => setOpen(null));
+  // In a field of a board, too: a tick or a choice there is no reason to stay.
+  useHotkeys('escape', () => setOpen(null), { enableOnFormTags: true });
   const tabs = useRef(new Map<string, HTMLButtonElement>());
   const turn = (event: KeyboardEvent): void => {
     if (event.key === 'Escape') return setOpen(null);
@@ -51,7 +57,7 @@ export function Shelf({ boards }: { boards: readonly Board[] }) {
           hidden={open !== board.id}
           className="absolute right-0 bottom-full left-0 max-h-[68dvh] overflow-y-auto border-t-2 border-b border-t-base-content/70 border-b-base-content/30 bg-base-200 px-3 pt-1 pb-3 lg:max-h-[48dvh]"
         >
-          {open === board.id && board.content}
+          {open === board.id && board.content()}
         </div>
       ))}
       {boards.map((board) => board.peek && open !== board.id && <div key={board.id}>{board.peek}</div>)}

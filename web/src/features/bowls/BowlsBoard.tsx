@@ -2,6 +2,7 @@ import { ArrowLeft, ArrowRight } from 'lucide-react';
 import { RANGES } from '@yellowmist/contract';
 import {
   batterNotes,
+  counted,
   foodOf,
   ingredient,
   PLAIN_STATION,
@@ -19,13 +20,15 @@ import {
 } from '@yellowmist/core';
 import { useKitchenQuery } from '../../state/api';
 import { writesWith } from '../../state/settings';
-import { useAppDispatch, useAppSelector } from '../../shell/store';
+import { useAppDispatch, useAppSelector } from '../../state/hooks';
 import { BowlPicture } from '../../draw/BowlPicture';
 import { Hand } from '../../draw/Hand';
 import { Choice } from '../../ui/Choice';
 import { NumberField } from '../../ui/NumberField';
-import { oilAmount, partAmount } from '../../ui/units';
+import { oilAmount, partAmount } from '../../state/units';
+import { usePantry } from '../../state/usePantry';
 import { useUnits } from '../../state/useUnits';
+import type { BoardProps } from '../dish/board';
 import { dishChanged, planChanged } from '../dish/dishSlice';
 import { DropTest } from './DropTest';
 import { ForkTest } from './ForkTest';
@@ -38,11 +41,14 @@ const HANDLINGS: readonly { value: Handling; label: string }[] = [
 ];
 
 /** The dipping station as the cook sets it out: bowls in the order of use, the hand for each, the tray at the end. */
-export function Station({ air, dish }: { air: AirResult; dish: Dish }) {
+export default function BowlsBoard({ air, body: { dish } }: BoardProps) {
+  const pantry = usePantry();
   const writes = useAppSelector((s) => s.settings.writes);
   const station = air.plan.station ?? PLAIN_STATION;
-  const food = foodOf(dish.foodId);
-  const rawEgg = air.plan.layers.some((l) => l.portions.some((p) => ingredient(p.ingredientId).origin === 'egg'));
+  const food = foodOf(pantry, dish.foodId);
+  const rawEgg = air.plan.layers.some((l) =>
+    l.portions.some((p) => ingredient(pantry, p.ingredientId).origin === 'egg'),
+  );
   const soils = food.origin === 'meat' || food.origin === 'fish' || rawEgg;
   const stops = stationOf(air.bowls, air.layers, station, writes, soils);
   const { data: kitchen } = useKitchenQuery();
@@ -158,6 +164,7 @@ function BowlStop({
   count: number;
 }) {
   const { system, say, tell } = useUnits();
+  const pantry = usePantry();
   const { bowl, visits } = stop;
   const layer = air.layers[bowl.layerAt];
   return (
@@ -208,7 +215,7 @@ function BowlStop({
           <ForkTest bowl={bowl} standMin={air.plan.layers[bowl.layerAt]?.standMin ?? 0} />
           <DropTest layers={air.plan.layers} at={bowl.layerAt} />
           <ul className="mt-1 list-disc pl-4 text-xs leading-snug">
-            {batterNotes(air.plan.layers[bowl.layerAt]).map((note) => (
+            {batterNotes(pantry, air.plan.layers[bowl.layerAt]).map((note) => (
               <li key={note}>{note}</li>
             ))}
           </ul>
@@ -266,10 +273,7 @@ function Tray({ air, dish }: { air: AirResult; dish: Dish }) {
         <p className="mt-1 text-sm">{traysFor(air.footprint, count, kitchen.trays)}</p>
       )}
       <p className="mt-1 text-sm">
-        <b>
-          {load.batches} {load.batches === 1 ? 'batch' : 'batches'}
-        </b>{' '}
-        of up to {load.piecesPerBatch} pieces, by area.
+        <b>{counted(load.batches, 'batch', 'batches')}</b> of up to {load.piecesPerBatch} pieces, by area.
       </p>
     </>
   );

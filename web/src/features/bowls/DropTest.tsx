@@ -1,7 +1,8 @@
 import { RANGES } from '@yellowmist/contract';
-import { flowOf, mixDensity, spreadMm, type LayerSpec } from '@yellowmist/core';
-import { useAppDispatch } from '../../shell/store';
+import { flowOf, mixDensity, partsOf, spreadMm, type LayerSpec } from '@yellowmist/core';
+import { useAppDispatch } from '../../state/hooks';
 import { NumberField } from '../../ui/NumberField';
+import { usePantry } from '../../state/usePantry';
 import { useUnits } from '../../state/useUnits';
 import { layersChanged } from '../dish/dishSlice';
 import { withLayer } from '../dish/layerEdits';
@@ -14,7 +15,8 @@ export function DropTest({ layers, at }: { layers: readonly LayerSpec[]; at: num
   const dispatch = useAppDispatch();
   const { say } = useUnits();
   const { portions, standMin, spreadMm: measured } = layers[at];
-  const expected = spreadMm(flowOf(portions, standMin), mixDensity(portions));
+  const parts = partsOf(usePantry(), portions);
+  const expected = spreadMm(flowOf(parts, standMin), mixDensity(parts));
   const set = (mm: number | undefined): void =>
     void dispatch(layersChanged({ side: 'air', layers: withLayer(layers, at, { spreadMm: mm }) }));
   return (

@@ -1,6 +1,15 @@
 import { useState } from 'react';
-import { consistencyOf, correctionFor, flowOf, mlAsSpoons, type Bowl, type Consistency } from '@yellowmist/core';
+import {
+  consistencyOf,
+  correctionFor,
+  flowOf,
+  mlAsSpoons,
+  partsOf,
+  type Bowl,
+  type Consistency,
+} from '@yellowmist/core';
 import { Choice } from '../../ui/Choice';
+import { usePantry } from '../../state/usePantry';
 import { useUnits } from '../../state/useUnits';
 
 type Word = Exclude<Consistency, 'liquid'>;
@@ -18,9 +27,10 @@ const SEEN: readonly { value: Word; label: string }[] = [
 export function ForkTest({ bowl, standMin }: { bowl: Bowl; standMin: number }) {
   const { system, say } = useUnits();
   const [seen, setSeen] = useState<Word | typeof AS_WANTED>(AS_WANTED);
-  const wanted = consistencyOf(flowOf(bowl.parts, standMin)).word as Word;
+  const parts = partsOf(usePantry(), bowl.parts);
+  const wanted = consistencyOf(flowOf(parts, standMin)).word as Word;
   const wantedText = SEEN.find((s) => s.value === wanted)!.label;
-  const add = seen === AS_WANTED ? null : correctionFor(bowl.parts, bowl.totalG, wanted, standMin, seen);
+  const add = seen === AS_WANTED ? null : correctionFor(parts, bowl.totalG, wanted, standMin, seen);
   const amount = add && (add.ml !== null && system === 'us' ? mlAsSpoons(add.ml) : say(add.grams, 'mass'));
   return (
     <div className="mt-1">

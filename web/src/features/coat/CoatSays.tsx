@@ -4,7 +4,8 @@ import {
   eatenIn,
   ALLERGENS,
   allowed,
-  asksOf,
+  capitalised,
+  choiceOf,
   DIETS,
   fitsDiets,
   ingredient,
@@ -18,8 +19,9 @@ import {
   type LayerSpec,
   type Limits,
 } from '@yellowmist/core';
-import { useAppDispatch } from '../../shell/store';
-import { usePantry, withPantry } from '../../state/usePantry';
+import { useAppDispatch } from '../../state/hooks';
+import { usePantry, usePantryDocument, withPantry } from '../../state/usePantry';
+import { useUnits } from '../../state/useUnits';
 import { layersChanged } from '../dish/dishSlice';
 import { DIET_WORDS } from '../dish/words';
 
@@ -28,25 +30,27 @@ const percent = (share: number): string => `${(share * 100).toFixed(share < 0.01
 /** What is true of the whole coat: salt against the food's weight, what is in it, and whether that is what is eaten here. */
 export const CoatSays = memo(function CoatSays({ air, dish, limits }: { air: AirResult; dish: Dish; limits: Limits }) {
   const dispatch = useAppDispatch();
+  const pantry = usePantry();
+  const { tell } = useUnits();
   const { seasoning, allergens, plan } = air;
   const lay = (layers: LayerSpec[]): void => void dispatch(layersChanged({ side: 'air', layers }));
   const season = (): void => {
-    const { food, layers } = readyPiece(dish, plan.layers);
-    const { areaM2, massG } = wholeOf(dish);
-    lay(salted(plan.layers, layers, areaM2, food, massG));
+    const { food, layers } = readyPiece(pantry, dish, plan.layers);
+    const { areaM2, massG } = wholeOf(pantry, dish);
+    lay(salted(pantry, plan.layers, layers, areaM2, food, massG));
   };
   const saltedLayers = seasoning.perLayerG.flatMap((g, at) =>
     g < 0.05 ? [] : [`${g.toFixed(1)} g in ${air.layers[at].name.toLowerCase()}`],
   );
-  const spices = looseSpice(plan.layers, plan.settings.tempC);
-  const eaten = eatenIn(dish, plan);
+  const spices = looseSpice(pantry, plan.layers, plan.settings.tempC);
+  const eaten = eatenIn(pantry, dish, plan);
   const fits = DIETS.filter((d) => eaten.every((i) => fitsDiets(i, [d]))).map((d) => DIET_WORDS[d].toLowerCase());
   return (
     <div className="space-y-1 border-x border-base-content/40 bg-base-100 px-2 py-1 text-xs leading-snug">
       <Unfit layers={plan.layers} limits={limits} onFit={lay} />
       <p>
         <b>Salt</b> {percent(seasoning.share)} of the food’s weight: {seasoning.word}
-        {saltedLayers.length > 0 && ` (${saltedLayers.join(', ')})`}. {seasoning.move}
+        {saltedLayers.length > 0 && ` (${saltedLayers.join(', ')})`}. {tell(seasoning.move)}
         {(seasoning.word === 'bland' || seasoning.word === 'lightly seasoned') && (
           <button type="button" className="btn btn-sm ml-1 h-9" onClick={season}>
             Season it
@@ -57,7 +61,7 @@ export const CoatSays = memo(function CoatSays({ air, dish, limits }: { air: Air
         <p>
           <b>{spices.map((s) => s.name).join(', ')}</b> lies outside:{' '}
           {spices[0].burns ? 'at this heat it burns before the coat is done.' : 'it is sharper there than inside.'}
-          <button type="button" className="btn btn-sm ml-1 h-9" onClick={() => lay(spiceInside(plan.layers))}>
+          <button type="button" className="btn btn-sm ml-1 h-9" onClick={() => lay(spiceInside(pantry, plan.layers))}>
             Put it inside
           </button>
         </p>
@@ -65,13 +69,11 @@ export const CoatSays = memo(function CoatSays({ air, dish, limits }: { air: Air
       <p>
         <b>In it</b>{' '}
         {allergens.length ? allergens.map((a) => ALLERGENS[a].name).join(', ') : 'none of the listed allergens'}.
-        {fits.length > 0 && ` ${capital(fits.join(', '))}.`} By these ingredients; check the labels.
+        {fits.length > 0 && ` ${capitalised(fits.join(', '))}.`} By these ingredients; check the labels.
       </p>
     </div>
   );
 });
-
-const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 /** What in the coat is not eaten here or never used, with the one touch that makes it fit. */
 function Unfit({
@@ -84,19 +86,19 @@ function Unfit({
   onFit: (layers: LayerSpec[]) => void;
 }) {
   const pantry = usePantry();
-  const asks = asksOf(withPantry(limits, pantry));
+  const asks = choiceOf({ pantry, limits: withPantry(limits, usePantryDocument()) });
   const ids = new Set(layers.flatMap((l) => l.portions.map((p) => p.ingredientId)));
   const unfit = [...ids].filter((id) => !allowed(id, asks));
   if (unfit.length === 0) return null;
   const adapted = adaptCoat(layers, asks);
   const swaps = adapted.swaps.map(({ fromId, toId }) => {
-    const to = toId ? ingredient(toId).name.toLowerCase() : 'nothing';
-    return `${ingredient(fromId).name.toLowerCase()} → ${to}`;
+    const to = toId ? ingredient(pantry, toId).name.toLowerCase() : 'nothing';
+    return `${ingredient(pantry, fromId).name.toLowerCase()} → ${to}`;
   });
   return (
     <div role="status" className="border-l-4 border-error bg-error/10 px-2 py-1">
       <p>
-        Not what is eaten here: {unfit.map((id) => ingredient(id).name.toLowerCase()).join(', ')}.
+        Not what is eaten here: {unfit.map((id) => ingredient(pantry, id).name.toLowerCase()).join(', ')}.
         {adapted.layers.length > 0 && ` ${swaps.join('; ')}.`}
       </p>
       {adapted.layers.length > 0 && (

@@ -14,6 +14,7 @@ import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { RANGES } from '@yellowmist/contract';
 import {
+  choiceOf,
   planNotes,
   repairPlan,
   type AirPlan,
@@ -22,8 +23,8 @@ import {
   type LayerSpec,
   type Limits,
 } from '@yellowmist/core';
-import { useAppDispatch } from '../../shell/store';
-import { usePantry, withPantry } from '../../state/usePantry';
+import { useAppDispatch } from '../../state/hooks';
+import { usePantry, usePantryDocument, withPantry } from '../../state/usePantry';
 import { layersChanged, limitsChanged, picked, type Side } from '../dish/dishSlice';
 import { LayerBand } from './LayerBand';
 import { LayerEditor } from './LayerEditor';
@@ -47,6 +48,7 @@ const DRAG_FROM = 6;
 export function CoatStack({ side, plan, limits, specs, layers }: Props) {
   const dispatch = useAppDispatch();
   const pantry = usePantry();
+  const kitchen = usePantryDocument();
   const [open, setOpen] = useState<number | null>(null);
   const change = (next: LayerSpec[]): void => void dispatch(layersChanged({ side, layers: next }));
   const [ids, setIds] = useState(() => idsFor(specs.length));
@@ -60,7 +62,13 @@ export function CoatStack({ side, plan, limits, specs, layers }: Props) {
   const notes = plan ? planNotes(plan, layers) : [];
   const repair = (note: GrammarNote): void => {
     if (plan) {
-      dispatch(picked({ family: 'own', by: 'cook', plan: repairPlan(plan, note, withPantry(limits, pantry)) }));
+      dispatch(
+        picked({
+          family: 'own',
+          by: 'cook',
+          plan: repairPlan(plan, note, choiceOf({ pantry, limits: withPantry(limits, kitchen) })),
+        }),
+      );
     }
   };
   const keep = limits.keep ?? [];

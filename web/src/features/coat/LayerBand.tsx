@@ -11,8 +11,10 @@ import {
   type CoatLayer,
   type GrammarNote,
   type LayerSpec,
+  type Pantry,
 } from '@yellowmist/core';
 import { Swatch } from '../../draw/Swatch';
+import { usePantry } from '../../state/usePantry';
 import { useUnits } from '../../state/useUnits';
 
 interface Props {
@@ -34,8 +36,8 @@ interface Props {
 /** Height of a band: as thick as it is, but never too thin to read. */
 const bandHeight = (mm: number): number => Math.round(44 + Math.min(18, mm * 7));
 
-const allergensIn = (spec: LayerSpec): string =>
-  allergensOf(spec.portions.map((p) => ingredient(p.ingredientId)))
+const allergensIn = (pantry: Pantry, spec: LayerSpec): string =>
+  allergensOf(spec.portions.map((p) => ingredient(pantry, p.ingredientId)))
     .map((a) => ALLERGENS[a].name)
     .join(', ');
 
@@ -54,6 +56,7 @@ export function LayerBand({
   children,
 }: Props) {
   const { say, tell } = useUnits();
+  const pantry = usePantry();
   const { active, attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } =
     useSortable({
       id,
@@ -61,7 +64,7 @@ export function LayerBand({
   // While a layer is carried, all are bare bands of like height: the arrow keys go from one to the next.
   const shown = active ? [] : notes;
   const name = layer?.name ?? 'Empty layer';
-  const allergens = allergensIn(spec);
+  const allergens = allergensIn(pantry, spec);
   const carry = (event: KeyboardEvent): void => {
     if (!event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return;
     event.preventDefault();
@@ -87,7 +90,7 @@ export function LayerBand({
           <span className="block leading-tight font-semibold">{name}</span>
           <span className="block text-xs opacity-85">
             {layer && `${Math.round(layer.pickUpGm2)} g/m², ${say(layer.thicknessM * 1000, 'film')}`}
-            {layer?.batter && `, ${consistencyOf(flowOfLayer(spec)).word}`}
+            {layer?.batter && `, ${consistencyOf(flowOfLayer(pantry, spec)).word}`}
             {allergens && ` · ${allergens}`}
           </span>
         </button>

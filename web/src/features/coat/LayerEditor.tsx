@@ -5,7 +5,7 @@ import { batterNotes, consistencyOf, flowOfLayer, ingredient, type CoatLayer, ty
 import { Check } from '../../ui/Check';
 import { Choice } from '../../ui/Choice';
 import { NumberField } from '../../ui/NumberField';
-import { usePantry } from '../../state/usePantry';
+import { usePantry, usePantryDocument } from '../../state/usePantry';
 import {
   canSplit,
   dredgedTwice,
@@ -35,7 +35,8 @@ interface Props {
 /** What is in one layer and how it is put on. Weights count in proportion; the bowls below say how much to weigh out. */
 export function LayerEditor({ layers, at, layer, keep, inAir, onChange, onKeep, onMove }: Props) {
   const [swapping, setSwapping] = useState<number | null>(null);
-  const { never } = usePantry();
+  const pantry = usePantry();
+  const { never } = usePantryDocument();
   const spec = layers[at];
   const wet = layer?.wet ?? false;
   const powdery = layer?.grain === 'powder' || layer?.grain === 'starch';
@@ -43,7 +44,7 @@ export function LayerEditor({ layers, at, layer, keep, inAir, onChange, onKeep, 
   return (
     <div className="space-y-2 bg-base-200 p-2">
       {spec.portions.map((portion, k) => {
-        const { name } = ingredient(portion.ingredientId);
+        const { name } = ingredient(pantry, portion.ingredientId);
         const kept = keep.includes(portion.ingredientId);
         return (
           <div key={k}>
@@ -53,7 +54,7 @@ export function LayerEditor({ layers, at, layer, keep, inAir, onChange, onKeep, 
                 label={`Ingredient ${k + 1}`}
                 hideLabel
                 value={portion.ingredientId}
-                options={ingredientOptions(never, portion.ingredientId)}
+                options={ingredientOptions(pantry, never, portion.ingredientId)}
                 onChange={(ingredientId) => onChange(withPortion(layers, at, k, { ingredientId }))}
               />
               <NumberField
@@ -121,16 +122,16 @@ export function LayerEditor({ layers, at, layer, keep, inAir, onChange, onKeep, 
         </Act>
         <Act
           label="Split: the lighter ingredient into a layer of its own"
-          disabled={full || !canSplit(spec)}
-          onClick={() => onChange(splitLayer(layers, at))}
+          disabled={full || !canSplit(pantry, spec)}
+          onClick={() => onChange(splitLayer(pantry, layers, at))}
         >
           <Split aria-hidden className="size-4" />
         </Act>
         <Act
           label="Double dredge: this and its partner once more"
           text="Twice"
-          disabled={layers.length + 2 > RANGES.layers.max || pairAt(layers, at) === null}
-          onClick={() => onChange(dredgedTwice(layers, at))}
+          disabled={layers.length + 2 > RANGES.layers.max || pairAt(pantry, layers, at) === null}
+          onClick={() => onChange(dredgedTwice(pantry, layers, at))}
         >
           <CopyPlus aria-hidden className="size-4" />
         </Act>
@@ -148,6 +149,7 @@ function HowItGoesOn({
   powdery,
   onChange,
 }: Pick<Props, 'layers' | 'at' | 'layer' | 'onChange'> & { powdery: boolean }) {
+  const pantry = usePantry();
   const spec = layers[at];
   if (!layer?.wet) {
     return (
@@ -171,9 +173,9 @@ function HowItGoesOn({
     <>
       {layer.batter && (
         <>
-          <p className="text-xs">On the fork it {consistencyOf(flowOfLayer(spec)).forkTest}.</p>
+          <p className="text-xs">On the fork it {consistencyOf(flowOfLayer(pantry, spec)).forkTest}.</p>
           <ul className="list-disc pl-4 text-xs">
-            {batterNotes(spec).map((note) => (
+            {batterNotes(pantry, spec).map((note) => (
               <li key={note}>{note}</li>
             ))}
           </ul>

@@ -1,13 +1,11 @@
 import { useState } from 'react';
 import { DIETS, type Diet } from '@yellowmist/core';
-import { useAppDispatch, useAppSelector } from '../../shell/store';
+import { useAppDispatch } from '../../state/hooks';
 import { Choice } from '../../ui/Choice';
-import { askSubstitutes } from '../../worker/core';
-import { usePantry } from '../../state/usePantry';
-import { picked } from '../dish/dishSlice';
+import { useAnswer } from '../../state/useAnswer';
+import { requestOf, usePantryDocument } from '../../state/usePantry';
+import { picked, selectBody, useDish } from '../dish/dishSlice';
 import { Differences } from '../dish/Differences';
-import { useAsked } from '../dish/useAsked';
-import { requestOf } from '../search/useSearch';
 import { DIET_WORDS } from '../dish/words';
 
 const AS_WE_EAT = 'as we eat';
@@ -15,17 +13,17 @@ const AS_WE_EAT = 'as we eat';
 /** What could stand in for an ingredient, each simulated: what changes in set, hold, crunch, colour and allergens. */
 export function Substitutes({ at, ingredientId, onDone }: { at: number; ingredientId: string; onDone: () => void }) {
   const dispatch = useAppDispatch();
-  const body = useAppSelector((s) => s.bench.dish.present);
-  const pantry = usePantry();
+  const body = useDish(selectBody);
+  const pantry = usePantryDocument();
   const [diet, setDiet] = useState<Diet | typeof AS_WE_EAT>(AS_WE_EAT);
   const plan = body?.chosen?.plan ?? null;
   const request = body && requestOf(body, pantry);
   const diets = request ? [...request.limits.diets, ...(diet === AS_WE_EAT ? [] : [diet])] : [];
-  const key = request && plan ? JSON.stringify([request, plan, at, ingredientId, diets]) : '';
-  const { answer, error } = useAsked(key, () => {
-    const { avoidAllergens, without } = request!.limits;
-    return askSubstitutes(request!, plan!, at, ingredientId, { diets, avoidAllergens, without });
-  });
+  const { avoidAllergens = [], without = [] } = request?.limits ?? {};
+  const { answer, error } = useAnswer(
+    'substitutes',
+    request && plan && { ...request, plan, at, ingredientId, asks: { diets, avoidAllergens, without } },
+  );
   return (
     <section aria-label="What could stand in" className="mb-2 border-l-4 border-primary bg-base-100 px-2 py-1">
       <Choice

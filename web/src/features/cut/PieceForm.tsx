@@ -8,13 +8,15 @@ import {
   waysFor,
   wholeOf,
   type Dish,
+  type Pantry,
   type PieceShape,
   type Way,
 } from '@yellowmist/core';
-import { useAppDispatch } from '../../shell/store';
+import { useAppDispatch } from '../../state/hooks';
 import { Check } from '../../ui/Check';
 import { Choice } from '../../ui/Choice';
 import { NumberField } from '../../ui/NumberField';
+import { usePantry } from '../../state/usePantry';
 import { useUnits } from '../../state/useUnits';
 import { dishChanged } from '../dish/dishSlice';
 import { FOODS, SHAPES, USUAL_SHAPE } from '../dish/options';
@@ -72,19 +74,24 @@ const rangeOf = (shape: PieceShape, { key, range }: Dimension): { min: number; m
 };
 
 /** The ways that suit the food, and the one that the dish has, should the food have been changed since. */
-const waysOf = ({ foodId, preparation }: Dish): Way[] => [...new Set([...waysFor(foodOf(foodId)), wayOf(preparation)])];
+const waysOf = (pantry: Pantry, { foodId, preparation }: Dish): Way[] => [
+  ...new Set([...waysFor(foodOf(pantry, foodId)), wayOf(preparation)]),
+];
 
 /** Another food: a way of making it ready that does not suit it is dropped. */
-const madeOf = (dish: Dish, foodId: string): Partial<Dish> =>
-  waysFor(foodOf(foodId)).some((w) => w.id === dish.preparation) ? { foodId } : madeReady({ ...dish, foodId }, 'raw');
+const madeOf = (pantry: Pantry, dish: Dish, foodId: string): Partial<Dish> =>
+  waysFor(foodOf(pantry, foodId)).some((w) => w.id === dish.preparation)
+    ? { foodId }
+    : madeReady(pantry, { ...dish, foodId }, 'raw');
 
 /** The food and its cut: the ground that the coat stands on. */
 export const PieceForm = memo(function PieceForm({ dish }: { dish: Dish }) {
   const dispatch = useAppDispatch();
   const { say } = useUnits();
   const drag = useDrag();
+  const pantry = usePantry();
   const { shape } = dish;
-  const food = foodOf(dish.foodId);
+  const food = foodOf(pantry, dish.foodId);
   const { massG } = geometryOf(shape, food.densityKgM3 * (1 - food.food.porosity));
   const change = (part: Partial<Dish>): void => void dispatch(dishChanged(part));
   const values = shape as unknown as Record<string, number>;
@@ -96,7 +103,7 @@ export const PieceForm = memo(function PieceForm({ dish }: { dish: Dish }) {
           hideLabel
           value={dish.foodId}
           options={FOODS}
-          onChange={(foodId) => change(madeOf(dish, foodId))}
+          onChange={(foodId) => change(madeOf(pantry, dish, foodId))}
         />
         <Choice
           label="Cut"
@@ -146,13 +153,13 @@ export const PieceForm = memo(function PieceForm({ dish }: { dish: Dish }) {
         <Choice
           label="Made ready"
           value={dish.preparation}
-          options={waysOf(dish).map(({ id, label }) => ({ value: id, label }))}
-          onChange={(preparation) => change(madeReady(dish, preparation))}
+          options={waysOf(pantry, dish).map(({ id, label }) => ({ value: id, label }))}
+          onChange={(preparation) => change(madeReady(pantry, dish, preparation))}
         />
       </div>
       <Smaller dish={dish} onChange={(smaller) => change({ smaller })} />
       <p className="mt-1 text-xs opacity-85">
-        {say(massG, 'mass')} a piece, {say(wholeOf({ ...dish, preparation: 'raw' }).massG, 'mass')} in all
+        {say(massG, 'mass')} a piece, {say(wholeOf(pantry, { ...dish, preparation: 'raw' }).massG, 'mass')} in all
       </p>
     </section>
   );

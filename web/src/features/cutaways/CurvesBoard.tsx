@@ -1,6 +1,7 @@
 import { memo } from 'react';
-import { foodOf, minutesUntil, safeMinimum, SET_LEVEL, type CookSeries } from '@yellowmist/core';
+import { foodOf, minutesUntil, safeMinimum, SET_LEVEL, type CookSeries, type Food } from '@yellowmist/core';
 import { Curves, type Mark } from '../../draw/Curves';
+import { usePantry } from '../../state/usePantry';
 import { useUnits } from '../../state/useUnits';
 import { clock } from '../dish/clock';
 import type { Evaluated } from '../dish/useEvaluation';
@@ -12,8 +13,8 @@ interface Props {
   onScrub: (minutes: number) => void;
 }
 
-function marksOf(series: CookSeries, foodId: string): Mark[] {
-  const { safety, eatAtC } = foodOf(foodId).food;
+function marksOf(series: CookSeries, { food }: Food): Mark[] {
+  const { safety, eatAtC } = food;
   const minimum = safeMinimum(safety)?.tempC;
   const last = series.timeS.length - 1;
   const found: [number | null, string][] = [
@@ -28,6 +29,7 @@ function marksOf(series: CookSeries, foodId: string): Mark[] {
 /** Both cooks as curves on one time axis, each under its cutaway. */
 export const CurvesBoard = memo(function CurvesBoard({ evaluated, minutes, longestMin, onScrub }: Props) {
   const { say } = useUnits();
+  const pantry = usePantry();
   const { fried, air, question } = evaluated;
   const cooks: [string, CookSeries | undefined][] = [
     ['In the pot', fried.series],
@@ -37,7 +39,7 @@ export const CurvesBoard = memo(function CurvesBoard({ evaluated, minutes, longe
     <div role="group" aria-label="Curves" className="grid gap-3 sm:grid-cols-2">
       {cooks.map(([name, series]) => {
         if (!series) return <span key={name} />;
-        const marks = marksOf(series, question.dish.foodId);
+        const marks = marksOf(series, foodOf(pantry, question.dish.foodId));
         const told = marks.map((m) => m.label).join(', ');
         const { columns, timeS } = series;
         return (

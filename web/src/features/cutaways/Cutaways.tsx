@@ -1,10 +1,12 @@
 import { memo, useMemo } from 'react';
-import { foodOf, facesCovered, readyPiece, touchUpMin, type AirResult } from '@yellowmist/core';
+import { foodOf, readyPiece, type AirResult } from '@yellowmist/core';
 import { Cutaway } from '../../draw/Cutaway';
 import { momentOf, sampleAt } from '../../draw/moment';
+import { usePantry } from '../../state/usePantry';
 import { useUnits } from '../../state/useUnits';
 import type { Side } from '../dish/dishSlice';
 import { airMinutes, clock, longestOf } from '../dish/clock';
+import { coverNow, turnOf } from '../dish/faces';
 import type { Evaluated } from '../dish/useEvaluation';
 import { Verdicts } from './Verdicts';
 
@@ -32,22 +34,25 @@ function liftAt({ outcomes }: AirResult, share: number): number {
 
 /** The fried original and the air version beside each other, under one scrubber through both cooks. */
 export const Cutaways = memo(function Cutaways({ evaluated, share, onScrub, onSide }: Props) {
-  const { say } = useUnits();
+  const { say, set } = useUnits();
+  const pantry = usePantry();
   const { fried, air, question } = evaluated;
   const { dish, plan } = question;
   const friedMin = question.fried.minutes;
   const airMin = plan ? airMinutes(plan) : 0;
   const longest = longestOf(question.fried, plan);
   const minutes = share * longest;
-  const food = foodOf(dish.foodId);
-  const foodMm = useMemo(() => readyPiece(dish, []).piece.heightM * 1000, [dish]);
+  const food = foodOf(pantry, dish.foodId);
+  const foodMm = useMemo(() => readyPiece(pantry, dish, []).piece.heightM * 1000, [pantry, dish]);
   const coatMm = (layers: { thicknessM: number }[]): number => layers.reduce((sum, l) => sum + l.thicknessM * 1000, 0);
   const coatScale = Math.min(
     MOST_PX_PER_MM,
     COAT_PX / Math.max(coatMm(fried.layers), air ? coatMm(air.layers) : 0, 0.2),
   );
-  const friedMoment = momentOf(fried.series, fried.layers, sampleAt(fried.series, minutes));
-  const airMoment = air ? momentOf(air.series, air.layers, sampleAt(air.series, minutes), air.sauce) : null;
+  const friedMoment = momentOf(fried.series, fried.layers, sampleAt(fried.series, minutes), turnOf(question, 'pot'));
+  const airMoment = air
+    ? momentOf(air.series, air.layers, sampleAt(air.series, minutes), turnOf(question, 'air'), air.sauce)
+    : null;
   const turned = plan?.settings.turnAtMin ?? Infinity;
   return (
     <section aria-label="Cutaways" className="flex min-h-0 flex-col">
@@ -83,7 +88,7 @@ export const Cutaways = memo(function Cutaways({ evaluated, share, onScrub, onSi
             <span className="font-display text-lg font-semibold">In {question.fryer.name}</span>
             {plan && (
               <span className="text-sm">
-                {say(plan.settings.tempC, 'temperature')}, {say(airMin, 'minutes')}
+                {set(plan.settings.tempC, question.fryer.stepC)}, {say(airMin, 'minutes')}
               </span>
             )}
           </button>
@@ -95,7 +100,7 @@ export const Cutaways = memo(function Cutaways({ evaluated, share, onScrub, onSi
                 moment={airMoment}
                 medium="air"
                 onParchment={plan?.settings.under === 'parchment'}
-                oiled={plan ? facesCovered(plan, minutes >= touchUpMin(plan.settings)) : undefined}
+                oiled={plan ? coverNow(plan, minutes) : undefined}
                 lift={liftAt(air, minutes / Math.max(0.1, airMin))}
                 coatScale={coatScale}
                 say={say}

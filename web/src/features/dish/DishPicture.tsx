@@ -1,9 +1,11 @@
 import type { ConversionBody } from '@yellowmist/contract';
-import { facesCovered, foodOf, readyPiece } from '@yellowmist/core';
+import { foodOf, readyPiece } from '@yellowmist/core';
 import { Cutaway } from '../../draw/Cutaway';
 import { momentOf } from '../../draw/moment';
 import { useSeen } from '../../ui/useSeen';
 import { useUnits } from '../../state/useUnits';
+import { usePantry } from '../../state/usePantry';
+import { coverNow, turnOf } from './faces';
 import { useEvaluation } from './useEvaluation';
 
 const COAT_PX = 44;
@@ -20,22 +22,30 @@ export function DishPicture({
   labelled?: boolean;
 }) {
   const { say } = useUnits();
+  const pantry = usePantry();
   const [frame, seen] = useSeen<HTMLDivElement>();
   const { evaluated } = useEvaluation(seen ? body : null);
   if (!evaluated) return <div ref={frame} className={`w-full ${labelled ? 'aspect-[322/262]' : 'aspect-[204/262]'}`} />;
   const { question } = evaluated;
-  const result = side === 'air' && evaluated.air ? evaluated.air : evaluated.fried;
+  const inAir = side === 'air' && evaluated.air !== null;
+  const result = inAir ? evaluated.air! : evaluated.fried;
   const { layers, series } = result;
   const coatMm = layers.reduce((sum, l) => sum + l.thicknessM * 1000, 0);
-  const food = foodOf(question.dish.foodId);
-  const moment = momentOf(series, layers, series.timeS.length - 1, result.sauce);
+  const food = foodOf(pantry, question.dish.foodId);
+  const moment = momentOf(
+    series,
+    layers,
+    series.timeS.length - 1,
+    turnOf(question, inAir ? 'air' : 'pot'),
+    result.sauce,
+  );
   return (
     <Cutaway
       food={food}
-      foodMm={readyPiece(question.dish, []).piece.heightM * 1000}
+      foodMm={readyPiece(pantry, question.dish, []).piece.heightM * 1000}
       moment={moment}
-      medium={result === evaluated.air ? 'air' : 'oil'}
-      oiled={question.plan && result === evaluated.air ? facesCovered(question.plan, true) : undefined}
+      medium={inAir ? 'air' : 'oil'}
+      oiled={question.plan && inAir ? coverNow(question.plan, Infinity) : undefined}
       onParchment={question.plan?.settings.under === 'parchment'}
       coatScale={Math.min(MOST_PX_PER_MM, COAT_PX / Math.max(coatMm, 0.2))}
       labelled={labelled}

@@ -1,9 +1,9 @@
 import { combineReducers, configureStore } from '@reduxjs/toolkit';
 import { PLAIN_AIR } from '@yellowmist/core';
-import { CONVERSION_FORMAT, exampleConversion, type Chosen, type ConversionDocument } from '@yellowmist/contract';
+import { exampleConversion, FORMATS, formatNumber, type Chosen, type ConversionDocument } from '@yellowmist/contract';
 import {
-  benchReducer,
   dishChanged,
+  dishReducer,
   dragged,
   dragMiddleware,
   laidOut,
@@ -19,7 +19,7 @@ import {
 const document: ConversionDocument = {
   ...exampleConversion(),
   id: 'a',
-  format: CONVERSION_FORMAT,
+  format: formatNumber(FORMATS.conversion),
   version: 3,
   createdAt: '',
   updatedAt: '',
@@ -44,16 +44,16 @@ const found = (family: Found['family'], tempC: number, likeness: number): Found 
 });
 
 const bench = () => {
-  const store = configureStore({ reducer: benchReducer });
+  const store = configureStore({ reducer: dishReducer });
   store.dispatch(laidOut(document));
-  return { store, dish: () => store.getState().dish.present!, desk: () => store.getState().desk };
+  return { store, dish: () => store.getState().body.present!, desk: () => store.getState().desk };
 };
 
 describe('the bench', () => {
   test('a dish that was just laid out is saved, and has no steps', () => {
     const { store, desk } = bench();
-    expect(desk().saved).toBe(store.getState().dish.present);
-    expect(store.getState().dish.past).toHaveLength(0);
+    expect(desk().saved).toBe(store.getState().body.present);
+    expect(store.getState().body.past).toHaveLength(0);
   });
 
   test('twenty steps are undone and redone', () => {
@@ -69,7 +69,7 @@ describe('the bench', () => {
     const { store, dish } = bench();
     store.dispatch(searchFound([found('starch-shell', 180, 0.8)]));
     expect(dish().chosen?.plan.settings.tempC).toBe(180);
-    expect(store.getState().dish.past).toHaveLength(0);
+    expect(store.getState().body.past).toHaveLength(0);
     store.dispatch(picked(chosen('cook', 170)));
     store.dispatch(searchFound([found('starch-shell', 190, 0.8)]));
     expect(dish().chosen?.plan.settings.tempC).toBe(170);
@@ -96,11 +96,11 @@ describe('the bench', () => {
 
   test('one drag is one step to undo, two drags are two', () => {
     const store = configureStore({
-      reducer: combineReducers({ bench: benchReducer }),
+      reducer: combineReducers({ dish: dishReducer }),
       middleware: (defaults) => defaults().concat(dragMiddleware),
     });
     const thickness = (): number =>
-      (store.getState().bench.dish.present!.dish.shape as { thicknessMm: number }).thicknessMm;
+      (store.getState().dish.body.present!.dish.shape as { thicknessMm: number }).thicknessMm;
     const drag = (...to: number[]): void => {
       store.dispatch(dragged(true));
       for (const thicknessMm of to)
@@ -114,7 +114,7 @@ describe('the bench', () => {
     store.dispatch(undo());
     expect(thickness()).toBe(18);
     store.dispatch(undo());
-    expect(store.getState().bench.dish.present!.dish.shape).toEqual(document.dish.shape);
+    expect(store.getState().dish.body.present!.dish.shape).toEqual(document.dish.shape);
     store.dispatch(redo());
     store.dispatch(redo());
     expect(thickness()).toBe(24);

@@ -1,8 +1,21 @@
-import { combineReducers, createAction, createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import { combineReducers, createAction, createSlice, current, type PayloadAction } from '@reduxjs/toolkit';
 import type { Middleware, UnknownAction } from '@reduxjs/toolkit';
 import undoable, { ActionCreators, excludeAction, newHistory, type StateWithHistory } from 'redux-undo';
 import type { Chosen, ConversionBody, ConversionDocument } from '@yellowmist/contract';
-import type { AirPlan, AirSettings, Alternative, Dish, FriedCook, Fryer, LayerSpec, Limits } from '@yellowmist/core';
+import {
+  fingerprint,
+  planId,
+  type AirPlan,
+  type AirSettings,
+  type Alternative,
+  type Dish,
+  type FriedCook,
+  type Fryer,
+  type LayerSpec,
+  type Limits,
+} from '@yellowmist/core';
+import { useAppSelector } from '../../state/hooks';
+import { lazyMiddleware, rootReducer } from '../../state/store';
 
 export type Side = 'pot' | 'air';
 
@@ -12,8 +25,11 @@ export function bodyOf(document: ConversionDocument): ConversionBody {
   return { name, note, dish, fried, fryer, limits, chosen, versions };
 }
 
+/** What was saved of a body is the same as another: told by what they hold. */
+export const sameBody = (a: ConversionBody, b: ConversionBody): boolean => fingerprint(a) === fingerprint(b);
+
 /** Lays a stored dish on the bench, with a fresh history. */
-export const laidOut = createAction('bench/laidOut', (document: ConversionDocument) => ({
+export const laidOut = createAction('dish/laidOut', (document: ConversionDocument) => ({
   payload: { id: document.id, version: document.version, body: bodyOf(document) },
 }));
 
@@ -45,8 +61,8 @@ const takenTo = (state: ConversionBody, fryer: Fryer): void => {
 };
 
 /** The dish on the bench; null until one is opened. Every change is a step that can be undone. */
-const dishSlice = createSlice({
-  name: 'bench/dish',
+const bodySlice = createSlice({
+  name: 'dish/body',
   initialState: null as ConversionBody | null,
   reducers: {
     renamed: (state, { payload }: PayloadAction<string>) => {
@@ -118,11 +134,14 @@ const dishSlice = createSlice({
       if (!state || state.chosen?.by === 'cook') return;
       const best = preferred(payload, state.chosen?.family);
       if (!best) return;
-      const chosen: Chosen = { family: best.family, by: 'search', plan: best.plan };
-      if (JSON.stringify(state.chosen) !== JSON.stringify(chosen)) state.chosen = chosen;
+      const same = state.chosen?.family === best.family && planId(current(state).chosen!.plan) === planId(best.plan);
+      if (!same) state.chosen = { family: best.family, by: 'search', plan: best.plan };
     },
   },
 });
+
+/** How saving stands. */
+export type SaveState = 'saved' | 'waiting' | 'saving' | 'conflict' | 'gone' | 'failed';
 
 /** What the desk knows of the dish that lies on it. */
 export interface Desk {
@@ -130,19 +149,54 @@ export interface Desk {
   version: number;
   /** The very body that the server has; another one on the bench is not saved yet. */
   saved: ConversionBody | null;
+  /** A body that was sent and never answered: the server may have it. */
+  sent: ConversionBody | null;
+  save: Exclude<SaveState, 'waiting'>;
+  problem: string;
   side: Side;
   /** Number of the drag that goes on, so that all of it is one step to undo; null while nothing is dragged. */
   drag: number | null;
   drags: number;
 }
 
+const FRESH: Desk = {
+  id: '',
+  version: 0,
+  saved: null,
+  sent: null,
+  save: 'saved',
+  problem: '',
+  side: 'pot',
+  drag: null,
+  drags: 0,
+};
+
 const deskSlice = createSlice({
-  name: 'bench/desk',
-  initialState: { id: '', version: 0, saved: null, side: 'pot', drag: null, drags: 0 } as Desk,
+  name: 'dish/desk',
+  initialState: FRESH,
   reducers: {
+    /** A save begins. */
+    sending: (state, { payload }: PayloadAction<ConversionBody>) => {
+      state.save = 'saving';
+      state.sent = payload;
+    },
+    /** The server has this body under this version. */
     stored: (state, { payload }: PayloadAction<{ version: number; body: ConversionBody }>) => {
       state.version = payload.version;
       state.saved = payload.body;
+      state.sent = null;
+      state.save = 'saved';
+      state.problem = '';
+    },
+    /** Mine is to be saved over this version, whatever it holds. */
+    overwriting: (state, { payload }: PayloadAction<number>) => {
+      state.version = payload;
+      state.save = 'saved';
+      state.problem = '';
+    },
+    /** A save came to nothing. */
+    unsaved: (state, { payload }: PayloadAction<{ save: 'conflict' | 'gone' | 'failed'; problem: string }>) => {
+      Object.assign(state, payload);
     },
     sideTurned: (state, { payload }: PayloadAction<Side>) => {
       state.side = payload;
@@ -153,11 +207,13 @@ const deskSlice = createSlice({
     },
   },
   extraReducers: (builder) => {
-    builder.addCase(laidOut, (state, { payload }) => {
-      state.id = payload.id;
-      state.version = payload.version;
-      state.saved = payload.body;
-    });
+    builder.addCase(laidOut, (state, { payload }) => ({
+      ...FRESH,
+      side: state.side,
+      id: payload.id,
+      version: payload.version,
+      saved: payload.body,
+    }));
   },
 });
 
@@ -167,26 +223,55 @@ const STEPS_KEPT = 200;
 type Dragged = UnknownAction & { meta?: { drag?: number } };
 
 /** Marks what is changed while something is dragged, so that one drag is one step to undo. */
-export const dragMiddleware: Middleware<object, { bench: { desk: Desk } }> = (store) => (next) => (action) => {
-  const { drag } = store.getState().bench.desk;
-  const ours = drag !== null && (action as UnknownAction).type?.startsWith(dishSlice.name);
+export const dragMiddleware: Middleware<object, { dish?: { desk: Desk } }> = (store) => (next) => (action) => {
+  const drag = store.getState().dish?.desk.drag ?? null;
+  const ours = drag !== null && (action as UnknownAction).type?.startsWith(bodySlice.name);
   return next(ours ? { ...(action as UnknownAction), meta: { drag } } : action);
 };
 
-const stepwise = undoable(dishSlice.reducer, {
+const stepwise = undoable(bodySlice.reducer, {
   limit: STEPS_KEPT,
-  filter: excludeAction([dishSlice.actions.firstFound.type, dishSlice.actions.searchFound.type]),
+  filter: excludeAction([bodySlice.actions.firstFound.type, bodySlice.actions.searchFound.type]),
   syncFilter: true,
   groupBy: (action: Dragged) => action.meta?.drag ?? null,
 });
 
-type DishHistory = StateWithHistory<ConversionBody | null>;
+type BodyHistory = StateWithHistory<ConversionBody | null>;
 
-export const benchReducer = combineReducers({
-  dish: (state: DishHistory | undefined, action: UnknownAction): DishHistory =>
+export const dishReducer = combineReducers({
+  body: (state: BodyHistory | undefined, action: UnknownAction): BodyHistory =>
     laidOut.match(action) ? newHistory([], action.payload.body, []) : stepwise(state, action),
   desk: deskSlice.reducer,
 });
+
+export type DishState = ReturnType<typeof dishReducer>;
+
+declare module '../../state/store' {
+  interface LazySlices {
+    dish: DishState;
+  }
+}
+
+rootReducer.inject({ reducerPath: 'dish', reducer: dishReducer });
+lazyMiddleware.addMiddleware(dragMiddleware as never);
+
+/** The dish as it lies on the bench; null until one is opened. */
+export const selectBody = ({ body }: DishState): ConversionBody | null => body.present;
+export const selectDesk = ({ desk }: DishState): Desk => desk;
+export const selectSide = ({ desk }: DishState): Side => desk.side;
+export const selectSteps = ({ body }: DishState): { back: number; forward: number } => ({
+  back: body.past.length,
+  forward: body.future.length,
+});
+/** How saving stands: what was changed since the last save waits. */
+export const selectSave = ({ body, desk }: DishState): SaveState =>
+  desk.save === 'saved' && body.present !== desk.saved ? 'waiting' : desk.save;
+
+const NOTHING = dishReducer(undefined, { type: 'dish/none' });
+
+/** Something of the dish on the bench. */
+export const useDish = <T>(select: (dish: DishState) => T): T =>
+  useAppSelector((state) => select(state.dish ?? NOTHING));
 
 export const {
   renamed,
@@ -205,6 +290,6 @@ export const {
   versionForgotten,
   firstFound,
   searchFound,
-} = dishSlice.actions;
-export const { stored, sideTurned, dragged } = deskSlice.actions;
+} = bodySlice.actions;
+export const { sending, stored, overwriting, unsaved, sideTurned, dragged } = deskSlice.actions;
 export const { undo, redo } = ActionCreators;

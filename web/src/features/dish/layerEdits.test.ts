@@ -1,4 +1,4 @@
-import type { LayerSpec } from '@yellowmist/core';
+import { KNOWN, type LayerSpec } from '@yellowmist/core';
 import {
   canSplit,
   dredgedTwice,
@@ -29,17 +29,26 @@ describe('edits of a coat leave the old one as it was', () => {
 
   test('a mixed finish is split into two layers, the lighter outside; one ingredient alone is not', () => {
     const mixed = withNewPortion(COAT, 2, 'sesame-seeds');
-    expect(names(splitLayer(mixed, 2))).toEqual(['wheat-flour', 'egg', 'coarse-crumbs', 'sesame-seeds']);
-    expect(canSplit(COAT[2])).toBe(false);
-    expect(canSplit(withNewPortion(COAT, 0, 'salt')[0])).toBe(false);
-    expect(names(splitLayer(COAT, 2))).toEqual(names(COAT));
+    expect(names(splitLayer(KNOWN, mixed, 2))).toEqual(['wheat-flour', 'egg', 'coarse-crumbs', 'sesame-seeds']);
+    expect(canSplit(KNOWN, COAT[2])).toBe(false);
+    expect(canSplit(KNOWN, withNewPortion(COAT, 0, 'salt')[0])).toBe(false);
+    expect(names(splitLayer(KNOWN, COAT, 2))).toEqual(names(COAT));
   });
 
   test('a double dredge goes through flour and egg once more', () => {
-    expect(names(dredgedTwice(COAT, 0))).toEqual(['wheat-flour', 'egg', 'wheat-flour', 'egg', 'coarse-crumbs']);
-    expect(names(dredgedTwice(COAT, 2))).toEqual(['wheat-flour', 'egg', 'coarse-crumbs', 'egg', 'coarse-crumbs']);
-    expect(pairAt([COAT[1]], 0)).toBeNull();
-    expect(names(dredgedTwice([COAT[1]], 0))).toEqual(['egg']);
+    expect(names(dredgedTwice(KNOWN, COAT, 0))).toEqual(['wheat-flour', 'egg', 'wheat-flour', 'egg', 'coarse-crumbs']);
+    expect(names(dredgedTwice(KNOWN, COAT, 2))).toEqual([
+      'wheat-flour',
+      'egg',
+      'coarse-crumbs',
+      'egg',
+      'coarse-crumbs',
+    ]);
+    // Twice on the binder is the same as twice on its dust: flour, wash, flour, wash, crumbs.
+    expect(names(dredgedTwice(KNOWN, COAT, 1))).toEqual(names(dredgedTwice(KNOWN, COAT, 0)));
+    expect(names(dredgedTwice(KNOWN, [COAT[1], COAT[2]], 0))).toEqual(['egg', 'coarse-crumbs', 'egg', 'coarse-crumbs']);
+    expect(pairAt(KNOWN, [COAT[1]], 0)).toBeNull();
+    expect(names(dredgedTwice(KNOWN, [COAT[1]], 0))).toEqual(['egg']);
   });
 
   test('layers are added outside and taken away', () => {

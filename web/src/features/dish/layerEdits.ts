@@ -1,4 +1,4 @@
-import { ingredient, isWetLayer, type LayerSpec, type Portion } from '@yellowmist/core';
+import { ingredient, isWetLayer, type LayerSpec, type Pantry, type Portion } from '@yellowmist/core';
 
 /** Pure edits of a coat's list of layers, 0 next to the skin. */
 
@@ -17,33 +17,41 @@ export function moved<T>(list: readonly T[], at: number, to: number): T[] {
 }
 
 /** Whether a layer can be split: it needs two ingredients that can stand alone. */
-export const canSplit = (spec: LayerSpec): boolean => spec.portions.filter(standsAlone).length > 1;
+export const canSplit = (pantry: Pantry, spec: LayerSpec): boolean =>
+  spec.portions.filter(standsAloneIn(pantry)).length > 1;
 
-const standsAlone = ({ ingredientId }: Portion): boolean => {
-  const { dry, wet, group } = ingredient(ingredientId);
-  return dry !== undefined || (wet !== undefined && group !== 'fat');
-};
+const standsAloneIn =
+  (pantry: Pantry) =>
+  ({ ingredientId }: Portion): boolean => {
+    const { dry, wet, group } = ingredient(pantry, ingredientId);
+    return dry !== undefined || (wet !== undefined && group !== 'fat');
+  };
 
 /** The lightest ingredient that can stand alone goes into a layer of its own, just outside. */
-export function splitLayer(layers: readonly LayerSpec[], at: number): LayerSpec[] {
+export function splitLayer(pantry: Pantry, layers: readonly LayerSpec[], at: number): LayerSpec[] {
   const spec = layers[at];
-  if (!canSplit(spec)) return [...layers];
-  const out = spec.portions.filter(standsAlone).reduce((a, b) => (b.grams < a.grams ? b : a));
+  if (!canSplit(pantry, spec)) return [...layers];
+  const out = spec.portions.filter(standsAloneIn(pantry)).reduce((a, b) => (b.grams < a.grams ? b : a));
   const rest = { ...spec, portions: spec.portions.filter((p) => p !== out) };
   return [...layers.slice(0, at), rest, { portions: [out] }, ...layers.slice(at + 1)];
 }
 
-/** The pair of a dry and a wet layer that a piece would go through once more, by its inner place; null without one. */
-export function pairAt(layers: readonly LayerSpec[], at: number): number | null {
-  const differ = (a: number, b: number): boolean =>
-    layers[a] !== undefined && layers[b] !== undefined && isWetLayer(layers[a]) !== isWetLayer(layers[b]);
-  if (differ(at, at + 1)) return at;
-  return differ(at - 1, at) ? at - 1 : null;
+/**
+ * The pair of a dry and a wet layer that a piece would go through once more, by its inner place; null without one. A
+ * binder goes with the dust under it (flour, egg, flour, egg, crumbs), a dust with the binder over it, and a finish with
+ * what glues it.
+ */
+export function pairAt(pantry: Pantry, layers: readonly LayerSpec[], at: number): number | null {
+  const isWet = (k: number): boolean => isWetLayer(pantry, layers[k]);
+  const pairs = (k: number): boolean => k >= 0 && k + 1 < layers.length && isWet(k) !== isWet(k + 1);
+  const inner = at - 1;
+  const first = isWet(at) ? [inner, at] : [at, inner];
+  return first.find(pairs) ?? null;
 }
 
 /** Double dredge: the layer and its partner once more, outside them. */
-export function dredgedTwice(layers: readonly LayerSpec[], at: number): LayerSpec[] {
-  const first = pairAt(layers, at);
+export function dredgedTwice(pantry: Pantry, layers: readonly LayerSpec[], at: number): LayerSpec[] {
+  const first = pairAt(pantry, layers, at);
   if (first === null) return [...layers];
   const pair = layers.slice(first, first + 2);
   return [...layers.slice(0, first + 2), ...pair, ...layers.slice(first + 2)];

@@ -1,9 +1,9 @@
 import {
   OWN_PREFIX,
-  PANTRY,
-  shelf,
+  KNOWN,
   type Hand,
   type Ingredient,
+  type Pantry,
   type PieceShape,
   type ShapeKind,
 } from '@yellowmist/core';
@@ -24,7 +24,8 @@ const GROUPS: Record<Ingredient['group'], string> = {
 
 const byName = (a: Ingredient, b: Ingredient): number => a.name.localeCompare(b.name);
 
-export const FOODS: readonly Option<string>[] = PANTRY.filter((i) => i.food)
+export const FOODS: readonly Option<string>[] = KNOWN.shelf
+  .filter((i) => i.food)
   .sort(byName)
   .map(({ id, name, origin }) => ({
     value: id,
@@ -38,8 +39,8 @@ export const FOODS: readonly Option<string>[] = PANTRY.filter((i) => i.food)
   }));
 
 /** Every coat ingredient on the shelf, the kitchen's own first; what is never used is left out unless it is `kept`. */
-export const ingredientOptions = (never: readonly string[], kept: string): readonly Option<string>[] =>
-  shelf()
+export const ingredientOptions = (pantry: Pantry, never: readonly string[], kept: string): readonly Option<string>[] =>
+  pantry.shelf
     .filter((i) => !i.food && (i.id === kept || !never.includes(i.id)))
     .sort((a, b) => Number(b.id.startsWith(OWN_PREFIX)) - Number(a.id.startsWith(OWN_PREFIX)))
     .map(({ id, name, group }) => ({
@@ -48,15 +49,19 @@ export const ingredientOptions = (never: readonly string[], kept: string): reado
       group: id.startsWith(OWN_PREFIX) ? 'Your own' : GROUPS[group],
     }));
 
-export const OILS: readonly Option<string>[] = PANTRY.filter((i) => i.roles.includes('frying-oil')).map((i) => ({
-  value: i.id,
-  label: i.name,
-}));
+export const OILS: readonly Option<string>[] = KNOWN.shelf
+  .filter((i) => i.roles.includes('frying-oil'))
+  .map((i) => ({
+    value: i.id,
+    label: i.name,
+  }));
 
-export const SAUCES: readonly Option<string>[] = PANTRY.filter((i) => i.roles.includes('sauce')).map((i) => ({
-  value: i.id,
-  label: i.name,
-}));
+export const SAUCES: readonly Option<string>[] = KNOWN.shelf
+  .filter((i) => i.roles.includes('sauce'))
+  .map((i) => ({
+    value: i.id,
+    label: i.name,
+  }));
 
 export const SHAPES: readonly Option<ShapeKind>[] = [
   { value: 'slab', label: 'Slab' },

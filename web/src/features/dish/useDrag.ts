@@ -1,4 +1,4 @@
-import { useAppDispatch } from '../../shell/store';
+import { useAppDispatch } from '../../state/hooks';
 import { dragged } from './dishSlice';
 
 /** A slider under a number field of the bench, over `min` … `max`; one drag is one step to undo. */

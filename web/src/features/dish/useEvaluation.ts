@@ -1,66 +1,78 @@
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { ConversionBody } from '@yellowmist/contract';
-import { evaluate, type Answer, type Question } from '../../worker/core';
+import type { Label } from '@yellowmist/core';
+import { useAppDispatch } from '../../state/hooks';
+import { questions } from '../../state/questions';
+import { usePantryDocument } from '../../state/usePantry';
+import type { EvaluateQuestion, Evaluation } from '../../worker/questions';
 
 /** What the question was, and what came out of it. */
-export interface Evaluated extends Answer {
-  question: Question;
+export interface Evaluated extends Evaluation {
+  question: EvaluateQuestion;
 }
 
-export const questionOf = ({ dish, fried, fryer, chosen }: ConversionBody): Question => ({
+const questionOf = ({ dish, fried, fryer, chosen }: ConversionBody, own: Label[]): EvaluateQuestion => ({
   dish,
   fried,
   fryer,
   plan: chosen?.plan ?? null,
   profiles: true,
   waits: false,
+  own,
 });
 
 /** Pause after which the cooked piece is followed through its waiting as well, ms: nobody is dragging any more. */
 const SETTLED_MS = 350;
 
 /**
- * Simulates what is on the bench after every change; the newest question wins, the last answer stays until then.
+ * Simulates what is on the bench after every change: the newest question is asked as soon as the one before it is
+ * answered, and the last answer stays until then, so that a picture follows a hand that drags.
  * @param waits follow the cooked piece through its waiting, too, once nothing changes any more
  */
 export function useEvaluation(
   body: ConversionBody | null,
   waits = false,
 ): { evaluated: Evaluated | null; error: string } {
+  const dispatch = useAppDispatch();
+  const { own } = usePantryDocument();
   const [evaluated, setEvaluated] = useState<Evaluated | null>(null);
   const [error, setError] = useState('');
-  const waiting = useRef<Question | null>(null);
-  const running = useRef(false);
-  const closing = useRef<AbortSignal>(undefined);
-  const key = body ? JSON.stringify(questionOf(body)) : '';
+  const waiting = useRef<EvaluateQuestion | null>(null);
+  const running = useRef<{ abort: () => void } | null>(null);
+  const gone = useRef(false);
+  const key = body ? JSON.stringify(questionOf(body, own)) : '';
+  const question = useMemo(() => (key ? (JSON.parse(key) as EvaluateQuestion) : null), [key]);
 
   const ask = useCallback(async (): Promise<void> => {
     if (running.current) return;
-    running.current = true;
-    while (waiting.current) {
-      const question = waiting.current;
+    while (waiting.current && !gone.current) {
+      const next = waiting.current;
       waiting.current = null;
+      const asked = dispatch(questions.endpoints.evaluate.initiate(next));
+      running.current = asked;
       try {
-        setEvaluated({ ...(await evaluate(question, closing.current)), question });
+        const answer = await asked.unwrap();
+        if (!gone.current) setEvaluated({ ...answer, question: next });
         setError('');
       } catch (failure) {
-        if (closing.current?.aborted) return;
-        setError(failure instanceof Error ? failure.message : String(failure));
+        if (!gone.current) setError((failure as { message?: string }).message ?? String(failure));
       }
+      asked.unsubscribe();
     }
-    running.current = false;
-  }, []);
+    running.current = null;
+  }, [dispatch]);
 
   // What nobody looks at any more is not simulated.
   useEffect(() => {
-    const leaving = new AbortController();
-    closing.current = leaving.signal;
-    return () => leaving.abort(new Error('left'));
+    gone.current = false;
+    return () => {
+      gone.current = true;
+      running.current?.abort();
+    };
   }, []);
 
   useEffect(() => {
-    if (!key) return;
-    const question = JSON.parse(key) as Question;
+    if (!question) return;
     waiting.current = question;
     void ask();
     if (!waits) return;
@@ -69,7 +81,7 @@ export function useEvaluation(
       void ask();
     }, SETTLED_MS);
     return () => clearTimeout(settled);
-  }, [key, waits, ask]);
+  }, [question, waits, ask]);
 
   return { evaluated, error };
 }

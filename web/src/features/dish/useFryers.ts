@@ -2,9 +2,14 @@ import { COMMON_FRYERS } from '@yellowmist/contract';
 import type { Fryer } from '@yellowmist/core';
 import { useKitchenQuery } from '../../state/api';
 
-/** The kitchen's fryers, with the one that the dish is for; one of each kind to begin with, until the kitchen has its own. */
+/** All fryers to choose from: those given, then one of each kind that is not among them by name. Each once. */
+export function fryersFrom(own: readonly Fryer[]): Fryer[] {
+  const all = [...own, ...COMMON_FRYERS];
+  return all.filter((fryer, at) => all.findIndex((f) => f.name === fryer.name) === at);
+}
+
+/** The fryer that the dish is for, the kitchen's own, and one of each kind. */
 export function useFryers(current: Fryer): Fryer[] {
   const { data } = useKitchenQuery();
-  const own = data?.fryers.length ? data.fryers : COMMON_FRYERS;
-  return [...own.filter((f) => f.name !== current.name), current].sort((a, b) => a.name.localeCompare(b.name));
+  return fryersFrom([current, ...(data?.fryers ?? [])]);
 }

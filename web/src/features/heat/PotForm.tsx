@@ -1,6 +1,6 @@
 import { RANGES } from '@yellowmist/contract';
 import type { FriedCook } from '@yellowmist/core';
-import { useAppDispatch } from '../../shell/store';
+import { useAppDispatch } from '../../state/hooks';
 import { Choice } from '../../ui/Choice';
 import { NumberField } from '../../ui/NumberField';
 import { friedChanged } from '../dish/dishSlice';

@@ -1,6 +1,6 @@
 import { RANGES } from '@yellowmist/contract';
 import type { AirPlan, SecondPlan } from '@yellowmist/core';
-import { useAppDispatch } from '../../shell/store';
+import { useAppDispatch } from '../../state/hooks';
 import { Check } from '../../ui/Check';
 import { Choice } from '../../ui/Choice';
 import { NumberField } from '../../ui/NumberField';

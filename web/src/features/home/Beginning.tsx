@@ -1,19 +1,20 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { COMMON_FRYERS, RANGES } from '@yellowmist/contract';
+import { RANGES } from '@yellowmist/contract';
 import { type Fryer } from '@yellowmist/core';
 import { problemText, useCreateMutation } from '../../state/api';
 import { NumberField } from '../../ui/NumberField';
 import { Choice } from '../../ui/Choice';
 import { FOODS } from '../dish/options';
 import { DishPicture } from '../dish/DishPicture';
+import { fryersFrom } from '../dish/useFryers';
 import { COAT_PRESETS, compose, usualCut } from './presets';
 
 /** How a dish begins: a filled-in sentence and its picture; the cook changes the words. */
 export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
   const navigate = useNavigate();
   const [create, { isLoading, error }] = useCreateMutation();
-  const choices = [...fryers, ...COMMON_FRYERS.filter((c) => fryers.every((f) => f.name !== c.name))];
+  const choices = fryersFrom(fryers);
   const [foodId, setFoodId] = useState('oyster-mushroom');
   const [coatId, setCoatId] = useState(COAT_PRESETS[0].id);
   const [count, setCount] = useState(usualCut('oyster-mushroom').count);

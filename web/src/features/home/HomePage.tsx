@@ -1,7 +1,8 @@
 import { useState } from 'react';
-import type { ConversionDocument } from '@yellowmist/contract';
-import { foodOf, type Fryer } from '@yellowmist/core';
+import { isBroken, isWhole, type ListedConversion } from '@yellowmist/contract';
+import { foodOf, type Fryer, type Pantry } from '@yellowmist/core';
 import { problemText, useConversionsQuery, useKitchenQuery } from '../../state/api';
+import { usePantry } from '../../state/usePantry';
 import { Find } from '../../ui/Find';
 import { Beginning } from './Beginning';
 import { DishRow } from './DishRow';
@@ -16,15 +17,18 @@ function fryersOf(dishes: readonly { fryer: Fryer }[], kitchen: readonly Fryer[]
 /** Dishes that are shown at first; more than fit on two screens are asked for. */
 const FIRST = 12;
 
-const soughtIn = ({ name, note, dish }: ConversionDocument, words: string): boolean =>
-  [name, note, foodOf(dish.foodId).name].some((text) => text.toLowerCase().includes(words));
+const soughtIn = (listed: ListedConversion, pantry: Pantry, words: string): boolean => {
+  const texts = isBroken(listed) ? [] : [listed.note, foodOf(pantry, listed.dish.foodId).name];
+  return [listed.name, ...texts].some((text) => text.toLowerCase().includes(words));
+};
 
 /** All dishes, the last changed first; with many of them a field to find one, and the older ones on asking. */
-function Dishes({ dishes }: { dishes: readonly ConversionDocument[] }) {
+function Dishes({ dishes }: { dishes: readonly ListedConversion[] }) {
+  const pantry = usePantry();
   const [find, setFind] = useState('');
   const [all, setAll] = useState(false);
   const words = find.trim().toLowerCase();
-  const found = dishes.filter((d) => words === '' || soughtIn(d, words));
+  const found = dishes.filter((d) => words === '' || soughtIn(d, pantry, words));
   const shown = all || words !== '' ? found : found.slice(0, FIRST);
   return (
     <>
@@ -33,8 +37,8 @@ function Dishes({ dishes }: { dishes: readonly ConversionDocument[] }) {
         {dishes.length > FIRST && <Find label="Find a dish" value={find} onChange={setFind} />}
       </div>
       <ul className="mt-2 grid gap-x-10 md:grid-cols-2">
-        {shown.map((document) => (
-          <DishRow key={document.id} document={document} />
+        {shown.map((listed) => (
+          <DishRow key={listed.id} listed={listed} />
         ))}
       </ul>
       {found.length === 0 && <p className="mt-3">No dish here is called “{find}”, nor made of it.</p>}
@@ -54,7 +58,7 @@ export function HomePage() {
   if (isLoading) return <p className="p-8">Looking for the dishes…</p>;
   return (
     <>
-      <Beginning fryers={fryersOf(data ?? [], kitchen?.fryers ?? [])} />
+      <Beginning fryers={fryersOf(data?.filter(isWhole) ?? [], kitchen?.fryers ?? [])} />
       <section aria-label="Dishes" className="mx-auto w-full max-w-6xl px-4 py-5">
         {error && (
           <p role="alert" className="text-error">

@@ -1,8 +1,8 @@
 import { check, COMMON_FRYERS, conversionBodySchema } from '@yellowmist/contract';
-import { evaluateFried, loadOf, lotOf, PANTRY, readyPiece } from '@yellowmist/core';
+import { evaluateFried, KNOWN, loadOf, lotOf, KNOWN_INGREDIENTS, readyPiece } from '@yellowmist/core';
 import { COAT_PRESETS, compose, usualCut } from './presets';
 
-const FOODS = PANTRY.filter((i) => i.food).map((i) => i.id);
+const FOODS = KNOWN_INGREDIENTS.filter((i) => i.food).map((i) => i.id);
 const [fryer] = COMMON_FRYERS;
 const sentence = (foodId: string, coatId: string) =>
   compose(foodId, coatId, usualCut(foodId).count, usualCut(foodId).minutes, fryer);
@@ -18,15 +18,15 @@ describe('the sentence that a dish begins with', () => {
   // What a hand cuts for frying: common practice, no source.
   test.each(FOODS)('%s is cut to a piece of 2 to 200 g that a common fryer holds', (foodId) => {
     const { dish } = sentence(foodId, 'coarse-crumbs');
-    const ready = readyPiece(dish, []);
+    const ready = readyPiece(KNOWN, dish, []);
     expect(ready.piece.massG).toBeGreaterThan(2);
     expect(ready.piece.massG).toBeLessThan(200);
-    expect(loadOf(lotOf(ready, dish), fryer)).toMatchObject({ fits: true });
+    expect(loadOf(lotOf(KNOWN, ready, dish), fryer)).toMatchObject({ fits: true });
   });
 
   test.each(FOODS)('%s comes out of the pot cooked, neither raw nor burnt', (foodId) => {
     const { dish, fried } = sentence(foodId, 'fine-crumbs');
-    const { outcomes } = evaluateFried(dish, fried);
+    const { outcomes } = evaluateFried({ pantry: KNOWN, dish, fried });
     const colour = (outcomes.colourTop!.value + outcomes.colourUnder!.value) / 2;
     expect(colour).toBeGreaterThan(0.4);
     expect(colour).toBeLessThan(2.6);

@@ -1,5 +1,13 @@
 import { exampleConversion, RANGES, type ConversionBody } from '@yellowmist/contract';
-import { foodOf, type Dish, type FriedCook, type Fryer, type LayerSpec, type PieceShape } from '@yellowmist/core';
+import {
+  foodOf,
+  KNOWN,
+  type Dish,
+  type FriedCook,
+  type Fryer,
+  type LayerSpec,
+  type PieceShape,
+} from '@yellowmist/core';
 
 const layer = (...parts: [string, number][]): LayerSpec => ({
   portions: parts.map(([ingredientId, grams]) => ({ ingredientId, grams })),
@@ -145,7 +153,7 @@ export function compose(foodId: string, coatId: string, count: number, minutes: 
   const { shape, skin } = usualCut(foodId);
   return {
     ...example,
-    name: `${foodOf(foodId).name} in ${coat.label}`.slice(0, RANGES.nameLength.max).trim(),
+    name: `${foodOf(KNOWN, foodId).name} in ${coat.label}`.slice(0, RANGES.nameLength.max).trim(),
     dish: { ...example.dish, foodId, shape, count, skin: skin ?? 'damp' },
     fried: { ...example.fried, layers: coat.layers, medium: coat.medium, tempC: coat.tempC, minutes },
     fryer,

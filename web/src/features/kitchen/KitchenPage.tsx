@@ -1,16 +1,16 @@
 import { COMMON_FRYERS, RANGES } from '@yellowmist/contract';
 import { AddNamed } from '../../ui/AddNamed';
+import { useKitchenEdits } from '../../state/documents';
 import { SaveNote } from '../../ui/SaveNote';
 import { FryerCard } from './FryerCard';
 import { Sprayers } from './Sprayers';
 import { Vessels } from './Vessels';
-import { useKitchenEdits } from './useKitchen';
 
 const KINDS = COMMON_FRYERS.map((f) => ({ value: f.kind, label: f.name }));
 
 /** The cook's own kitchen: fryers with their sizes, bread test and thermometer, and what oil is put on with. */
 export function KitchenPage() {
-  const { shown: kitchen, change, saving, problem } = useKitchenEdits();
+  const { shown: kitchen, change, note } = useKitchenEdits();
   return (
     <div className="mx-auto w-full max-w-[84rem] p-4">
       <h1 className="text-2xl">Kitchen</h1>
@@ -18,7 +18,7 @@ export function KitchenPage() {
         Every plan is for one fryer of this kitchen. Two tests with things at hand tell how it differs from others of
         its kind; its own manual comes first in everything.
       </p>
-      <SaveNote saving={saving} problem={problem} />
+      <SaveNote {...note} />
       <AddNamed
         title="Another fryer"
         nameLabel="Name of another fryer"

@@ -2,13 +2,13 @@ import { Trash2 } from 'lucide-react';
 import { useState, type FormEvent, type ReactNode } from 'react';
 import { RANGES, type KitchenBody, type RangeName } from '@yellowmist/contract';
 import { writesWith } from '../../state/settings';
-import { useAppDispatch, useAppSelector } from '../../shell/store';
+import { useAppDispatch, useAppSelector } from '../../state/hooks';
 import { Check } from '../../ui/Check';
 import { Choice } from '../../ui/Choice';
 import { NameError, NameField, useNewName } from '../../ui/NewName';
 import { NumberField } from '../../ui/NumberField';
 import { WRITING } from '../dish/options';
-import type { Quantity } from '../../ui/units';
+import type { FieldKind } from '../../state/units';
 import { useUnits } from '../../state/useUnits';
 
 /** What else is at hand: bowls to dip from, trays to rest on, a thermometer, and the hand that writes. */
@@ -77,7 +77,7 @@ export function Vessels({
 
 interface Size {
   label: string;
-  quantity: Quantity;
+  quantity: FieldKind;
   range: RangeName;
   usual: number;
 }

@@ -1,7 +1,8 @@
 import { RANGES } from '@yellowmist/contract';
 import { ALLERGENS, ALLERGEN_IDS, DIETS, type Limits } from '@yellowmist/core';
-import { useAppDispatch } from '../../shell/store';
+import { useAppDispatch } from '../../state/hooks';
 import { NumberField } from '../../ui/NumberField';
+import type { EarlyBoardProps } from '../dish/board';
 import { limitsChanged } from '../dish/dishSlice';
 import { DIET_WORDS } from '../dish/words';
 
@@ -9,7 +10,7 @@ const toggled = <T,>(list: readonly T[], item: T): T[] =>
   list.includes(item) ? list.filter((i) => i !== item) : [...list, item];
 
 /** What the search must keep to: diets, allergens, heat and time. */
-export function Kitchen({ limits, maxTempC }: { limits: Limits; maxTempC: number }) {
+export default function LimitsBoard({ body: { limits, fryer } }: EarlyBoardProps) {
   const dispatch = useAppDispatch();
   const change = (part: Partial<Limits>): void => void dispatch(limitsChanged(part));
   return (
@@ -47,7 +48,7 @@ export function Kitchen({ limits, maxTempC }: { limits: Limits; maxTempC: number
           label="No hotter than"
           value={limits.maxTempC}
           quantity="temperature"
-          range={{ min: RANGES.airTempC.min, max: maxTempC }}
+          range={{ min: RANGES.airTempC.min, max: fryer.maxTempC }}
           step={5}
           onChange={(v) => change({ maxTempC: v })}
         />

@@ -1,4 +1,4 @@
-import { type ConversionBody } from '@yellowmist/contract';
+import type { ConversionBody } from '@yellowmist/contract';
 import {
   foodOf,
   hasOil,
@@ -16,9 +16,11 @@ import {
   type Oiling,
 } from '@yellowmist/core';
 import { useKitchenQuery } from '../../state/api';
-import { useAppDispatch } from '../../shell/store';
+import { useAppDispatch } from '../../state/hooks';
 import { Choice } from '../../ui/Choice';
+import { usePantry } from '../../state/usePantry';
 import { useUnits } from '../../state/useUnits';
+import type { BoardProps } from '../dish/board';
 import { layersChanged, planChanged } from '../dish/dishSlice';
 import { OILS } from '../dish/options';
 import { OilCover } from './OilCover';
@@ -27,17 +29,8 @@ import { OilPlaces } from './OilPlaces';
 const TOOLS: Record<Oiling['tool'], string> = { pump: 'Pump bottle', can: 'Propellant can', brush: 'Brush' };
 
 /** Oil: which one, with what, how much of it where and when, how far it covers, and what it comes to against the pot. */
-export function OilBoard({
-  body,
-  plan,
-  air,
-  fried,
-}: {
-  body: ConversionBody;
-  plan: AirPlan;
-  air: AirResult;
-  fried: FriedResult;
-}) {
+export default function OilBoard({ body, plan, air, fried }: BoardProps) {
+  const pantry = usePantry();
   const dispatch = useAppDispatch();
   const { tell } = useUnits();
   const oiling = plan.oiling ?? PLAIN_OILING;
@@ -45,7 +38,7 @@ export function OilBoard({
   const { data: kitchen } = useKitchenQuery();
   const named = (tool: Oiling['tool']): string => kitchen?.sprayers.find((s) => s.kind === tool)?.name ?? TOOLS[tool];
   const { fryer } = body;
-  const smoke = smokeOf(oiling.oilId, plan.settings.tempC + fryer.offsetC);
+  const smoke = smokeOf(pantry, oiling.oilId, plan.settings.tempC + fryer.offsetC);
   return (
     <div className="grid gap-x-8 gap-y-3 lg:grid-cols-[minmax(0,1fr)_15rem_17rem]">
       <div>
@@ -89,16 +82,17 @@ export function OilBoard({
 
 /** Oil in the crumbs is a matter of the coat: a tablespoon to a cup, or none. */
 function Crumbs({ plan, oilId }: { plan: AirPlan; oilId: string }) {
+  const pantry = usePantry();
   const dispatch = useAppDispatch();
-  const mixed = plan.layers.some(hasOil);
-  const oiled = crumbsOiled(plan.layers, oilId);
+  const mixed = plan.layers.some((layer) => hasOil(pantry, layer));
+  const oiled = crumbsOiled(pantry, plan.layers, oilId);
   if (!mixed && !oiled) return null;
   return (
     <button
       type="button"
       className="btn btn-sm btn-outline mt-2 h-9"
       onClick={() =>
-        dispatch(layersChanged({ side: 'air', layers: mixed || !oiled ? withoutOil(plan.layers) : oiled }))
+        dispatch(layersChanged({ side: 'air', layers: mixed || !oiled ? withoutOil(pantry, plan.layers) : oiled }))
       }
     >
       {mixed ? 'Leave the oil out of the crumbs' : 'Mix 1 tbsp of oil to a cup into the crumbs'}
@@ -118,7 +112,8 @@ const kcal = ({ low, high }: Between): string =>
 
 /** Oil of one portion against the pot, with how unsure it is, and the caution about mist. */
 function Portion({ body, air, fried }: { body: ConversionBody; air: AirResult; fried: FriedResult }) {
-  const { massG } = readyPiece(body.dish, []).piece;
+  const pantry = usePantry();
+  const { massG } = readyPiece(pantry, body.dish, []).piece;
   const { pieces, airG, potG } = portionOil(massG, air.oilPerPieceG, fried.oilPerPieceG);
   return (
     <section aria-label="Oil of a portion">
@@ -136,8 +131,8 @@ function Portion({ body, air, fried }: { body: ConversionBody; air: AirResult; f
         </dd>
       </dl>
       <p className="mt-1 text-xs leading-snug">
-        Estimates of cooking oil alone for 150 g of {foodOf(body.dish.foodId).name.toLowerCase()}: a mist lands as it
-        will, and a fried coat drinks between a tenth and a fifth of its weight. Never dietary or medical advice.
+        Estimates of cooking oil alone for 150 g of {foodOf(pantry, body.dish.foodId).name.toLowerCase()}: a mist lands
+        as it will, and a fried coat drinks between a tenth and a fifth of its weight. Never dietary or medical advice.
       </p>
       <p className="mt-2 border-l-4 border-warning pl-2 text-sm leading-snug">
         Oil on the tray, away from heat and never over or into the hot basket: a mist burns. Some propellants spoil a

@@ -13,9 +13,10 @@ import {
   type Oiling,
 } from '@yellowmist/core';
 import { useKitchenQuery } from '../../state/api';
-import { useAppDispatch } from '../../shell/store';
+import { useAppDispatch } from '../../state/hooks';
 import { CardTable } from '../../ui/CardTable';
 import { NumberField } from '../../ui/NumberField';
+import { usePantry } from '../../state/usePantry';
 import { useUnits } from '../../state/useUnits';
 import { planChanged } from '../dish/dishSlice';
 
@@ -100,7 +101,8 @@ function Used({ amount, plan, air, body }: { amount: OilAmount; plan: AirPlan; a
   const dispatch = useAppDispatch();
   const { say } = useUnits();
   const oiling = plan.oiling ?? PLAIN_OILING;
-  const { areaM2 } = wholeOf(body.dish);
+  const pantry = usePantry();
+  const { areaM2 } = wholeOf(pantry, body.dish);
   const lands = LANDS[oiling.tool];
   const { place, usedG } = amount;
   if (place === 'crumbs') return <span>{usedG > 0.01 ? say(usedG, 'grams') : 'none'}</span>;

@@ -1,13 +1,14 @@
-import { useState, type FormEvent } from 'react';
-import { RANGES } from '@yellowmist/contract';
+import { joiResolver } from '@hookform/resolvers/joi';
+import { useState } from 'react';
+import { Controller, useForm, useWatch, type FieldErrors } from 'react-hook-form';
+import { labelSchema, RANGES } from '@yellowmist/contract';
 import {
   ALLERGEN_IDS,
   ALLERGENS,
   ingredient,
-  MOST_ON_LABEL_G,
+  KNOWN,
   namedG,
   OWN_PREFIX,
-  PANTRY,
   type Label,
   type Origin,
 } from '@yellowmist/core';
@@ -38,7 +39,10 @@ const ORIGINS: readonly { value: Origin; label: string }[] = [
   { value: 'fish', label: 'fish or seafood' },
 ];
 
-const LIKES = PANTRY.filter((i) => !i.food).map(({ id, name }) => ({ value: id, label: name }));
+const LIKES = KNOWN.shelf.filter((i) => !i.food).map(({ id, name }) => ({ value: id, label: name }));
+
+/** Shown for what has no cup of its own, g. */
+const UNWEIGHED_CUP_G = 100;
 
 const NUTRIENTS = [
   ['fatG', 'Fat'],
@@ -64,16 +68,27 @@ function idFor(name: string, taken: readonly string[]): string {
   }
 }
 
-/** What is wrong with the label as a whole; empty when nothing is. */
-function complaintOf(label: Label): string {
-  const { min, max } = RANGES.nameLength;
-  if (label.name.trim().length < min) return `Name: enter ${min} to ${max} letters.`;
-  if (label.sugarG > label.carbohydrateG)
-    return `Of it sugar: ${label.sugarG} g is more than the ${label.carbohydrateG} g of carbohydrate that it is part of.`;
-  if (namedG(label) > MOST_ON_LABEL_G)
-    return `Fat, carbohydrate, fibre, protein and salt come to ${Math.round(namedG(label))} g: a label of 100 g names 100 g or less.`;
-  return '';
+/** What the form says of each thing that is wrong with a label; the schema is the server's own. */
+const COMPLAINTS: Record<string, (label: Label) => string> = {
+  'string.empty': () => `Name: enter ${RANGES.nameLength.min} to ${RANGES.nameLength.max} letters.`,
+  'label.sugar': ({ sugarG, carbohydrateG }) =>
+    `Of it sugar: ${sugarG} g is more than the ${carbohydrateG} g of carbohydrate that it is part of.`,
+  'label.full': (label) =>
+    `Fat, carbohydrate, fibre, protein and salt come to ${Math.round(namedG(label))} g: a label of 100 g names 100 g or less.`,
+};
+
+interface Wrong {
+  type?: string;
+  message?: string;
 }
+
+/** The first thing that is wrong, in the cook's words; empty when nothing is. */
+function complaintOf(errors: FieldErrors<Label>, label: Label): string {
+  const [first] = Object.values(errors) as Wrong[];
+  return first ? (COMPLAINTS[first.type ?? '']?.(label) ?? first.message ?? '') : '';
+}
+
+const checked = joiResolver(labelSchema);
 
 /** An own ingredient, from what its packet says and what it behaves like. */
 export function LabelForm({
@@ -87,28 +102,32 @@ export function LabelForm({
   onSave: (label: Label) => Promise<boolean>;
   onCancel: () => void;
 }) {
-  const [label, setLabel] = useState<Label>(start ?? FRESH);
-  const [complaint, setComplaint] = useState('');
+  const { control, register, handleSubmit, formState, reset } = useForm<Label>({
+    defaultValues: start ?? FRESH,
+    resolver: (label, context, options) => checked(named(label), context, options),
+  });
   const [told, setTold] = useState('');
-  const set = (part: Partial<Label>): void => {
-    setLabel((l) => ({ ...l, ...part }));
-    setComplaint('');
-  };
-  const save = async (event: FormEvent): Promise<void> => {
-    event.preventDefault();
-    const next = { ...label, name: label.name.trim(), id: start?.id ?? idFor(label.name, taken) };
-    const wrong = complaintOf(next);
-    setComplaint(wrong);
-    if (wrong || !(await onSave(next))) return;
+  const label = useWatch({ control }) as Label;
+  const complaint = complaintOf(formState.errors, label);
+  /** Under the id that it has, or one of its own. */
+  function named(values: Label): Label {
+    const name = values.name.trim();
+    return { ...values, name, id: start?.id ?? idFor(name, taken) };
+  }
+  const save = handleSubmit(async (next) => {
+    if (!(await onSave(next))) return;
     setTold(`${next.name} is on the shelf.`);
-    if (!start) setLabel(FRESH);
-  };
+    if (!start) reset(FRESH);
+  });
   return (
     <form
       aria-label="An ingredient of your own"
       noValidate
       className="h-fit space-y-2 rounded-box bg-base-200 p-3 lg:sticky lg:top-4"
-      onSubmit={(e) => void save(e)}
+      onSubmit={(e) => {
+        setTold('');
+        void save(e);
+      }}
     >
       <h2 className="text-lg">{start ? `Change ${start.name}` : 'An ingredient of your own'}</h2>
       <label className="block text-xs">
@@ -116,57 +135,67 @@ export function LabelForm({
         <input
           className="input h-9 w-full text-base"
           maxLength={RANGES.nameLength.max}
-          value={label.name}
-          onChange={(e) => set({ name: e.target.value })}
+          aria-invalid={formState.errors.name !== undefined}
+          {...register('name')}
         />
       </label>
-      <Choice
-        label="In a coat it behaves like"
-        value={label.likeId}
-        options={LIKES}
-        onChange={(likeId) => set({ likeId })}
+      <Controller
+        control={control}
+        name="likeId"
+        render={({ field }) => (
+          <Choice label="In a coat it behaves like" value={field.value} options={LIKES} onChange={field.onChange} />
+        )}
       />
       <fieldset>
         <legend className="text-xs">In 100 g, from the label</legend>
         <div className="grid grid-cols-3 gap-x-2 gap-y-1">
           {NUTRIENTS.map(([key, word]) => (
-            <NumberField
+            <Controller
               key={key}
-              label={word}
-              value={label[key]}
-              quantity="grams"
-              range={RANGES.per100g}
-              step={0.5}
-              onChange={(v) => set({ [key]: v })}
+              control={control}
+              name={key}
+              render={({ field }) => (
+                <NumberField
+                  label={word}
+                  value={field.value}
+                  quantity="grams"
+                  range={RANGES.per100g}
+                  step={0.5}
+                  onChange={field.onChange}
+                />
+              )}
             />
           ))}
         </div>
       </fieldset>
-      <NumberField
-        label={label.cupG === null ? 'A level cup of it (not weighed: as what it behaves like)' : 'A level cup of it'}
-        value={label.cupG ?? Math.round(ingredient(label.likeId).cupG ?? 100)}
-        quantity="grams"
-        range={RANGES.cupG}
-        onChange={(cupG) => set({ cupG })}
+      <Controller
+        control={control}
+        name="cupG"
+        render={({ field }) => (
+          <NumberField
+            label={
+              field.value === null ? 'A level cup of it (not weighed: as what it behaves like)' : 'A level cup of it'
+            }
+            value={field.value ?? Math.round(ingredient(KNOWN, label.likeId).cupG ?? UNWEIGHED_CUP_G)}
+            quantity="grams"
+            range={RANGES.cupG}
+            onChange={field.onChange}
+          />
+        )}
       />
-      <Choice label="It is made of" value={label.origin} options={ORIGINS} onChange={(origin) => set({ origin })} />
+      <Controller
+        control={control}
+        name="origin"
+        render={({ field }) => (
+          <Choice label="It is made of" value={field.value} options={ORIGINS} onChange={field.onChange} />
+        )}
+      />
       <fieldset>
         <legend className="text-xs">The label says that it contains</legend>
         <div className="grid grid-cols-2 gap-x-2">
           {ALLERGEN_IDS.map((id) => (
             <label key={id} className="flex min-h-8 items-center gap-2 text-sm">
-              <input
-                type="checkbox"
-                className="checkbox checkbox-sm"
-                checked={label.allergens.includes(id)}
-                onChange={() =>
-                  set({
-                    allergens: label.allergens.includes(id)
-                      ? label.allergens.filter((a) => a !== id)
-                      : [...label.allergens, id],
-                  })
-                }
-              />
+              <input type="checkbox" className="checkbox checkbox-sm" value={id} {...register('allergens')} />
               {ALLERGENS[id].name}
             </label>
           ))}

@@ -1,10 +1,11 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { PantryBody } from '@yellowmist/contract';
-import { OWN_PREFIX, shelf, type Ingredient, type Label } from '@yellowmist/core';
+import { KNOWN, OWN_PREFIX, pantryOf, type Ingredient, type Label } from '@yellowmist/core';
 import { Find } from '../../ui/Find';
+import { usePantryEdits } from '../../state/documents';
 import { SaveNote } from '../../ui/SaveNote';
 import { LabelForm } from './LabelForm';
-import { usePantryEdits } from './usePantryEdits';
+
 import { FUNCTION_ORDER, functionWord, listedBy, notFor } from './words';
 
 type Shelfmark = 'have' | 'never';
@@ -19,11 +20,12 @@ function marked(pantry: PantryBody, id: string, mark: Shelfmark, on: boolean): P
 
 /** The kitchen's pantry: what is in the house, what is never used, what each thing does and carries, and its own. */
 export function PantryPage() {
-  const { shown: pantry, change, saving, problem } = usePantryEdits();
+  const { shown: pantry, change, note } = usePantryEdits();
   const [find, setFind] = useState('');
   const [label, setLabel] = useState<Label | null>(null);
   const sought = find.trim().toLowerCase();
-  const items = shelf().filter((i) => !i.food && (sought === '' || i.name.toLowerCase().includes(sought)));
+  const { shelf } = useMemo(() => (pantry.own.length > 0 ? pantryOf(pantry.own) : KNOWN), [pantry.own]);
+  const items = shelf.filter((i) => !i.food && (sought === '' || i.name.toLowerCase().includes(sought)));
   const groups = FUNCTION_ORDER.map((word) => ({ word, items: items.filter((i) => functionWord(i) === word) })).filter(
     (g) => g.items.length > 0,
   );
@@ -38,7 +40,7 @@ export function PantryPage() {
             alone: check the label of what you use.
           </p>
         </div>
-        <SaveNote saving={saving} problem={problem} />
+        <SaveNote {...note} />
         {groups.length === 0 && (
           <p className="mt-4">Nothing here is called “{find}”. Put it in from its label, beside.</p>
         )}

@@ -1,6 +1,8 @@
 import { memo } from 'react';
 import type { Chosen } from '@yellowmist/contract';
 import {
+  plain,
+  planId,
   STANDING_MIN,
   type AirResult,
   type Alternative,
@@ -16,17 +18,6 @@ const TONES: Record<Reason['weight'], { border: string; word: string }> = {
   0: { border: 'border-base-content/40', word: 'Good to know' },
 };
 
-/** The same cause on both sides is said once. */
-function merged(reasons: readonly Reason[]): Reason[] {
-  const top = reasons.find((r) => r.about === 'colourTop');
-  const under = reasons.find((r) => r.about === 'colourUnder');
-  const cause = (r: Reason): string => r.text.slice(r.text.indexOf(':') + 1);
-  if (!top || !under || cause(top) !== cause(under)) return [...reasons];
-  return reasons
-    .filter((r) => r !== under)
-    .map((r) => (r === top ? { ...r, text: r.text.replace('The top is', 'Top and underside are') } : r));
-}
-
 /** Why it comes out as it does, worst first, each with the move that would change it. */
 export const Reasons = memo(function Reasons({
   air,
@@ -40,9 +31,9 @@ export const Reasons = memo(function Reasons({
   chosen: Chosen | null;
 }) {
   const { tell } = useUnits();
-  const reasons = merged(air.reasons);
-  const same = JSON.stringify(chosen?.plan);
-  const found = conversion?.alternatives.find((a) => JSON.stringify(a.plan) === same);
+  const { reasons } = air;
+  const taken = chosen && planId(chosen.plan);
+  const found = conversion?.alternatives.find((a) => a.id === taken);
   return (
     <section aria-label="Reasons" className="min-h-0">
       <h2 className="text-lg">{verdict(air)}</h2>
@@ -51,7 +42,7 @@ export const Reasons = memo(function Reasons({
       )}
       <ul className="mt-2 space-y-2">
         {reasons.map((r) => (
-          <li key={r.about + r.text} className={`border-l-4 pl-2 ${TONES[r.weight].border}`}>
+          <li key={r.about + plain(r.text)} className={`border-l-4 pl-2 ${TONES[r.weight].border}`}>
             <span className="sr-only">{TONES[r.weight].word}: </span>
             <p className="leading-snug">{tell(r.text)}</p>
             <p className="mt-0.5 leading-snug font-semibold">→ {tell(r.move)}</p>
@@ -62,7 +53,7 @@ export const Reasons = memo(function Reasons({
         <ul className="mt-2 list-disc space-y-1 pl-5 text-sm">
           <li>{found.idea}</li>
           {found.against.map((line) => (
-            <li key={line}>{tell(line)}</li>
+            <li key={plain(line)}>{tell(line)}</li>
           ))}
         </ul>
       )}
@@ -124,7 +115,7 @@ function AgainstThePot({ air, count }: { air: AirResult; count: number }) {
 /** What the fried coat does when it is put into the air fryer unchanged: never hidden. */
 function AsItIs({ original }: { original: Alternative }) {
   const { tell } = useUnits();
-  const reasons = merged(original.reasons).slice(0, 2);
+  const reasons = original.reasons.slice(0, 2);
   return (
     <>
       <h2 className="mt-4 text-lg">

@@ -1,17 +1,17 @@
-import { schoolsFor, type AirPlan } from '@yellowmist/core';
+import { schoolsFor, type AirPlan, type SchoolId } from '@yellowmist/core';
 import type { ConversionBody } from '@yellowmist/contract';
-import { useAppDispatch } from '../../shell/store';
-import { askSchool } from '../../worker/core';
-import { usePantry } from '../../state/usePantry';
+import { useAppDispatch } from '../../state/hooks';
+import { useAnswer } from '../../state/useAnswer';
+import { requestOf, usePantry, usePantryDocument } from '../../state/usePantry';
+import type { BoardProps } from '../dish/board';
 import { schoolTaken } from '../dish/dishSlice';
 import { Differences } from '../dish/Differences';
-import { useAsked } from '../dish/useAsked';
-import { requestOf } from '../search/useSearch';
 
 /** Where cooks disagree: both sides with their reasons, and what each would cost this dish by the model. */
-export function Schools({ body, plan }: { body: ConversionBody; plan: AirPlan }) {
-  const { limits } = requestOf(body, usePantry());
-  const schools = schoolsFor({ dish: body.dish, plan, fryer: body.fryer, limits });
+export default function SchoolsBoard({ body, plan }: BoardProps) {
+  const pantry = usePantry();
+  const { limits } = requestOf(body, usePantryDocument());
+  const schools = schoolsFor({ pantry, dish: body.dish, plan, fryer: body.fryer, limits });
   return (
     <div>
       <p className="mb-1 text-sm">
@@ -19,9 +19,9 @@ export function Schools({ body, plan }: { body: ConversionBody; plan: AirPlan })
         preparation change, the minutes are searched anew.
       </p>
       <ul className="columns-1 gap-8 md:columns-2 xl:columns-3">
-        {schools.map(({ id }) => (
+        {schools.map(({ id, question }) => (
           <li key={id} className="mb-3 break-inside-avoid">
-            <Question body={body} plan={plan} schoolId={id} title={schools.find((s) => s.id === id)!.question} />
+            <Question body={body} plan={plan} schoolId={id} title={question} />
           </li>
         ))}
       </ul>
@@ -37,14 +37,11 @@ function Question({
 }: {
   body: ConversionBody;
   plan: AirPlan;
-  schoolId: string;
+  schoolId: SchoolId;
   title: string;
 }) {
   const dispatch = useAppDispatch();
-  const request = requestOf(body, usePantry());
-  const { answer, error } = useAsked(JSON.stringify([request, plan, schoolId]), () =>
-    askSchool(request, plan, schoolId),
-  );
+  const { answer, error } = useAnswer('school', { ...requestOf(body, usePantryDocument()), plan, schoolId });
   return (
     <fieldset>
       <legend className="font-display font-semibold">{title}</legend>

@@ -1,6 +1,7 @@
 import { Lock, X } from 'lucide-react';
-import { ALLERGENS, ingredient, type Limits } from '@yellowmist/core';
-import { useAppDispatch } from '../../shell/store';
+import { ALLERGENS, ingredient, type Fryer, type Limits } from '@yellowmist/core';
+import { useAppDispatch } from '../../state/hooks';
+import { usePantry } from '../../state/usePantry';
 import { useUnits } from '../../state/useUnits';
 import { limitsChanged } from '../dish/dishSlice';
 import { DIET_WORDS } from '../dish/words';
@@ -12,14 +13,16 @@ interface Held {
 }
 
 /** What every air version has to keep to, each of which can be let go again. */
-export function Locks({ limits, maxTempC }: { limits: Limits; maxTempC: number }) {
+export function Locks({ limits, fryer }: { limits: Limits; fryer: Fryer }) {
   const dispatch = useAppDispatch();
-  const { say } = useUnits();
+  const { set } = useUnits();
+  const pantry = usePantry();
+  const { maxTempC, stepC } = fryer;
   const without = <T,>(list: readonly T[], item: T): T[] => list.filter((i) => i !== item);
   const held: Held[] = [
     ...(limits.keep ?? []).map((id) => ({
       key: `keep-${id}`,
-      text: `with ${ingredient(id).name.toLowerCase()}`,
+      text: `with ${ingredient(pantry, id).name.toLowerCase()}`,
       open: { keep: without(limits.keep ?? [], id) },
     })),
     ...limits.diets.map((d) => ({
@@ -33,7 +36,7 @@ export function Locks({ limits, maxTempC }: { limits: Limits; maxTempC: number }
       open: { avoidAllergens: without(limits.avoidAllergens, a) },
     })),
     ...(limits.maxTempC < maxTempC
-      ? [{ key: 'heat', text: `at most ${say(limits.maxTempC, 'temperature')}`, open: { maxTempC } }]
+      ? [{ key: 'heat', text: `at most ${set(limits.maxTempC, stepC)}`, open: { maxTempC } }]
       : []),
   ];
   if (held.length === 0) {

@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { paretoSet, type AirResult, type Candidate, type Conversion } from '@yellowmist/core';
-import { useAppDispatch } from '../../shell/store';
+import { useAppDispatch } from '../../state/hooks';
 import { Scatter, type Dot } from '../../draw/Scatter';
 import { useUnits } from '../../state/useUnits';
 import { picked, sideTurned } from '../dish/dishSlice';
@@ -20,9 +20,17 @@ const format: Record<Cost, (x: number) => string> = {
 };
 
 /** Every cook that the search tried: likeness against what it costs, with those that nothing beats in both. */
-export function TriedCooks({ conversion, air }: { conversion: Conversion; air: AirResult | null }) {
+export function TriedCooks({
+  conversion,
+  air,
+  stepC,
+}: {
+  conversion: Conversion;
+  air: AirResult | null;
+  stepC: number;
+}) {
   const dispatch = useAppDispatch();
-  const { say } = useUnits();
+  const { say, set } = useUnits();
   const [cost, setCost] = useState<Cost>('oil');
   const { candidates } = conversion;
   const { of, label } = COSTS[cost];
@@ -39,7 +47,7 @@ export function TriedCooks({ conversion, air }: { conversion: Conversion; air: A
   const nameOf = (c: Candidate): string => FAMILY_NAMES[c.family] + (c.variant ? `: ${c.variant}` : '');
   const dots = candidates.map((c, id): Dot => {
     const { tempC } = c.plan.settings;
-    const text = `${nameOf(c)}, ${say(tempC, 'temperature')}, ${say(c.minutes, 'minutes')}, ${c.oilPerPieceG.toFixed(2)} g of oil a piece: ${c.works ? likenessWord(c.likeness) : 'does not come right'}`;
+    const text = `${nameOf(c)}, ${set(tempC, stepC)}, ${say(c.minutes, 'minutes')}, ${c.oilPerPieceG.toFixed(2)} g of oil a piece: ${c.works ? likenessWord(c.likeness) : 'does not come right'}`;
     return { id, x: of(c), y: c.likeness, front: front.has(c), works: c.works, text };
   });
   const here = air && {

@@ -1,103 +1,140 @@
-import { useEffect, useRef, useState } from 'react';
-import type { Chosen, ConversionBody, PantryDocument } from '@yellowmist/contract';
-import type { Alternative, Conversion, ConvertRequest } from '@yellowmist/core';
-import { useAppDispatch } from '../../shell/store';
-import { convert, stopConverting, type Progress } from '../../worker/core';
-import { usePantry, withPantry } from '../../state/usePantry';
-import { firstFound, searchFound, type Found } from '../dish/dishSlice';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import type { Chosen, ConversionBody, SearchAnswer } from '@yellowmist/contract';
+import { fingerprint, kept, planId, type Alternative, type Conversion } from '@yellowmist/core';
+import { api } from '../../state/api';
+import { useAppDispatch } from '../../state/hooks';
+import { requestOf, usePantryDocument } from '../../state/usePantry';
+import { convert, restore } from '../../worker/core';
+import type { DishQuestion } from '../../worker/questions';
+import { firstFound, searchFound, selectDesk, useDish, type Found } from '../dish/dishSlice';
+import { begun, cleared, failed, found, progressed, stopped, useSearchState, type SearchState } from './searchSlice';
 
 const PAUSE_MS = 450;
 
-export interface Search {
-  conversion: Conversion | null;
-  /** null while nothing is searched. */
-  progress: Progress | null;
-  /** What stands in `conversion` is the whole answer to what is described now. */
-  settled: boolean;
-  /** The cook stopped it before it had an answer for what stands there now. */
-  stopped: boolean;
-  error: string;
+/** Fingerprint of the model, made when the application is built: what an older one found is searched again. */
+declare const __MODEL__: string;
+
+export interface Search extends SearchState {
   stop: () => void;
   again: () => void;
 }
-
-/** What is searched for a dish in this kitchen. */
-export const requestOf = ({ dish, fried, fryer, limits }: ConversionBody, pantry: PantryDocument): ConvertRequest => ({
-  dish,
-  fried,
-  fryer,
-  limits: withPantry(limits, pantry),
-});
 
 /** What the choice of a version needs to know, the best first. */
 const versionsOf = ({ alternatives }: Conversion): Found[] =>
   alternatives.map(({ family, plan, likeness, works }) => ({ family, plan, likeness, works }));
 
 /** What was found, with the version on the bench among it even where others beat it: it is the cook's. */
-function withTaken(found: Conversion, before: Conversion | null, chosen: Chosen | null): Conversion {
-  const isTaken = (a: Alternative): boolean => JSON.stringify(a.plan) === JSON.stringify(chosen?.plan);
-  if (chosen?.by !== 'cook' || [found.original, ...found.alternatives].some(isTaken)) return found;
+function withTaken(conversion: Conversion, before: Conversion | null, chosen: Chosen | null): Conversion {
+  if (chosen?.by !== 'cook') return conversion;
+  const id = planId(chosen.plan);
+  const isTaken = (a: Alternative): boolean => a.id === id;
+  if ([conversion.original, ...conversion.alternatives].some(isTaken)) return conversion;
   const taken = before?.alternatives.find(isTaken);
-  return taken ? { ...found, alternatives: [...found.alternatives, { ...taken, badges: [] }] } : found;
+  return taken ? { ...conversion, alternatives: [...conversion.alternatives, { ...taken, badges: [] }] } : conversion;
 }
 
-/** Searches air versions for what is described, anew after each change of the description; progress, stop, again. */
-export function useConversion(body: ConversionBody | null): Search {
+/** Searches that were finished lately, by their questions: what is undone or gone back to is there at once. */
+const finished = new Map<string, Conversion>();
+const MOST_FINISHED = 12;
+
+function remember(asked: string, conversion: Conversion): void {
+  finished.set(asked, conversion);
+  const [oldest] = finished.keys();
+  if (finished.size > MOST_FINISHED) finished.delete(oldest);
+}
+
+/** The answer that is kept with the dish, where it answers this very question by today's model. */
+const fits = (answer: SearchAnswer | null | undefined, asked: string): answer is SearchAnswer =>
+  answer?.asked === asked && answer.model === __MODEL__;
+
+/**
+ * Searches air versions for what is described, anew after each change of the description; progress, stop, again. What was
+ * searched before, lately or when the dish was last open, is shown again and not searched.
+ */
+export function useSearch(body: ConversionBody | null): Search {
   const dispatch = useAppDispatch();
-  const [conversion, setConversion] = useState<Conversion | null>(null);
-  const [progress, setProgress] = useState<Progress | null>(null);
-  const [stoppedAt, setStoppedAt] = useState('');
-  const [failed, setFailed] = useState({ at: '', error: '' });
-  const [settledFor, setSettledFor] = useState('');
+  const state = useSearchState();
+  const { id } = useDish(selectDesk);
+  const pantry = usePantryDocument();
   const [round, setRound] = useState(0);
-  const soon = useRef<ReturnType<typeof setTimeout>>(undefined);
-  const pantry = usePantry();
   const key = body ? JSON.stringify(requestOf(body, pantry)) : '';
-  const asked = `${round} ${key}`;
+  const question = useMemo(() => (key ? (JSON.parse(key) as DishQuestion) : null), [key]);
+  const asked = useMemo(() => fingerprint(question), [question]);
+  const calling = useRef<AbortController>(null);
   const chosen = useRef<Chosen | null>(null);
-  useEffect(() => void (chosen.current = body?.chosen ?? null));
+  const shown = useRef<Conversion | null>(null);
+  useEffect(() => {
+    chosen.current = body?.chosen ?? null;
+    shown.current = state.conversion;
+  });
+
+  useEffect(() => () => void dispatch(cleared()), [dispatch, id]);
 
   useEffect(() => {
-    if (!key) return;
-    let current = true;
-    soon.current = setTimeout(() => {
-      setProgress({ done: 0, of: 1, found: 0 });
-      convert(JSON.parse(key), {
-        onProgress: (p) => current && setProgress(p),
-        onFound: (found) => current && setConversion((before) => withTaken(found, before, chosen.current)),
-        onFirst: (found) => current && dispatch(firstFound(versionsOf(found))),
-      })
-        .then((found) => {
-          if (!current || !found) return;
-          setConversion((before) => withTaken(found, before, chosen.current));
-          setSettledFor(`${round} ${key}`);
-          setProgress(null);
-          dispatch(searchFound(versionsOf(found)));
-        })
-        .catch((failure: unknown) => {
-          if (!current) return;
-          setProgress(null);
-          setFailed({ at: `${round} ${key}`, error: failure instanceof Error ? failure.message : String(failure) });
-        });
-    }, PAUSE_MS);
-    return () => {
-      current = false;
-      clearTimeout(soon.current);
-      stopConverting();
+    if (!question || !id) return;
+    const off = new AbortController();
+    const { signal } = off;
+    calling.current = off;
+    const tell = (conversion: Conversion, settled: boolean): void => {
+      if (signal.aborted) return;
+      const all = withTaken(conversion, shown.current, chosen.current);
+      dispatch(found({ asked, conversion: all, settled }));
     };
-  }, [key, round, dispatch]);
+    const settle = (conversion: Conversion): void => {
+      if (signal.aborted) return;
+      remember(asked, conversion);
+      tell(conversion, true);
+      dispatch(searchFound(versionsOf(conversion)));
+    };
 
+    const search = async (): Promise<void> => {
+      const known = round === 0 ? finished.get(asked) : undefined;
+      if (known) return settle(known);
+      if (round === 0) {
+        const answer = await dispatch(api.endpoints.keptAnswer.initiate(id, { forceRefetch: true, subscribe: false }));
+        if (signal.aborted) return;
+        if (fits(answer.data?.found, asked)) return settle(await restore(question, answer.data.found, signal));
+      }
+      const conversion = await convert(
+        question,
+        {
+          onProgress: (progress) => dispatch(progressed({ asked, progress })),
+          onFound: (so) => tell(so, false),
+          onFirst: (first) => !signal.aborted && dispatch(firstFound(versionsOf(first))),
+        },
+        signal,
+      );
+      settle(conversion);
+      if (signal.aborted) return;
+      void dispatch(api.endpoints.keepAnswer.initiate({ id, found: { asked, model: __MODEL__, ...kept(conversion) } }));
+    };
+
+    // What is still being changed is not searched; what was found before need not wait.
+    const soon = setTimeout(
+      () => {
+        dispatch(begun(asked));
+        search().catch((failure: unknown) => {
+          if (signal.aborted) return;
+          dispatch(failed({ asked, error: failure instanceof Error ? failure.message : String(failure) }));
+        });
+      },
+      // A dish that was just opened is looked up at once.
+      finished.has(asked) || shown.current === null ? 0 : PAUSE_MS,
+    );
+    signal.addEventListener('abort', () => clearTimeout(soon));
+    return () => off.abort(new Error('called off'));
+  }, [asked, question, id, round, dispatch]);
+
+  const current = state.asked === asked;
   return {
-    conversion,
-    progress,
-    settled: settledFor === asked,
-    stopped: stoppedAt === asked,
-    error: failed.at === asked ? failed.error : '',
+    ...state,
+    settled: state.settled && current,
+    stopped: state.stopped && current,
+    error: current ? state.error : '',
     stop: () => {
-      clearTimeout(soon.current);
-      setProgress(null);
-      setStoppedAt(asked);
-      stopConverting();
+      calling.current?.abort(new Error('stopped'));
+      dispatch(begun(asked));
+      dispatch(stopped());
     },
     again: () => setRound((n) => n + 1),
   };

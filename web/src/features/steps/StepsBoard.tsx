@@ -1,14 +1,19 @@
 import { foodOf, safeMinimum } from '@yellowmist/core';
 import { useKitchenQuery } from '../../state/api';
+import { usePantry } from '../../state/usePantry';
 import { useUnits } from '../../state/useUnits';
+import type { BoardProps } from '../dish/board';
+import { Unsafe } from '../dish/Unsafe';
 
 /** The steps in the order of the work, in the cook's units; a kitchen without a thermometer is told what that means. */
-export function Steps({ steps, foodId }: { steps: readonly string[]; foodId: string }) {
+export default function StepsBoard({ air, body }: BoardProps) {
+  const food = foodOf(usePantry(), body.dish.foodId);
   const { tell } = useUnits();
   const { data: kitchen } = useKitchenQuery();
-  const blind = kitchen?.thermometer === false && safeMinimum(foodOf(foodId).food.safety) !== null;
+  const blind = kitchen?.thermometer === false && safeMinimum(food.food.safety) !== null;
   return (
     <>
+      <Unsafe unsafe={air.unsafe} />
       {blind && (
         <p role="note" className="mb-2 border-l-4 border-warning pl-2 text-sm">
           This kitchen has no thermometer, and this food has a safe minimum that no eye can see: borrow one. Until then
@@ -16,8 +21,8 @@ export function Steps({ steps, foodId }: { steps: readonly string[]; foodId: str
         </p>
       )}
       <ol className="list-decimal columns-1 gap-10 pl-6 lg:columns-2">
-        {steps.map((step) => (
-          <li key={step} className="mb-1.5 break-inside-avoid pl-1">
+        {air.steps.map((step, k) => (
+          <li key={k} className="mb-1.5 break-inside-avoid pl-1">
             {tell(step)}
           </li>
         ))}

@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import { ALLERGENS, type SharedBowl, type Supper, type Turn } from '@yellowmist/core';
 import { FryerLanes } from '../../draw/FryerLanes';
 import { useUnits } from '../../state/useUnits';
+import { Unsafe } from '../dish/Unsafe';
 
 /** The evening as it comes out: the fryers' lanes, the order with its reasons, and the bowls. */
 export function Evening({ supper }: { supper: Supper }) {
@@ -49,9 +50,9 @@ function TurnRow({ turn, number }: { turn: Turn; number: number }) {
   const { batches, piecesPerBatch } = dish.load;
   return (
     <li>
-      {wash && (
+      {wash.what !== 'nothing' && (
         <p className="my-1 border-l-4 border-warning bg-warning/10 py-1 pl-2 text-sm leading-snug font-semibold">
-          {wash}
+          {wash.text}
         </p>
       )}
       <div className="flex gap-3 border-b border-base-300 py-1.5">
@@ -69,6 +70,7 @@ function TurnRow({ turn, number }: { turn: Turn; number: number }) {
             {say(dish.batchMin, 'minutes')}
             {batches > 1 ? ' each' : ''}
           </p>
+          <Unsafe unsafe={dish.unsafe} />
           <p className="text-sm leading-snug">{why}</p>
           <p className="text-xs">
             {dish.allergens.length > 0

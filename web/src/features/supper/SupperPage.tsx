@@ -1,17 +1,21 @@
 import { useState } from 'react';
-import { RANGES } from '@yellowmist/contract';
+import { isWhole, RANGES } from '@yellowmist/contract';
 import { foodOf } from '@yellowmist/core';
 import { Link } from 'react-router';
 import { useConversionsQuery } from '../../state/api';
+import { useSupperEdits } from '../../state/documents';
+import { usePantry } from '../../state/usePantry';
 import { SaveNote } from '../../ui/SaveNote';
 import { Evening } from './Evening';
 import { Guests } from './Guests';
-import { useEvening, useSupperEdits } from './useSupper';
+import { useEvening } from './useEvening';
 
 /** Several dishes in one evening: which, for whom, in which order, in which fryer, out of which bowls. */
 export function SupperPage() {
-  const { shown: body, change, saving, problem } = useSupperEdits();
-  const { data: dishes, isLoading } = useConversionsQuery();
+  const { shown: body, change, note } = useSupperEdits();
+  const { data: listed, isLoading } = useConversionsQuery();
+  const dishes = listed?.filter(isWhole);
+  const pantry = usePantry();
   const { supper, error } = useEvening(body);
   if (isLoading) return <p className="p-8">Looking for the dishes…</p>;
   const toggle = (id: string, on: boolean): void =>
@@ -23,7 +27,7 @@ export function SupperPage() {
           <h1 className="sr-only">{body.name}</h1>
           <Name key={body.name} name={body.name} onChange={(name) => void change((s) => ({ ...s, name }))} />
           <p className="text-sm leading-snug">Several dishes in one evening, with the fryers they share.</p>
-          <SaveNote saving={saving} problem={problem} />
+          <SaveNote {...note} />
         </div>
         <section aria-label="Dishes to choose from">
           <h2 className="text-lg">Dishes</h2>
@@ -54,7 +58,7 @@ export function SupperPage() {
                       <span className="block break-words">{name}</span>
                       <span className="block text-xs">
                         {chosen
-                          ? `${dish.count} × ${foodOf(dish.foodId).name.toLowerCase()}, ${fryer.name}`
+                          ? `${dish.count} × ${foodOf(pantry, dish.foodId).name.toLowerCase()}, ${fryer.name}`
                           : 'Not converted yet: open it once.'}
                       </span>
                     </span>

@@ -1,16 +1,18 @@
 import { Trash2 } from 'lucide-react';
 import { useState, type FormEvent } from 'react';
 import { RANGES, type Chosen, type ConversionBody } from '@yellowmist/contract';
-import { differences, type AirResult, type LayerSpec, ingredient } from '@yellowmist/core';
-import { useAppDispatch } from '../../shell/store';
+import { differences, ingredient, planId, type AirResult, type LayerSpec } from '@yellowmist/core';
+import { useAppDispatch } from '../../state/hooks';
 import { crustCss } from '../../draw/palette';
 import { Choice } from '../../ui/Choice';
-import { partAmount } from '../../ui/units';
+import { partAmount } from '../../state/units';
 import { useUnits } from '../../state/useUnits';
-import { evaluate } from '../../worker/core';
+import { useAnswer } from '../../state/useAnswer';
+import { usePantry, usePantryDocument } from '../../state/usePantry';
 import { picked, sideTurned, versionForgotten, versionKept } from '../dish/dishSlice';
 import { Differences } from '../dish/Differences';
-import { useAsked } from '../dish/useAsked';
+import { Unsafe } from '../dish/Unsafe';
+import type { BoardProps } from '../dish/board';
 import { FAMILY_NAMES } from '../dish/words';
 
 interface Side {
@@ -28,7 +30,8 @@ const sidesOf = (body: ConversionBody, chosen: Chosen): Side[] => [
 ];
 
 /** Named versions of the air side: keep, go back to, forget, and compare any two side by side. */
-export function Versions({ body, chosen }: { body: ConversionBody; chosen: Chosen }) {
+export default function VersionsBoard({ body }: BoardProps) {
+  const chosen = body.chosen!;
   const sides = sidesOf(body, chosen);
   const [left, setLeft] = useState<string | null>(null);
   const [right, setRight] = useState<string | null>(null);
@@ -105,13 +108,13 @@ function KeepForm({ body }: { body: ConversionBody }) {
 
 function VersionList({ body, chosen }: { body: ConversionBody; chosen: Chosen }) {
   const dispatch = useAppDispatch();
-  const { say } = useUnits();
+  const { say, set } = useUnits();
   if (body.versions.length === 0) return null;
   return (
     <ul aria-label="Named versions" className="mt-2">
       {body.versions.map((v) => {
         const { tempC, minutes } = v.chosen.plan.settings;
-        const here = JSON.stringify(v.chosen.plan) === JSON.stringify(chosen.plan);
+        const here = planId(v.chosen.plan) === planId(chosen.plan);
         return (
           <li key={v.id} className="flex items-center gap-2 border-t border-base-300 py-1">
             <span className="min-w-0 grow leading-tight">
@@ -119,7 +122,7 @@ function VersionList({ body, chosen }: { body: ConversionBody; chosen: Chosen })
                 {v.name}
               </span>
               <span className="block text-xs">
-                {say(tempC, 'temperature')}, {say(minutes, 'minutes')}, {FAMILY_NAMES[v.chosen.family].toLowerCase()}
+                {set(tempC, body.fryer.stepC)}, {say(minutes, 'minutes')}, {FAMILY_NAMES[v.chosen.family].toLowerCase()}
               </span>
             </span>
             <button
@@ -152,30 +155,33 @@ function VersionList({ body, chosen }: { body: ConversionBody; chosen: Chosen })
 /** Both evaluated with this dish and fryer, side by side: layers, amounts, outcomes, and what differs in words. */
 function Comparison({ body, a, b }: { body: ConversionBody; a: Side; b: Side }) {
   const { dish, fried, fryer } = body;
-  const ask = async (side: Side): Promise<AirResult> =>
-    (await evaluate({ dish, fried, fryer, plan: side.chosen.plan, profiles: false, waits: true })).air!;
-  const key = JSON.stringify([dish, fried, fryer, a.chosen.plan, b.chosen.plan]);
-  const { answer, error } = useAsked(key, async () => ({ a: await ask(a), b: await ask(b) }));
+  const { own } = usePantryDocument();
+  const asked = { dish, fried, fryer, profiles: false, waits: true, own };
+  const left = useAnswer('evaluate', { ...asked, plan: a.chosen.plan });
+  const right = useAnswer('evaluate', { ...asked, plan: b.chosen.plan });
+  const error = left.error || right.error;
   if (error) return <p role="alert">{error}</p>;
-  if (!answer) return <p className="py-2 text-sm">Simulating both…</p>;
+  const [from, to] = [left.answer?.air, right.answer?.air];
+  if (!from || !to) return <p className="py-2 text-sm">Simulating both…</p>;
   return (
     <>
       <div className="mt-2 grid gap-4 sm:grid-cols-2 xl:grid-cols-3">
-        <Column label={a.label} air={answer.a} />
+        <Column label={a.label} body={body} air={from} />
         <section aria-label="What changes" className="sm:order-last sm:col-span-2 xl:order-none xl:col-span-1">
           <h4 className="font-display font-semibold">What changes from left to right</h4>
-          <Differences changes={differences(answer.a, answer.b)} most={12} none="Nothing that anybody would notice." />
+          <Differences changes={differences(from, to)} most={12} none="Nothing that anybody would notice." />
         </section>
-        <Column label={b.label} air={answer.b} />
+        <Column label={b.label} body={body} air={to} />
       </div>
     </>
   );
 }
 
-const recipe = ({ portions }: LayerSpec): string => portions.map((p) => ingredient(p.ingredientId).name).join(', ');
-
-function Column({ label, air }: { label: string; air: AirResult }) {
-  const { say, system } = useUnits();
+function Column({ label, body, air }: { label: string; body: ConversionBody; air: AirResult }) {
+  const { say, set, system } = useUnits();
+  const pantry = usePantry();
+  const recipe = ({ portions }: LayerSpec): string =>
+    portions.map((p) => ingredient(pantry, p.ingredientId).name).join(', ');
   const { tempC, minutes } = air.plan.settings;
   const { colourTop, crispness, setTime, adhesion } = air.outcomes;
   return (
@@ -184,9 +190,10 @@ function Column({ label, air }: { label: string; air: AirResult }) {
         {label}
       </h4>
       <p>
-        {say(tempC, 'temperature')}, {say(minutes, 'minutes')}, rests {say(air.plan.restMin, 'minutes')},{' '}
+        {set(tempC, body.fryer.stepC)}, {say(minutes, 'minutes')}, rests {say(air.plan.restMin, 'minutes')},{' '}
         {say(air.sprayOilG, 'mass')} of oil
       </p>
+      <Unsafe unsafe={air.unsafe} brief />
       <p>
         <span
           aria-hidden

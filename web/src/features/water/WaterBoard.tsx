@@ -1,20 +1,18 @@
 import { RANGES, type ConversionBody } from '@yellowmist/contract';
-import { foodOf, wayMinutes, wayOf, type AirPlan, type WaterAdvice, type WaterWay } from '@yellowmist/core';
-import { useAppDispatch } from '../../shell/store';
+import { foodOf, wayMinutes, wayOf, type WaterAdvice, type WaterWay } from '@yellowmist/core';
+import { useAppDispatch } from '../../state/hooks';
 import { CardTable } from '../../ui/CardTable';
 import { NumberField } from '../../ui/NumberField';
 import { useUnits } from '../../state/useUnits';
-import { askWater } from '../../worker/core';
+import type { BoardProps } from '../dish/board';
 import { dishChanged, schoolTaken } from '../dish/dishSlice';
 import { Differences } from '../dish/Differences';
-import { useAsked } from '../dish/useAsked';
-import { requestOf } from '../search/useSearch';
-import { usePantry } from '../../state/usePantry';
+import { useAnswer } from '../../state/useAnswer';
+import { requestOf, usePantry, usePantryDocument } from '../../state/usePantry';
 
 /** The food's water before the coat: every way that suits it with what it does and costs, and the one worth its work. */
-export function WaterBoard({ body, plan }: { body: ConversionBody; plan: AirPlan }) {
-  const request = requestOf(body, usePantry());
-  const { answer, error } = useAsked(JSON.stringify([request, plan]), () => askWater(request, plan));
+export default function WaterBoard({ body, plan }: BoardProps) {
+  const { answer, error } = useAnswer('water', { ...requestOf(body, usePantryDocument()), plan });
   if (error) return <p role="alert">{error}</p>;
   if (!answer) return <p className="text-sm">Simulating every way to make it ready…</p>;
   return (
@@ -32,6 +30,7 @@ const inHours = (minutes: number): string =>
 function Advice({ advice, body }: { advice: WaterAdvice; body: ConversionBody }) {
   const dispatch = useAppDispatch();
   const best = advice.ways.find((w) => w.id === advice.best)!;
+  const pantry = usePantry();
   const { dish } = body;
   const { minutes: range, label } = wayOf(dish.preparation);
   return (
@@ -51,7 +50,7 @@ function Advice({ advice, body }: { advice: WaterAdvice; body: ConversionBody })
         <NumberField
           className="mt-2 w-40"
           label={`${label}, for`}
-          value={wayMinutes(foodOf(dish.foodId), dish.shape, dish.preparation, dish.prepMin ?? null)}
+          value={wayMinutes(foodOf(pantry, dish.foodId), dish.shape, dish.preparation, dish.prepMin ?? null)}
           quantity="minutes"
           range={{ min: Math.max(RANGES.prepMin.min, range.min), max: range.max }}
           onChange={(prepMin) => dispatch(dishChanged({ prepMin }))}

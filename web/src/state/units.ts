@@ -8,13 +8,16 @@ import {
   OIL_G_PER_ML,
   ozToG,
   type BowlPart,
+  type Quantity,
+  type QuantityKind,
+  type Text,
 } from '@yellowmist/core';
 import type { UnitSystem } from '../state/settings';
 
 /**
  * A kind of number that the cook's unit system turns over: 'film' is a coat's thin length; what a label
  * or a household scale says stays in 'grams'; 'plain' numbers stay. */
-export type Quantity = 'temperature' | 'length' | 'film' | 'mass' | 'grams' | 'minutes' | 'seconds' | 'plain';
+export type FieldKind = 'temperature' | 'length' | 'film' | 'mass' | 'grams' | 'minutes' | 'seconds' | 'plain';
 
 interface Turn {
   unit: string;
@@ -25,7 +28,7 @@ interface Turn {
 
 const same = (unit: string, digits: number): Turn => ({ unit, shown: (v) => v, stored: (v) => v, digits });
 
-const TURNS: Record<UnitSystem, Record<Quantity, Turn>> = {
+const TURNS: Record<UnitSystem, Record<FieldKind, Turn>> = {
   metric: {
     temperature: same('°C', 0),
     length: same('mm', 0),
@@ -48,10 +51,10 @@ const TURNS: Record<UnitSystem, Record<Quantity, Turn>> = {
   },
 };
 
-export const turnOf = (quantity: Quantity, system: UnitSystem): Turn => TURNS[system][quantity];
+export const turnOf = (quantity: FieldKind, system: UnitSystem): Turn => TURNS[system][quantity];
 
 /** A stored value as the cook reads it, without its unit: "185", "0.63". */
-export function shownNumber(value: number, quantity: Quantity, system: UnitSystem): string {
+export function shownNumber(value: number, quantity: FieldKind, system: UnitSystem): string {
   const { shown, digits } = turnOf(quantity, system);
   return String(Number(shown(value).toFixed(digits)));
 }
@@ -60,26 +63,42 @@ export function shownNumber(value: number, quantity: Quantity, system: UnitSyste
 const LEAST_OUNCE_G = 28;
 
 /** "185 °C", "0.63 in". */
-export const withUnit = (value: number, quantity: Quantity, system: UnitSystem): string =>
+export const withUnit = (value: number, quantity: FieldKind, system: UnitSystem): string =>
   quantity === 'mass' && value < LEAST_OUNCE_G
     ? `${Number(value.toFixed(value < 10 ? 1 : 0))}\u00a0g`
     : inUnit(value, quantity, system);
 
-const inUnit = (value: number, quantity: Quantity, system: UnitSystem): string =>
+const inUnit = (value: number, quantity: FieldKind, system: UnitSystem): string =>
   `${shownNumber(value, quantity, system)}\u00a0${turnOf(quantity, system).unit}`.trim();
 
-/** Turns the °C, mm and g inside a sentence of the core into the cook's units. "by 10 °C" is a difference. */
-export function sentenceIn(text: string, system: UnitSystem): string {
-  if (system === 'metric') return text;
-  return text
-    .replace(
-      /(\d+(?:\.\d+)?) °C (hotter|cooler)/g,
-      (_, n: string, how: string) => `${Math.round(Number(n) * 1.8)} °F ${how}`,
-    )
-    .replace(/(\d+(?:\.\d+)?) °C/g, (_, n: string) => withUnit(Number(n), 'temperature', system))
-    .replace(/(\d+(?:\.\d+)?) mm\b/g, (_, n: string) => withUnit(Number(n), 'length', system))
-    .replace(/(\d+(?:\.\d+)?) g\b/g, (_, n: string) => withUnit(Number(n), 'mass', system));
+/** Steps of a fryer that counts in °F, by those of one that counts in °C. */
+const fahrenheitStep = (stepC: number): number => (stepC < 5 ? 1 : stepC < 10 ? 5 : 10);
+
+/** A fryer's setting, °C, in the steps that the fryer has: "190 °C", "375 °F". */
+export function settingIn(tempC: number, stepC: number, system: UnitSystem): string {
+  if (system === 'metric') return inUnit(tempC, 'temperature', system);
+  const step = fahrenheitStep(stepC);
+  return `${Math.round(celsiusToFahrenheit(tempC) / step) * step}\u00a0°F`;
 }
+
+/** How each kind of quantity in a sentence reads. */
+const SAID: Record<QuantityKind, (quantity: Quantity, system: UnitSystem) => string> = {
+  temperature: ({ value }, system) => inUnit(value, 'temperature', system),
+  setting: ({ value, stepC = 1 }, system) => settingIn(value, stepC, system),
+  difference: ({ value }, system) =>
+    system === 'us'
+      ? `${Math.round(celsiusToFahrenheit(value) - celsiusToFahrenheit(0))}\u00a0°F`
+      : `${Math.round(value)}\u00a0°C`,
+  length: ({ value }, system) => inUnit(value, 'length', system),
+  film: ({ value }, system) => inUnit(value, 'film', system),
+  mass: ({ value }, system) => withUnit(value, 'mass', system),
+  grams: ({ value, digits = 1 }) => `${Number(value.toFixed(digits))}\u00a0g`,
+  volume: ({ value }) => `${Math.round(value)}\u00a0ml`,
+};
+
+/** A sentence of the core in the cook's units. */
+export const textIn = (said: Text, system: UnitSystem): string =>
+  said.map((part) => (typeof part === 'string' ? part : SAID[part.kind](part, system))).join('');
 
 /** Oil to spray: g, and spoons where those are used. */
 export const oilAmount = (grams: number, system: UnitSystem): string =>

@@ -1,4 +1,5 @@
-import { oilAmount, partAmount, sentenceIn, shownNumber, withUnit } from './units';
+import { oilAmount, partAmount, settingIn, shownNumber, textIn, withUnit } from './units';
+import { celsius, kelvins, millimetres, setTo, text } from '@yellowmist/core';
 
 const plain = (text: string): string => text.replaceAll('\u00a0', ' ');
 
@@ -18,11 +19,22 @@ describe('numbers at the screen’s edge', () => {
   test('no trailing zeros', () => expect(shownNumber(5, 'minutes', 'metric')).toBe('5'));
 
   test('temperatures, differences of temperature and lengths inside a sentence are turned over', () => {
-    const said = 'The centre is at 60 °C. Cook 10 °C hotter, or cut it thinner than 20 mm.';
-    expect(plain(sentenceIn(said, 'us'))).toBe(
+    const said = text`The centre is at ${celsius(60)}. Cook ${kelvins(10)} hotter, or cut it thinner than ${millimetres(20)}.`;
+    expect(plain(textIn(said, 'us'))).toBe(
       'The centre is at 140 °F. Cook 18 °F hotter, or cut it thinner than 0.79 in.',
     );
-    expect(sentenceIn(said, 'metric')).toBe(said);
+    expect(plain(textIn(said, 'metric'))).toBe(
+      'The centre is at 60 °C. Cook 10 °C hotter, or cut it thinner than 20 mm.',
+    );
+  });
+
+  // Fryers that count in °F go in steps of 5 or 10: common practice, no source.
+  test('a setting is told in the steps that the fryer has', () => {
+    expect(plain(settingIn(190, 5, 'us'))).toBe('375 °F');
+    expect(plain(settingIn(180, 10, 'us'))).toBe('360 °F');
+    expect(plain(settingIn(182, 1, 'us'))).toBe('360 °F');
+    expect(plain(settingIn(190, 5, 'metric'))).toBe('190 °C');
+    expect(plain(textIn(text`Cook at ${setTo(200, 5)}.`, 'us'))).toBe('Cook at 390 °F.');
   });
 
   test('a bowl says whole eggs, and cups where they are used', () => {

@@ -1,0 +1,35 @@
+import { useEffect } from 'react';
+import { useBeforeUnload, useBlocker } from 'react-router';
+import { useAppDispatch } from '../../state/hooks';
+import { saveNow } from '../dish/autosave';
+import { selectSave, useDish } from '../dish/dishSlice';
+
+/** Leaving waits until the last change is saved; what cannot be saved is left behind only when the cook says so. */
+export function Leaving() {
+  const dispatch = useAppDispatch();
+  const save = useDish(selectSave);
+  const blocker = useBlocker(save !== 'saved' && save !== 'gone');
+  const leaving = blocker.state === 'blocked';
+  useEffect(() => {
+    if (!leaving) return;
+    if (save === 'saved') blocker.proceed();
+    else if (save === 'waiting') dispatch(saveNow());
+  }, [blocker, leaving, save, dispatch]);
+  useBeforeUnload((event) => {
+    if (save === 'saved' || save === 'gone') return;
+    dispatch(saveNow());
+    event.preventDefault();
+  });
+  if (!leaving || (save !== 'failed' && save !== 'conflict')) return null;
+  return (
+    <div role="alertdialog" aria-label="Leave without saving" className="border-b border-error bg-error/20 px-4 py-2">
+      <span>The last changes of this dish are not saved. Leave without them? </span>
+      <button type="button" className="btn btn-sm ml-2 h-9" onClick={() => blocker.proceed()}>
+        Leave without them
+      </button>
+      <button type="button" className="btn btn-sm btn-primary ml-2 h-9" onClick={() => blocker.reset()}>
+        Stay
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,41 @@
+import type { Chosen } from '@yellowmist/contract';
+import { planId, type Alternative, type Conversion } from '@yellowmist/core';
+import { FAMILY_NAMES } from '../dish/words';
+
+/** Whether it is the very plan that lies on the bench. */
+export const isTaken = (a: Alternative, chosen: Chosen | null): boolean =>
+  chosen !== null && chosen.family === a.family && a.id === planId(chosen.plan);
+
+/** All that there is to choose from: the original as it is, then the best first. */
+export const choicesIn = (conversion: Conversion | null): Alternative[] =>
+  conversion ? [conversion.original, ...conversion.alternatives] : [];
+
+export const keyOf = ({ family, id }: Alternative): string => `${family} ${id}`;
+
+const coatName = (a: Alternative): string => FAMILY_NAMES[a.family] + (a.variant ? `: ${a.variant}` : '');
+
+/** How a version differs from an earlier one of the same coat, in a word or two. */
+function apartFrom(a: Alternative, earlier: Alternative): string {
+  const [from, to] = [earlier.plan, a.plan];
+  if (to.oilGm2 !== from.oilGm2) return to.oilGm2 < from.oilGm2 ? 'less oil' : 'more oil';
+  if ((to.settings.turnAtMin === null) !== (from.settings.turnAtMin === null)) {
+    return to.settings.turnAtMin === null ? 'not turned' : 'turned';
+  }
+  if (to.settings.tempC !== from.settings.tempC) return to.settings.tempC < from.settings.tempC ? 'cooler' : 'hotter';
+  return to.settings.minutes < from.settings.minutes ? 'shorter' : 'longer';
+}
+
+/** A name for each version that no other has: its coat, and what sets it apart from others of that coat. */
+export function namesOf(all: readonly Alternative[]): Map<Alternative, string> {
+  const names = new Map<Alternative, string>();
+  const taken = new Set<string>();
+  for (const a of all) {
+    const earlier = all.find((b) => coatName(b) === coatName(a));
+    let name = coatName(a);
+    if (earlier && earlier !== a) name += `, ${apartFrom(a, earlier)}`;
+    for (let k = 2; taken.has(name); k++) name = `${coatName(a)}, ${k}`;
+    taken.add(name);
+    names.set(a, name);
+  }
+  return names;
+}

@@ -1,0 +1,93 @@
+import { useEffect, useSyncExternalStore } from 'react';
+import {
+  EMPTY_KITCHEN,
+  EMPTY_PANTRY,
+  EMPTY_SUPPER,
+  type KitchenBody,
+  type PantryBody,
+  type SupperBody,
+} from '@yellowmist/contract';
+import { api, problemText } from './api';
+import { Edits, type Edit, type Place } from './edits';
+import { store } from './store';
+
+type Name = 'kitchen' | 'pantry' | 'supper';
+const SAVES = { kitchen: 'saveKitchen', pantry: 'savePantry', supper: 'saveSupper' } as const;
+
+/** Where a document stands on the server; what is saved is known to all pages at once. */
+function placeOf<Body extends object>(name: Name): Place<Body> {
+  const query = api.endpoints[name] as typeof api.endpoints.kitchen;
+  const mutation = api.endpoints[SAVES[name]] as typeof api.endpoints.saveKitchen;
+  return {
+    read: async () =>
+      (await store
+        .dispatch(query.initiate(undefined, { forceRefetch: true, subscribe: false }))
+        .unwrap()) as unknown as Body & { version: number },
+    save: async (document) => {
+      const saved = await store.dispatch(mutation.initiate(document as never)).unwrap();
+      // Known before the change counts as saved, so that nothing that is shown goes away in between.
+      await store.dispatch(api.util.upsertQueryData(name as 'kitchen', undefined, saved));
+      return saved as unknown as Body & { version: number };
+    },
+  };
+}
+
+const KITCHEN = new Edits<KitchenBody>(placeOf('kitchen'));
+const PANTRY = new Edits<PantryBody>(placeOf('pantry'));
+const SUPPER = new Edits<SupperBody>(placeOf('supper'));
+
+/** How a document stands to be changed. */
+export interface Changing<Body> {
+  /** With all changes, the unsaved ones included. */
+  shown: Body;
+  /** Answers whether it was saved, once that is known. */
+  change: (edit: Edit<Body>) => Promise<boolean>;
+  note: SaveNoteState;
+}
+
+/** What there is to say about saving. */
+export interface SaveNoteState {
+  state: 'saved' | 'saving' | 'retrying' | 'refused' | 'unread';
+  problem: string;
+}
+
+interface Read<Body> {
+  data?: Body & { version: number };
+  error?: unknown;
+}
+
+function useEdited<Body extends object>(edits: Edits<Body>, { data, error }: Read<Body>, empty: Body): Changing<Body> {
+  const { pending, problem, retrying } = useSyncExternalStore(edits.subscribe, edits.now);
+  useEffect(() => {
+    if (data) edits.seen(data);
+  }, [edits, data]);
+  // One save goes on when the page is left; what is tried again would be lost.
+  const unsaved = pending.length > 1 || retrying;
+  useEffect(() => {
+    if (!unsaved) return;
+    const warn = (event: BeforeUnloadEvent): void => event.preventDefault();
+    window.addEventListener('beforeunload', warn);
+    return () => window.removeEventListener('beforeunload', warn);
+  }, [unsaved]);
+  const shown = pending.reduce<Body>((body, edit) => edit(body), data ?? empty);
+  const note = ((): SaveNoteState => {
+    if (retrying) return { state: 'retrying', problem };
+    if (pending.length > 0) return { state: 'saving', problem: '' };
+    if (problem) return { state: 'refused', problem };
+    if (!data && error) return { state: 'unread', problem: problemText(error) };
+    return { state: 'saved', problem: '' };
+  })();
+  return { shown, change: (edit) => edits.change(edit), note };
+}
+
+/** The kitchen, to be changed. */
+export const useKitchenEdits = (): Changing<KitchenBody> =>
+  useEdited(KITCHEN, api.endpoints.kitchen.useQuery(), EMPTY_KITCHEN);
+
+/** The pantry, to be changed. */
+export const usePantryEdits = (): Changing<PantryBody> =>
+  useEdited(PANTRY, api.endpoints.pantry.useQuery(), EMPTY_PANTRY);
+
+/** The next supper, to be changed. */
+export const useSupperEdits = (): Changing<SupperBody> =>
+  useEdited(SUPPER, api.endpoints.supper.useQuery(), EMPTY_SUPPER);
