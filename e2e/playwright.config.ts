@@ -4,7 +4,7 @@ export default defineConfig({
   testDir: './tests',
   fullyParallel: false,
   workers: 2,
-  timeout: 60_000,
+  timeout: 90_000,
   // A machine that hangs for a moment is no fault of the page; what needed it is named at the end.
   retries: 1,
   expect: { timeout: 15_000 },

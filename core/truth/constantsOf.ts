@@ -1,4 +1,4 @@
-import { readFileSync } from 'node:fs';
+import { readdirSync, readFileSync } from 'node:fs';
 import ts from 'typescript';
 
 /** The homes of the core's constants. */
@@ -74,4 +74,41 @@ export function constantsTable(file: string): string {
     '| --- | --- | --- | --- | --- | --- |',
     ...rows,
   ].join('\n');
+}
+
+const CONSTANT_NAME = /^[A-Z][A-Z0-9]*(_[A-Z0-9]+)*$/;
+/** Half of a thing, and the time and a half that a rounding to halves needs, are no constants. */
+const HALVES = ['0.5', '1.5'];
+
+const codeFiles = (): string[] =>
+  readdirSync('core/src', { recursive: true, encoding: 'utf8' }).filter(
+    (file) => file.endsWith('.ts') && !file.endsWith('.test.ts'),
+  );
+
+const isConstant = (node: ts.Node): node is ts.VariableDeclaration =>
+  ts.isVariableDeclaration(node) &&
+  CONSTANT_NAME.test(node.name.getText()) &&
+  ts.isSourceFile(node.parent.parent.parent);
+
+/** Numbers with a fraction in code that belong to no named constant, and names that stand for two constants. */
+export function loose(): { bare: string[]; twice: string[] } {
+  const bare: string[] = [];
+  const homes = new Map<string, string[]>();
+  for (const file of codeFiles()) {
+    const source = ts.createSourceFile(file, readFileSync(`core/src/${file}`, 'utf8'), ts.ScriptTarget.ES2022, true);
+    const visit = (node: ts.Node): void => {
+      if (isConstant(node)) {
+        const name = node.name.getText();
+        homes.set(name, [...(homes.get(name) ?? []), file]);
+        return;
+      }
+      const fraction = ts.isNumericLiteral(node) && /[.e]/.test(node.getText()) && !HALVES.includes(node.getText());
+      if (fraction && Number(node.text) % 1 !== 0) {
+        bare.push(`${file}:${source.getLineAndCharacterOfPosition(node.pos).line + 1} ${node.getText()}`);
+      }
+      node.forEachChild(visit);
+    };
+    visit(source);
+  }
+  return { bare, twice: [...homes].filter(([, files]) => files.length > 1).map(([name]) => name) };
 }

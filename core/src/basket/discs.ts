@@ -1,3 +1,4 @@
+import { NEXT_TO_NOTHING } from '../units/index.js';
 import type { BasketShape } from '../dish/index.js';
 import { halvesOf } from './ground.js';
 
@@ -55,8 +56,8 @@ function lattice(room: Room, pitch: number, lean: number, shift: number, offset:
       const x = (c + (r & 1 ? shift : 0) + offset[0]) * pitch;
       const y = (r + offset[1]) * rise;
       const inside = room.round
-        ? Math.hypot(x, y) <= room.halfX + 1e-9
-        : Math.abs(x) <= room.halfX + 1e-9 && Math.abs(y) <= room.halfY + 1e-9;
+        ? Math.hypot(x, y) <= room.halfX + NEXT_TO_NOTHING
+        : Math.abs(x) <= room.halfX + NEXT_TO_NOTHING && Math.abs(y) <= room.halfY + NEXT_TO_NOTHING;
       if (inside) found.push(x, y);
     }
   }
@@ -68,16 +69,24 @@ function rowsFromWall(room: Room, pitch: number, lean: number, shift: number, al
   const turned = along === 'y';
   const [hx, hy] = turned ? [room.halfY, room.halfX] : [room.halfX, room.halfY];
   const found: number[] = [];
-  for (let r = 0, y = -hy; y <= hy + 1e-9; r++, y = -hy + r * pitch * lean) {
-    for (let x = -hx + (r & 1 ? shift * pitch : 0); x <= hx + 1e-9; x += pitch) {
+  for (let r = 0, y = -hy; y <= hy + NEXT_TO_NOTHING; r++, y = -hy + r * pitch * lean) {
+    for (let x = -hx + (r & 1 ? shift * pitch : 0); x <= hx + NEXT_TO_NOTHING; x += pitch) {
       const point = turned ? [y, x] : [x, y];
-      if (!room.round || Math.hypot(x, y) <= room.halfX + 1e-9) found.push(...point);
+      if (!room.round || Math.hypot(x, y) <= room.halfX + NEXT_TO_NOTHING) found.push(...point);
     }
   }
   return Float64Array.from(found);
 }
 
-const OFFSETS: readonly (readonly [number, number])[] = [
+/** Pitches of a first lattice against that which the area gives: the widest, and the step to the next. Our choice. */
+const WIDEST_PITCH = 1.05;
+const PITCH_STEP = 0.02;
+/** Factor of the pitch while too few places fit. Our choice. */
+const CLOSER = 0.97;
+/** How far places are shaken before they settle, share of the pitch. Our choice. */
+const SHAKEN = 0.1;
+
+const LATTICE_OFFSETS: readonly (readonly [number, number])[] = [
   [0, 0],
   [0.5, 0],
   [0, 0.5],
@@ -88,7 +97,7 @@ const HEX = Math.sqrt(3) / 2;
 
 /** The lattice that holds most. */
 function bestLattice(room: Room, pitch: number): Middles {
-  const all = OFFSETS.flatMap((o) => [lattice(room, pitch, HEX, 0.5, o), lattice(room, pitch, 1, 0, o)]);
+  const all = LATTICE_OFFSETS.flatMap((o) => [lattice(room, pitch, HEX, 0.5, o), lattice(room, pitch, 1, 0, o)]);
   for (const along of ['x', 'y'] as const) {
     all.push(rowsFromWall(room, pitch, HEX, 0.5, along), rowsFromWall(room, pitch, 1, 0, along));
   }
@@ -110,7 +119,7 @@ function relax(p: Middles, room: Room, pitch: number): boolean {
         const dx = p[j] - p[i];
         const dy = p[j + 1] - p[i + 1];
         if (Math.abs(dx) >= want || Math.abs(dy) >= want) continue;
-        const apart = Math.hypot(dx, dy) || 1e-9;
+        const apart = Math.hypot(dx, dy) || NEXT_TO_NOTHING;
         if (apart >= want) continue;
         const overlap = want - apart;
         worst = Math.max(worst, pitch - apart);
@@ -146,16 +155,16 @@ function startFor(n: number, room: Room, next: () => number, k: number): Middles
   const squeezed = k % 2 === 0;
   if (squeezed) {
     const area = room.round ? Math.PI * room.halfX ** 2 : 4 * room.halfX * room.halfY;
-    let pitch = Math.sqrt(area / n) * (1.05 - 0.02 * (k % 5));
+    let pitch = Math.sqrt(area / n) * (WIDEST_PITCH - PITCH_STEP * (k % 5));
     let grid = bestLattice(room, pitch);
-    for (let tries = 0; grid.length < 2 * n && tries < 40; tries++) grid = bestLattice(room, (pitch *= 0.97));
+    for (let tries = 0; grid.length < 2 * n && tries < 40; tries++) grid = bestLattice(room, (pitch *= CLOSER));
     const skip = grid.length / 2 - n;
     // What is too many is left out where chance has it, so that the others can close up.
     const order = Array.from({ length: grid.length / 2 }, (_, i) => ({ i, at: next() })).sort((a, b) => a.at - b.at);
     const kept = order.slice(skip).map((o) => o.i);
     kept.forEach((i, m) => {
-      p[2 * m] = grid[2 * i] + (next() - 0.5) * pitch * 0.1;
-      p[2 * m + 1] = grid[2 * i + 1] + (next() - 0.5) * pitch * 0.1;
+      p[2 * m] = grid[2 * i] + (next() - 0.5) * pitch * SHAKEN;
+      p[2 * m + 1] = grid[2 * i + 1] + (next() - 0.5) * pitch * SHAKEN;
     });
   } else {
     for (let i = 0; i < n; i++) {

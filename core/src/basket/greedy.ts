@@ -1,3 +1,4 @@
+import { NEXT_TO_NOTHING } from '../units/index.js';
 import type { BasketShape } from '../dish/index.js';
 import { cornersOf, reachOf, type Footprint, type Placed } from './footprint.js';
 import { halvesOf } from './ground.js';
@@ -35,7 +36,7 @@ function freeFor(basket: BasketShape, places: Places, footprint: Footprint, turn
   const open = new Uint8Array(places.columns * places.rows);
   const corners = cornersOf(footprint, { xMm: 0, yMm: 0, turn });
   const [hx, hy] = halvesOf(basket);
-  const [roomX, roomY] = [hx - footprint.radiusMm + 1e-9, hy - footprint.radiusMm + 1e-9];
+  const [roomX, roomY] = [hx - footprint.radiusMm + NEXT_TO_NOTHING, hy - footprint.radiusMm + NEXT_TO_NOTHING];
   const inside =
     basket.kind === 'round'
       ? (x: number, y: number): boolean => corners.every(([cx, cy]) => Math.hypot(x + cx, y + cy) <= roomX)
@@ -60,7 +61,9 @@ function isNear(there: Footprint, lies: Placed, free: Free, dx: number, dy: numb
   const [x, y] = [dx * c + dy * s, -dx * s + dy * c];
   const across = Math.round((free.turn - lies.turn) / (Math.PI / 2)) % 2 !== 0;
   const { halfLengthMm: a, halfWidthMm: b } = free.footprint;
-  return outside(x, y, there.halfLengthMm + (across ? b : a), there.halfWidthMm + (across ? a : b)) < keep - 1e-9;
+  return (
+    outside(x, y, there.halfLengthMm + (across ? b : a), there.halfWidthMm + (across ? a : b)) < keep - NEXT_TO_NOTHING
+  );
 }
 
 /**
@@ -110,7 +113,7 @@ function firstPlace(frees: readonly Free[], places: Places): Placed | null {
     const [r, c] = [Math.floor(at / places.columns), at % places.columns];
     // Rows are compared by where the piece's lower edge comes to lie.
     const low = Math.min(...cornersOf(footprint, { xMm: 0, yMm: 0, turn }).map((p) => p[1])) - footprint.radiusMm;
-    const key = Math.round((places.y(r) + low) * 1000) + c * 1e-3;
+    const key = Math.round((places.y(r) + low) * 1000) + c / 1000;
     if (!best || key < best.key) best = { key, placed: { xMm: places.x(c), yMm: places.y(r), turn } };
   }
   return best?.placed ?? null;

@@ -1,3 +1,4 @@
+import { ROUNDING } from '../units/index.js';
 import type { BasketShape, LaidPiece } from '../dish/index.js';
 import { packDiscs } from './discs.js';
 import { gapBetween, isDisc, type Footprint, type Placed } from './footprint.js';
@@ -60,7 +61,7 @@ function centred(basket: BasketShape, footprints: readonly Footprint[], laid: re
     return (Math.max(...values) + Math.min(...values)) / 2;
   };
   const moved = laid.map((p) => ({ ...p, xMm: p.xMm - edges('xMm'), yMm: p.yMm - edges('yMm') }));
-  return moved.every((p) => gapToWall(basket, footprints[p.piece], p) >= -1e-6) ? moved : [...laid];
+  return moved.every((p) => gapToWall(basket, footprints[p.piece], p) >= -ROUNDING) ? moved : [...laid];
 }
 
 /** Steps in which the gap is opened so far that the pieces of a batch that is not full lie apart. */

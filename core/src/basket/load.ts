@@ -31,7 +31,7 @@ export interface Lot {
 
 /** Packings that were asked for lately: a search asks for the same ground and pieces again and again. */
 const remembered = new Map<string, number>();
-const MOST_REMEMBERED = 400;
+const MOST_LOADS = 400;
 
 /** How many of a list find a place side by side on one rack. */
 function packed(basket: BasketShape, list: readonly Footprint[], gapMm: number, nest: boolean): number {
@@ -43,7 +43,7 @@ function packed(basket: BasketShape, list: readonly Footprint[], gapMm: number, 
   const known = remembered.get(key);
   if (known !== undefined) return known;
   const laid = packList(basket, list, gapMm, nest).length;
-  if (remembered.size >= MOST_REMEMBERED) remembered.clear();
+  if (remembered.size >= MOST_LOADS) remembered.clear();
   remembered.set(key, laid);
   return laid;
 }

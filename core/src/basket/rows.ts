@@ -1,3 +1,4 @@
+import { NEXT_TO_NOTHING } from '../units/index.js';
 import type { BasketShape } from '../dish/index.js';
 import type { Footprint, Placed } from './footprint.js';
 import { halvesOf } from './ground.js';
@@ -8,7 +9,8 @@ const SHIFTS = [0, 0.5, 0.25, 0.75];
 /** Half of the room for middles in a row at height y, mm; negative when the row does not fit. */
 function halfRoom(basket: BasketShape, y: number, halfLong: number, halfWide: number, radius: number): number {
   const [hx, hy] = halvesOf(basket);
-  if (basket.kind === 'rectangle') return Math.abs(y) + halfWide + radius > hy + 1e-9 ? -1 : hx - halfLong - radius;
+  if (basket.kind === 'rectangle')
+    return Math.abs(y) + halfWide + radius > hy + NEXT_TO_NOTHING ? -1 : hx - halfLong - radius;
   // The core's outer corners must stay within the circle less the rounding.
   const inner = hx - radius;
   const far = Math.abs(y) + halfWide;
@@ -25,8 +27,8 @@ function inRows(basket: BasketShape, f: Footprint, gapMm: number, across: boolea
   const placed: Placed[] = [];
   for (let y = first; y <= hy; y += rise) {
     const half = halfRoom(basket, y, halfLong, halfWide, f.radiusMm);
-    if (half < -1e-9) continue;
-    const count = Math.floor((2 * half + 1e-9) / pitch) + 1;
+    if (half < -NEXT_TO_NOTHING) continue;
+    const count = Math.floor((2 * half + NEXT_TO_NOTHING) / pitch) + 1;
     const start = basket.kind === 'rectangle' ? -half : (-(count - 1) * pitch) / 2;
     for (let k = 0; k < count; k++) {
       placed.push({ xMm: start + k * pitch, yMm: y, turn: across ? Math.PI / 2 : 0 });

@@ -1,3 +1,4 @@
+import { NEXT_TO_NOTHING } from '../units/index.js';
 import type { BasketShape } from '../dish/index.js';
 import { gapBetween, type Footprint, type Placed } from './footprint.js';
 import { bestRows } from './rows.js';
@@ -34,7 +35,7 @@ function ringOf(groundRadiusMm: number, f: Footprint, gapMm: number, lie: Lie, m
   for (let count = Math.min(most, start); count >= 2; count--) {
     const [first, ...others] = spread(count, radius, lie);
     // On a small circle not only neighbours come near: the one across does as well.
-    if (others.every((other) => gapBetween(f, first, f, other) >= gapMm - 1e-9)) return [first, ...others];
+    if (others.every((other) => gapBetween(f, first, f, other) >= gapMm - NEXT_TO_NOTHING)) return [first, ...others];
   }
   return [];
 }

@@ -1,6 +1,6 @@
 import type { Part } from '../foods/index.js';
-import { US_CUP_ML } from '../units/index.js';
-import { BOWL_REMAINDER_G, EGG_TOLERANCE, LOST_BY } from './constants.js';
+import { US_CUP_ML, ROUNDING } from '../units/index.js';
+import { BOWL_REMAINDER_G, EGG_TOLERANCE, LOST_BY, SAME_RECIPE_G } from './constants.js';
 import { PLAIN_STATION, type CoatLayer, type Station } from './types.js';
 
 export interface BowlPart {
@@ -51,7 +51,7 @@ function partOf(portion: Part, totalG: number): BowlPart {
 const sameRecipe = (a: CoatLayer, b: CoatLayer): boolean =>
   a.portions.length === b.portions.length &&
   a.portions.every((p) =>
-    b.portions.some((q) => q.ingredientId === p.ingredientId && Math.abs(q.grams - p.grams) < 0.01),
+    b.portions.some((q) => q.ingredientId === p.ingredientId && Math.abs(q.grams - p.grams) < SAME_RECIPE_G),
   );
 
 /** Layers of the same recipe, in the order in which each recipe is first used. */
@@ -95,7 +95,7 @@ export function bowlsFor(
       totalG,
       leftG: totalG - onFoodG - lostG,
       weighedEggG: eggs.length > 0 ? eggs.reduce((sum, p) => sum + p.grams * wantedG, 0) : null,
-      reachesPieces: Math.floor(((totalG - remainderG) / (onFoodG + lostG)) * pieces + 1e-6),
+      reachesPieces: Math.floor(((totalG - remainderG) / (onFoodG + lostG)) * pieces + ROUNDING),
     };
   });
 }

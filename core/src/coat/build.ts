@@ -9,7 +9,7 @@ import {
   type Pantry,
   type Part,
 } from '../foods/index.js';
-import { lowered } from '../units/index.js';
+import { lowered, ROUNDING, NEXT_TO_NOTHING } from '../units/index.js';
 import { drainedFilmM, flowOf, isPourable, type Flow } from './batter.js';
 import {
   BATTER_FROM_POWDER_SHARE,
@@ -31,6 +31,7 @@ import {
   UNTAPPED_FACTOR,
   WET_FROM_LIQUID_SHARE,
   WET_STRUCTURE,
+  LEAST_PORES,
 } from './constants.js';
 import { thicknessFromSpread } from './spread.js';
 import type { CoatLayer, LayerSpec, SkinWater } from './types.js';
@@ -102,9 +103,9 @@ const structureOf = (portions: readonly Part[]): number => dryMean(portions, (p)
 
 function browningOf(portions: readonly Part[]): number {
   const base = dryMean(portions, (p) => p.ingredient.dry!.browning) || BROWNING_OF_A_DIP;
-  const solidsG = massMean(portions, (i) => 100 - i.per100g.waterG) * 0.01 * totalGrams(portions);
-  const sugarG = massMean(portions, (i) => i.sugarG ?? 0) * 0.01 * totalGrams(portions);
-  return base + BROWNING_OF_SUGAR * (sugarG / Math.max(1e-9, solidsG));
+  const solidsG = (massMean(portions, (i) => 100 - i.per100g.waterG) / 100) * totalGrams(portions);
+  const sugarG = (massMean(portions, (i) => i.sugarG ?? 0) / 100) * totalGrams(portions);
+  return base + BROWNING_OF_SUGAR * (sugarG / Math.max(NEXT_TO_NOTHING, solidsG));
 }
 
 /** Flow of a wet layer as it stands in the bowl: by its recipe, or as thick as its drop was measured to be. */
@@ -188,7 +189,7 @@ function dryLayer(spec: Recipe, below: CoatLayer | undefined, skin: SkinWater): 
   const bulk =
     1 /
     Math.max(
-      1e-6,
+      ROUNDING,
       dryMean(portions, (p) => 1 / p.ingredient.dry!.bulkKgM3),
     );
   const bulkKgM3 = Number.isFinite(bulk) && bulk < 3000 ? bulk : 600;
@@ -201,7 +202,7 @@ function dryLayer(spec: Recipe, below: CoatLayer | undefined, skin: SkinWater): 
     pickUpGm2,
     thicknessM: pickUpGm2 / 1000 / bulkKgM3,
     bulkKgM3,
-    poreShare: Math.max(0.05, 1 - bulkKgM3 / mixDensity(portions)),
+    poreShare: Math.max(LEAST_PORES, 1 - bulkKgM3 / mixDensity(portions)),
     composition: mixComposition(portions),
     portions: normalised(portions),
     structure: structureOf(portions),

@@ -288,3 +288,24 @@ export const EGG_TOLERANCE = 0.15;
  * @source common practice, no source
  */
 export const LIGHTNESS: Record<Grain, number> = { powder: 0, starch: 0, meal: 0, fine: 0.1, coarse: 0.35, flake: 0.45 };
+/**
+ * The least share of pores that any dry layer has.
+ * @unit share
+ * @range 0.02–0.1
+ * @source our choice
+ */
+export const LEAST_PORES = 0.05;
+/**
+ * Parts of a bowl that differ by less are the same recipe.
+ * @unit g
+ * @range 0.001–0.1
+ * @source our choice
+ */
+export const SAME_RECIPE_G = 0.01;
+/**
+ * Factor of a viscous drop's spreading by gravity, and the exponents of one that stops at its yield stress.
+ * @unit –
+ * @range exact
+ * @source Huppert (1982), J. Fluid Mech. 121: 43, and the balance of a yield stress over its height, from memory
+ */
+export const SPREADING = { factor: 0.894, ofVolume: 0.4, ofYield: 0.2 } as const;

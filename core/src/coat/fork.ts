@@ -15,7 +15,7 @@ export interface Correction {
 /** A share of the bowl that makes no difference at the fork. */
 const NOT_WORTH_IT = 0.005;
 /** At most this many times what is in the bowl is added. */
-const MOST_TIMES = 3;
+const MOST_ADDED = 3;
 
 const withMore = (portions: readonly Part[], ingredient: Ingredient, grams: number): Part[] => [
   ...portions,
@@ -56,7 +56,7 @@ export function correctionFor(
     const then = thickness(withMore(bowl, item, grams));
     return tooThick ? then <= target : then >= target;
   };
-  const most = MOST_TIMES * bowlG;
+  const most = MOST_ADDED * bowlG;
   if (!reaches(most)) return null;
   const needed = bisect(0, most, reaches);
   if (needed < NOT_WORTH_IT * bowlG) return null;

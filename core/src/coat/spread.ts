@@ -1,7 +1,7 @@
 import { mixDensity, type Part } from '../foods/index.js';
 import { bisect, GRAVITY } from '../units/index.js';
 import type { Flow } from './batter.js';
-import { SPREAD_DROP_M3, SPREAD_SECONDS } from './constants.js';
+import { SPREAD_DROP_M3, SPREAD_SECONDS, SPREADING } from './constants.js';
 
 /**
  * Diameter of a drop on a level plate after a minute, mm: the smaller of what a thin liquid reaches by then (Huppert
@@ -10,10 +10,11 @@ import { SPREAD_DROP_M3, SPREAD_SECONDS } from './constants.js';
  */
 export function spreadMm(flow: Flow, densityKgM3: number, dropM3 = SPREAD_DROP_M3): number {
   const nu = flow.viscosityPaS / densityKgM3;
-  const runs = 0.894 * ((GRAVITY * dropM3 ** 3 * SPREAD_SECONDS) / (3 * nu)) ** (1 / 8);
+  const runs = SPREADING.factor * ((GRAVITY * dropM3 ** 3 * SPREAD_SECONDS) / (3 * nu)) ** (1 / 8);
   const stops =
     flow.yieldPa > 0
-      ? ((15 * dropM3) / (8 * Math.PI)) ** 0.4 * ((densityKgM3 * GRAVITY) / (2 * flow.yieldPa)) ** 0.2
+      ? ((15 * dropM3) / (8 * Math.PI)) ** SPREADING.ofVolume *
+        ((densityKgM3 * GRAVITY) / (2 * flow.yieldPa)) ** SPREADING.ofYield
       : Infinity;
   return 2000 * Math.min(runs, stops);
 }

@@ -16,7 +16,7 @@ export interface Stop {
 }
 
 /** A bowl of loose crumbs that raw, wet pieces go through is put out this much at a time, g. Common practice, no source. */
-const PORTION_G = 50;
+const PUT_OUT_G = 50;
 
 /** The hand that writes does the dry bowls, where it presses; the other one gets wet. */
 export const handFor = (wet: boolean, writes: Hand): Hand => {
@@ -54,7 +54,7 @@ export function stationOf(
       visits: bowl.visits.map((at) => at + 1),
       wet: layer.wet,
       grip: gripFor(layer, handling, writes),
-      portionsOut: crumbs && soils ? Math.max(1, Math.round(bowl.totalG / PORTION_G)) : 1,
+      portionsOut: crumbs && soils ? Math.max(1, Math.round(bowl.totalG / PUT_OUT_G)) : 1,
     };
   });
 }

@@ -1,3 +1,4 @@
+import { ROUNDING, NEXT_TO_NOTHING } from '../units/index.js';
 import type { CoatLayer } from '../coat/index.js';
 import { mixDensity, type Composition, type Food } from '../foods/index.js';
 import type { PieceGeometry } from '../piece/index.js';
@@ -14,6 +15,7 @@ import {
   SORPTION_S,
   THAW_C,
   THINNEST_LAYER_M,
+  WETTEST_X,
 } from './constants/index.js';
 import { solidsOf } from './properties.js';
 
@@ -86,10 +88,10 @@ interface Matter {
 /** A dry layer fills to what its grains swell to, or its pores hold, whichever is less; a wet one is full as it is. */
 function fullXOf(layer: CoatLayer): number {
   const { waterG, fatG } = layer.composition;
-  const now = waterG / Math.max(1e-6, 100 - waterG - fatG);
+  const now = waterG / Math.max(ROUNDING, 100 - waterG - fatG);
   if (layer.wet) return now;
   const poreX = (layer.poreShare * 1000) / layer.bulkKgM3;
-  return Math.max(now, Math.min(poreX, 1.6));
+  return Math.max(now, Math.min(poreX, WETTEST_X));
 }
 
 function matterOf(food: Food, piece: PieceGeometry, layers: readonly CoatLayer[]): Matter[] {
@@ -100,7 +102,7 @@ function matterOf(food: Food, piece: PieceGeometry, layers: readonly CoatLayer[]
     ratio: FOOD_CELL_RATIO,
     densityKgM3: food.densityKgM3 * (1 - food.food.porosity),
     composition: food.per100g,
-    fullX: waterG / Math.max(1e-6, 100 - waterG - fatG),
+    fullX: waterG / Math.max(ROUNDING, 100 - waterG - fatG),
     openness: OPENNESS.food,
     sorptionS: SORPTION_S.smooth,
     layer: -1,
@@ -226,7 +228,7 @@ function fillCell(
   body.fat[i] = (mass * composition.fatG) / 100;
   body.water[i] = (mass * composition.waterG) / 100;
   body.ice[i] = startC < THAW_C ? body.water[i] * FREEZABLE_SHARE : 0;
-  body.capacity[i] = Math.max(1e-12, body.solids[i] * matter.fullX);
+  body.capacity[i] = Math.max(NEXT_TO_NOTHING, body.solids[i] * matter.fullX);
   body.solidsVolume[i] = body.solids[i] / solid.densityKgM3;
   body.solidsK[i] = solid.conductivity;
   body.dryHeat[i] = body.solids[i] * solid.heatCapacity + body.fat[i] * FAT_HEAT;

@@ -1,5 +1,5 @@
 import { BURNER_TAU_S, OIL_H, OIL_HEAT, PAN_TOP, STIRRING } from './appliances.js';
-import { SAMPLE_S } from './constants/index.js';
+import { SAMPLE_S, STEPS_S, SETTING_S } from './constants/index.js';
 import { expose, immersedIn, type Medium } from './media.js';
 
 export interface OilCook {
@@ -12,7 +12,7 @@ const oilH = (timeS: number, steamKgM2S: number): number =>
   timeS < STIRRING.plungeS || steamKgM2S > STIRRING.steamKgM2S ? OIL_H.bubbling : OIL_H.quiet;
 
 /** A wet coat sets within seconds: the first of them are taken in small steps. */
-const oilStepS = (timeS: number): number => (timeS < 20 ? 0.25 : 0.5);
+const oilStepS = (timeS: number): number => (timeS < SETTING_S ? STEPS_S.first : STEPS_S.later);
 
 /** A pot of hot oil on all sides: violent while water boils out, cooled by what it gives. */
 export function deepOil(cook: OilCook): Medium {

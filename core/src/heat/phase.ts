@@ -1,6 +1,6 @@
 import type { Body } from './body.js';
 import type { Work } from './conduct.js';
-import { FUSION_HEAT, ICE_HEAT, THAW_C, WATER_HEAT } from './constants/index.js';
+import { FUSION_HEAT, ICE_HEAT, THAW_C, WATER_HEAT, COOLER_THAN_BOILING_C, BOUND_BELOW_X } from './constants/index.js';
 import { foodBoilingC, latentHeat } from './water.js';
 
 /** Water that boiled inside one half-body in a step, kg: all of it, and what came from the food under the coat. */
@@ -27,11 +27,11 @@ export function boil(body: Body, work: Work, from: number, to: number, out: Stea
   out.heatJ = 0;
   for (let i = from; i < to; i++) {
     const t = tempC[i];
-    if (t <= 99.9) continue;
+    if (t <= COOLER_THAN_BOILING_C) continue;
     const x = water[i] / solids[i];
     const boilsAt = foodBoilingC(x);
     if (t <= boilsAt || water[i] <= 0) continue;
-    const slope = x < 0.6 ? (foodBoilingC(x - SLOPE_STEP) - boilsAt) / (SLOPE_STEP * solids[i]) : 0;
+    const slope = x < BOUND_BELOW_X ? (foodBoilingC(x - SLOPE_STEP) - boilsAt) / (SLOPE_STEP * solids[i]) : 0;
     const latent = latentHeat(boilsAt);
     const kg = Math.min(water[i], (heat[i] * (t - boilsAt)) / (latent + heat[i] * slope));
     tempC[i] = t - (kg * latent) / heat[i];

@@ -1,3 +1,4 @@
+import { OF_NOTHING } from './constants/index.js';
 import type { Composition } from '../foods/index.js';
 
 /**
@@ -50,7 +51,7 @@ export function propertiesOf(composition: Composition, tempC: number, parts: rea
     heat += grams * at(c, tempC);
     conductance += v * at(k, tempC);
   }
-  if (mass <= 0) return { conductivity: 0.2, densityKgM3: 1500, heatCapacity: 1600 };
+  if (mass <= 0) return OF_NOTHING;
   return { conductivity: conductance / volume, densityKgM3: mass / volume, heatCapacity: heat / mass };
 }
 

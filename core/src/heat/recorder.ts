@@ -1,3 +1,4 @@
+import { ROUNDING, NEXT_TO_NOTHING } from '../units/index.js';
 import type { Body } from './body.js';
 import type { Cooking } from './cooking.js';
 import { FUSION_HEAT, ICE_HEAT, WATER_HEAT } from './constants/index.js';
@@ -40,7 +41,7 @@ const heatOf = (b: Body): number =>
 /** A recorder of `minutes` from now on, with a sample every `sampleS` seconds; balances count from here. */
 export function makeRecorder(start: Cooking, minutes: number, sampleS: number, withProfiles: boolean): Recorder {
   const { input, body } = start;
-  const samples = Math.floor((minutes * 60) / sampleS + 1e-9) + 1;
+  const samples = Math.floor((minutes * 60) / sampleS + NEXT_TO_NOTHING) + 1;
   const timeS = new Float64Array(samples);
   const c: Record<Column, Float32Array> = emptyColumns(samples);
   const centre = body.n >> 1;
@@ -70,7 +71,7 @@ export function makeRecorder(start: Cooking, minutes: number, sampleS: number, w
   };
 
   return {
-    due: (now) => at < samples && now >= at * sampleS - 1e-6,
+    due: (now) => at < samples && now >= at * sampleS - ROUNDING,
     sample(cook, now) {
       const { body: b, around, flows } = cook;
       const [down, up] = [cook.sides[0].face, cook.sides[1].face];

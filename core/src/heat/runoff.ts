@@ -7,6 +7,7 @@ import {
   OIL_DENSITY_HOT,
   VISCOSITY_FALL_PER_K,
   YIELD_FALL_PER_K,
+  ALL_SET,
 } from './constants/index.js';
 import type { Face } from './face.js';
 import type { Flows } from './flows.js';
@@ -35,7 +36,7 @@ export function drainedTo(
   inOil: boolean,
   stepS: number,
 ): number {
-  if (set >= 0.99 || filmM <= LAST_FILM_M) return filmM;
+  if (set >= ALL_SET || filmM <= LAST_FILM_M) return filmM;
   const warmer = Math.max(0, tempC - 20);
   const viscosity = running.viscosityPaS * Math.exp(-VISCOSITY_FALL_PER_K * warmer);
   const yieldPa = running.yieldPa * Math.exp(-YIELD_FALL_PER_K * warmer);

@@ -17,9 +17,9 @@ import { activityAt, humidityRatio, latentHeat, massCoefficient, saturationAt } 
 /** Gas constant of water vapour, J/(kg K). Handbook. */
 const VAPOUR_GAS = 461.5;
 const SLOPE_X = 0.01;
-const SLOPE_K = 0.5;
+const VAPOUR_SLOPE_K = 0.5;
 /** The part of a cell's water that may leave it in one step. */
-const MOST_PER_STEP = 0.4;
+const MOST_VAPOUR_PER_STEP = 0.4;
 
 const vapourDensity = (activity: number, tempC: number): number =>
   (activity * saturationAt(tempC)) / (VAPOUR_GAS * (tempC + ZERO_C));
@@ -46,7 +46,8 @@ function readCells(
     const activity = activityAt(x);
     const over = vapourDensity(activity, t);
     const wetter = (vapourDensity(activityAt(x + SLOPE_X), t) - over) / (SLOPE_X * solids[i]);
-    const warmer = ((vapourDensity(activity, t + SLOPE_K) - over) / SLOPE_K) * (latentHeat(t) / work.heat[i]);
+    const warmer =
+      ((vapourDensity(activity, t + VAPOUR_SLOPE_K) - over) / VAPOUR_SLOPE_K) * (latentHeat(t) / work.heat[i]);
     v.over[i] = over;
     v.uptake[i] = stepS / (wetter * sorptionS[i] + stepS * (wetter + warmer));
   }
@@ -87,7 +88,7 @@ export function moveVapour(cook: Cooking, stepS: number): void {
 
 /** Lets `kg` of vapour condense in cell `i` (evaporate when negative). What all cells lose on balance has left. */
 function condense({ water, ice, tempC }: Body, { heat }: Work, i: number, kg: number, flows: Flows): void {
-  const taken = Math.max(kg, -MOST_PER_STEP * (water[i] - ice[i]));
+  const taken = Math.max(kg, -MOST_VAPOUR_PER_STEP * (water[i] - ice[i]));
   const latent = latentHeat(tempC[i]);
   flows.outKg -= taken;
   flows.outJ -= taken * (latent + WATER_HEAT * tempC[i]);

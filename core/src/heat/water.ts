@@ -1,15 +1,22 @@
 import { AIR_HEAT, LEWIS_TWO_THIRDS, OSWIN_K, OSWIN_N, PRESSURE_PA, VAPOUR_HEAT } from './constants/index.js';
 import { tabulated } from './table.js';
 
+/** Coefficients of Buck's equation (1981/1996), Pa and °C, from memory. */
+const BUCK = { pa: 611.21, a: 18.678, b: 234.5, c: 257.14 } as const;
+/** Heat of evaporation at 0 °C, and how it falls, MJ/kg and MJ/kg K: a line through the steam tables. */
+const EVAPORATION = { atZero: 2.501, perK: 0.00236 } as const;
+/** Antoine's coefficients of water above 100 °C for mmHg and °C, and a mmHg in Pa; from memory. */
+const ANTOINE = { a: 8.14019, b: 1810.94, c: 244.485, paPerMmHg: 133.322 } as const;
+
 /** Saturation vapour pressure over water, Pa, at `tempC` (0–110 °C). Buck (1981/1996), from memory. */
 export const saturationPa = (tempC: number): number =>
-  611.21 * Math.exp((18.678 - tempC / 234.5) * (tempC / (257.14 + tempC)));
+  BUCK.pa * Math.exp((BUCK.a - tempC / BUCK.b) * (tempC / (BUCK.c + tempC)));
 
 /** Saturation pressure by table, for the time loop; held at 0 and 120 °C outside. */
 export const saturationAt = tabulated(saturationPa, 0, 120, 0.5);
 
 /** Heat of evaporation of water, J/kg, at `tempC`. Linear fit to the steam tables. */
-export const latentHeat = (tempC: number): number => (2.501 - 0.00236 * tempC) * 1e6;
+export const latentHeat = (tempC: number): number => (EVAPORATION.atZero - EVAPORATION.perK * tempC) * 1e6;
 
 /** Water activity 0–1 over a food that holds `x` kg water per kg dry solids: Oswin's isotherm turned round. */
 export function waterActivity(x: number): number {
@@ -20,7 +27,7 @@ export function waterActivity(x: number): number {
 
 /** Boiling point of pure water under `pressurePa`, °C: Antoine's equation above 100 °C (from memory), 1–20 bar. */
 export const boilingPointC = (pressurePa: number): number =>
-  1810.94 / (8.14019 - Math.log10(pressurePa / 133.322)) - 244.485;
+  ANTOINE.b / (ANTOINE.a - Math.log10(pressurePa / ANTOINE.paPerMmHg)) - ANTOINE.c;
 
 const STEP_X = 0.002;
 const LAST_X = 0.6;
@@ -46,17 +53,23 @@ export const foodBoilingC = boiling;
 /** Water activity by table, for the time loop. */
 export const activityAt = (x: number): number => (x >= LAST_X ? FREE_ACTIVITY : activity(x));
 
+/** Molar mass of water against that of dry air. */
+const MOLAR_RATIO = 0.622;
+/** Share of the pressure up to which vapour is reckoned as mixed with air, and the step of its table. Our choice. */
+const BELOW_BOILING = 0.985;
+const DRIVE_STEP = 0.0025;
+
 /** Moisture of air, kg vapour per kg dry air, whose vapour pressure is `vapourPa`; the pressure is held below boiling. */
 export function humidityRatio(vapourPa: number): number {
-  const p = Math.min(vapourPa, 0.985 * PRESSURE_PA);
-  return (0.622 * p) / (PRESSURE_PA - p);
+  const p = Math.min(vapourPa, BELOW_BOILING * PRESSURE_PA);
+  return (MOLAR_RATIO * p) / (PRESSURE_PA - p);
 }
 
 /**
  * What drives vapour through air: ln(1/(1−p/P)) times the ratio of molar masses. The vapour that streams out carries
  * more along (Stefan flow); where there is little of it this is the humidity ratio. Held below boiling.
  */
-const driving = tabulated((share) => -0.622 * Math.log(1 - share), 0, 0.985, 0.0025);
+const driving = tabulated((share) => -MOLAR_RATIO * Math.log(1 - share), 0, BELOW_BOILING, DRIVE_STEP);
 export const vapourDrive = (vapourPa: number): number => driving(vapourPa / PRESSURE_PA);
 
 /** Mass transfer coefficient for humidity ratio, kg/(m² s), beside a heat transfer coefficient (W/m²K), by Lewis' relation. */

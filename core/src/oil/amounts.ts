@@ -1,6 +1,6 @@
 import { PLAIN_OILING, touchUpMin, type AirPlan, type ReadyPiece } from '../dish/index.js';
 import type { Part } from '../foods/index.js';
-import { LANDS, OIL_G_PER_ML } from './constants.js';
+import { LANDS, OIL_G_PER_ML, WORTH_WEIGHING_G } from './constants.js';
 
 export type OilPlace = 'rub' | 'crumbs' | 'spray' | 'touch-up' | 'basket';
 
@@ -59,7 +59,7 @@ export function oilAmounts(
     amount('spray', null, oilGm2 * areaM2, lands),
     { ...amount('basket', null, 0, 1), usedG: oiling.basketG * batches, ml: (oiling.basketG * batches) / OIL_G_PER_ML },
     amount('touch-up', touchUpMin(settings), TOUCHED * oiling.touchUpGm2 * areaM2, lands),
-  ].filter((a) => a.usedG > 0.01);
+  ].filter((a) => a.usedG > WORTH_WEIGHING_G);
 }
 
 /** Strokes of a pump or seconds of a can that give `usedG`; at least one where there is any. */

@@ -29,7 +29,7 @@ export const OIL_G_PER_ML = 0.915;
  * @range 120–200
  * @source common practice, no source
  */
-export const PORTION_G = 150;
+export const SERVED_G = 150;
 /**
  * How far off an estimate of oil may be, as factors below and above: sprayed, and out of the pot.
  * @unit factor
@@ -37,3 +37,10 @@ export const PORTION_G = 150;
  * @source from memory: fried, breaded products hold 10–20 % of their weight; a spray's share that lands 0.4–0.6
  */
 export const UNSURE = { air: [0.75, 1.3], pot: [0.65, 1.5] } as const;
+/**
+ * Oil that is told of at a place; less is none.
+ * @unit g
+ * @range 0.005–0.05
+ * @source our choice
+ */
+export const WORTH_WEIGHING_G = 0.01;

@@ -1,4 +1,4 @@
-import { PORTION_G, UNSURE } from './constants.js';
+import { SERVED_G, UNSURE } from './constants.js';
 
 /** Lowest and highest that an estimate may mean. */
 export interface Between {
@@ -20,7 +20,7 @@ export interface PortionOil {
 
 /** @param pieceG weight of one bare piece; oil kept by one piece in air and from the pot, g */
 export function portionOil(pieceG: number, airPerPieceG: number, potPerPieceG: number): PortionOil {
-  const pieces = PORTION_G / pieceG;
+  const pieces = SERVED_G / pieceG;
   return {
     pieces: Math.max(1, Math.round(pieces)),
     airG: between(airPerPieceG * pieces, UNSURE.air),

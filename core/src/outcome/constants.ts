@@ -328,3 +328,30 @@ export const BURNS_BADLY = 1.5;
  * @source our choice
  */
 export const NO_DIVISION = 0.1;
+/**
+ * Differences of an outcome between two cooks that nobody would notice are smaller than this, by the outcome.
+ * @unit that of the outcome
+ * @range half to twice
+ * @source our judgement
+ */
+export const NOTICED = {
+  racks: 0.2,
+  places: 0.2,
+  dryPatches: 0.05,
+  burning: 0.1,
+  runOff: 0.04,
+  sticking: 0.1,
+  blown: 0.08,
+  chew: 0.2,
+  crispness: 0.08,
+  bite: 0.05,
+  adhesion: 0.08,
+  juice: 0.04,
+} as const;
+/**
+ * Ground covered from which air hardly gets between the pieces.
+ * @unit share
+ * @range 0.6–0.85
+ * @source our judgement
+ */
+export const AIRLESS_FROM = 0.75;

@@ -13,6 +13,8 @@ import {
   UNGLUED_SET,
   STILL_CRISP,
   WORSE_FACE,
+  NOTICED,
+  AIRLESS_FROM,
 } from './constants.js';
 import { reaches } from './likeness.js';
 import type { OutcomeRule } from './types.js';
@@ -75,7 +77,7 @@ export const crispness: OutcomeRule = {
           ];
     });
   },
-  compare: moreIsBetter({ more: 'Crisper', less: 'Less crisp', step: 0.08 }),
+  compare: moreIsBetter({ more: 'Crisper', less: 'Less crisp', step: NOTICED.crispness }),
   weight: {
     likeness: (air, fried) => reaches(air.crispness?.value ?? 0, fried.crispness?.value ?? 0) ** LIKENESS.crispExponent,
   },
@@ -83,7 +85,7 @@ export const crispness: OutcomeRule = {
 
 function whySoggy({ air }: Judged): string {
   if (air?.under === 'parchment') return 'parchment under it lets no steam away and no air in';
-  if (air && air.coverage > 0.75) return 'the basket is so full that air hardly gets between the pieces';
+  if (air && air.coverage > AIRLESS_FROM) return 'the basket is so full that air hardly gets between the pieces';
   return 'less air reaches it, and steam stays under it';
 }
 

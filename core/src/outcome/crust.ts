@@ -14,6 +14,7 @@ import {
   SEEN_SHARE,
   SHORTFALL,
   SUGARY,
+  NOTICED,
 } from './constants.js';
 import { evenness, sameColour } from './likeness.js';
 import type { OutcomeRule, Verdicts } from './types.js';
@@ -133,7 +134,7 @@ export const racks: OutcomeRule = {
         : text`Swap the racks every few minutes.`,
     ]);
   },
-  compare: lessIsBetter({ more: 'Racks farther apart', less: 'Racks more alike', step: 0.2 }),
+  compare: lessIsBetter({ more: 'Racks farther apart', less: 'Racks more alike', step: NOTICED.racks }),
   weight: {},
 };
 
@@ -162,7 +163,7 @@ export const spots: OutcomeRule = {
   compare: lessIsBetter({
     more: 'The basket’s places farther apart',
     less: 'The basket’s places more alike',
-    step: 0.2,
+    step: NOTICED.places,
   }),
   weight: {},
 };
@@ -207,7 +208,7 @@ export const dryPatches: OutcomeRule = {
       text`Tap it off, let it rest 5–10 minutes, and oil it; touch up floury spots at half time.`,
     ]);
   },
-  compare: lessIsBetter({ more: 'More floury spots', less: 'Fewer floury spots', step: 0.05 }),
+  compare: lessIsBetter({ more: 'More floury spots', less: 'Fewer floury spots', step: NOTICED.dryPatches }),
   weight: { likeness: ({ dryPatches: d }) => 1 - LIKENESS.floury * (d?.value ?? 0) },
 };
 
@@ -253,6 +254,6 @@ export const burning: OutcomeRule = {
     );
     return said;
   },
-  compare: lessIsBetter({ more: 'Scorches more', less: 'Scorches less', step: 0.1 }),
+  compare: lessIsBetter({ more: 'Scorches more', less: 'Scorches less', step: NOTICED.burning }),
   weight: { shortfall: ({ band }) => (band === 'good' ? 0 : SHORTFALL.burning) },
 };

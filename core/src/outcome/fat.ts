@@ -1,4 +1,4 @@
-import { LIKENESS, OIL_UPTAKE, RICH_FROM } from './constants.js';
+import { LIKENESS, OIL_UPTAKE, RICH_FROM, NOTICED } from './constants.js';
 import { lowered, text } from '../units/index.js';
 import { moreIsBetter, untold } from './compare.js';
 import type { OutcomeRule } from './types.js';
@@ -29,7 +29,7 @@ export const bite: OutcomeRule = {
       text`Spray both sides and the edges, or mix 1 tbsp of oil into each cup of crumbs.`,
     ]);
   },
-  compare: moreIsBetter({ more: 'Eats richer', less: 'Eats drier', step: 0.05 }),
+  compare: moreIsBetter({ more: 'Eats richer', less: 'Eats drier', step: NOTICED.bite }),
   weight: {
     likeness: ({ bite: b }) => 1 - LIKENESS.dry * Math.max(0, RICH_FROM - (b?.value ?? RICH_FROM)),
   },

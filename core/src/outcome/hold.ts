@@ -10,6 +10,7 @@ import {
   SKIN_HOLD,
   UNDUSTED_HOLD,
   WORTH_TELLING,
+  NOTICED,
 } from './constants.js';
 import { reaches } from './likeness.js';
 import type { Comparison, OutcomeRule } from './types.js';
@@ -170,6 +171,6 @@ export const adhesion: OutcomeRule = {
     }
     return said;
   },
-  compare: moreIsBetter({ more: 'Sticks better', less: 'Sticks worse', step: 0.08 }),
+  compare: moreIsBetter({ more: 'Sticks better', less: 'Sticks worse', step: NOTICED.adhesion }),
   weight: { likeness: (air, fried) => reaches(air.adhesion?.value ?? 1, fried.adhesion?.value ?? 1) },
 };

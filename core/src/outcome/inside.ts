@@ -1,7 +1,7 @@
 import { safeMinimum } from '../safety/index.js';
 import { celsius, lowered, millimetres, text } from '../units/index.js';
 import { byWord, moreIsBetter } from './compare.js';
-import { FIRMNESS, JUICE, SHORTFALL, SQUEEZE, WARM_K } from './constants.js';
+import { FIRMNESS, JUICE, SHORTFALL, SQUEEZE, WARM_K, NOTICED } from './constants.js';
 import { reaches } from './likeness.js';
 import type { OutcomeRule } from './types.js';
 import { because, largeIsGood, percent, valueOf, verdict } from './view.js';
@@ -88,7 +88,7 @@ export const juice: OutcomeRule = {
       text`Take it out as soon as the centre is safe; a thicker cut or a hotter, shorter cook keeps more.`,
     ]);
   },
-  compare: moreIsBetter({ more: 'Juicier', less: 'Drier inside', step: 0.04 }),
+  compare: moreIsBetter({ more: 'Juicier', less: 'Drier inside', step: NOTICED.juice }),
   weight: {
     likeness: (air, fried) => reaches(air.juice?.value ?? 1, fried.juice?.value ?? 1),
     shortfall: ({ band, value }) => (band === 'good' ? 0 : (JUICE.good - value) * SHORTFALL.juice),

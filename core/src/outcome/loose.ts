@@ -2,7 +2,7 @@ import { FRYERS } from '../heat/index.js';
 import { oilShare } from '../oil/index.js';
 import { celsius, filmMm, lowered, text, type Text } from '../units/index.js';
 import { lessIsBetter } from './compare.js';
-import { BANDS, BLOWN, GLUES, HOT_FOOT_C, LIKENESS, STAYS_ON, TOUGH_MM } from './constants.js';
+import { BANDS, BLOWN, GLUES, HOT_FOOT_C, LIKENESS, STAYS_ON, TOUGH_MM, NOTICED } from './constants.js';
 import type { OutcomeRule } from './types.js';
 import { footHotMin, inWords, percent, smallIsGood, valueOf, verdict, type Judged } from './view.js';
 
@@ -19,7 +19,7 @@ export const runOff: OutcomeRule = {
     const word = value < STAYS_ON ? 'stays on' : { good: 'hardly runs', fair: 'sags', poor: 'runs off' }[band];
     return verdict(value, 'share', band, word, j.air ? () => whyItRuns(j, last.name, value) : undefined);
   },
-  compare: lessIsBetter({ more: 'More runs off', less: 'Less runs off', step: 0.04 }),
+  compare: lessIsBetter({ more: 'More runs off', less: 'Less runs off', step: NOTICED.runOff }),
   weight: { likeness: ({ runOff: r }) => 1 - LIKENESS.runOff * (r?.value ?? 0) },
 };
 
@@ -63,7 +63,11 @@ export const stick: OutcomeRule = {
           ],
     );
   },
-  compare: lessIsBetter({ more: 'Sticks to the basket more', less: 'Sticks to the basket less', step: 0.1 }),
+  compare: lessIsBetter({
+    more: 'Sticks to the basket more',
+    less: 'Sticks to the basket less',
+    step: NOTICED.sticking,
+  }),
   weight: {},
 };
 
@@ -86,7 +90,7 @@ export const blowOff: OutcomeRule = {
       text`Press it on, oil it, or use larger, heavier crumbs.`,
     ]);
   },
-  compare: lessIsBetter({ more: 'More crumbs blow about', less: 'Fewer crumbs blow about', step: 0.08 }),
+  compare: lessIsBetter({ more: 'More crumbs blow about', less: 'Fewer crumbs blow about', step: NOTICED.blown }),
   weight: {},
 };
 
@@ -120,7 +124,7 @@ export const chew: OutcomeRule = {
           ],
     );
   },
-  compare: lessIsBetter({ more: 'Chewier', less: 'Less chewy', step: 0.2 }),
+  compare: lessIsBetter({ more: 'Chewier', less: 'Less chewy', step: NOTICED.chew }),
   weight: {
     likeness: (air, fried) => {
       const { from, each } = LIKENESS.chew;

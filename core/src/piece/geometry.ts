@@ -14,12 +14,15 @@ interface Solid {
   longestM: number;
 }
 
+/** Exponent of the mean by which the area of an ellipsoid is reckoned, off by at most 1.1 %. Thomsen (2004), from memory. */
+const THOMSEN_EXPONENT = 1.6075;
+
 /**
  * Surface of an ellipsoid with semi-axes a, b, c (m), m². Knud Thomsen's approximation, p = 1.6075, within 1.1 %
  * (from memory).
  */
 export function ellipsoidArea(a: number, b: number, c: number): number {
-  const p = 1.6075;
+  const p = THOMSEN_EXPONENT;
   const mean = ((a * b) ** p + (a * c) ** p + (b * c) ** p) / 3;
   return 4 * PI * mean ** (1 / p);
 }

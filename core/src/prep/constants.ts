@@ -94,3 +94,10 @@ export const SHRINKS = 0.7;
  * @source common practice, no source: 4–6 h or overnight on a lined tray
  */
 export const FREEZER_MIN = { freezes: 300, thaws: 240 } as const;
+/**
+ * Ground that pieces cover when they are roasted before the coat, well apart.
+ * @unit share
+ * @range 0.3–0.6
+ * @source our choice
+ */
+export const ROASTED_APART = 0.4;

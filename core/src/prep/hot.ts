@@ -1,7 +1,7 @@
 import { airMedium, boilingPot, simulate, standingPlace, type CookSeries, type Medium } from '../heat/index.js';
 import { crossedTo, geometryOf, shrunk, type PieceGeometry } from '../piece/index.js';
 import { drained } from './composition.js';
-import { BLANCHING, COLD, ROASTING, SHRINKS } from './constants.js';
+import { BLANCHING, COLD, ROASTING, SHRINKS, ROASTED_APART } from './constants.js';
 import type { Cut, Prepared } from './types.js';
 
 /** Blanching and pre-roasting: the same simulation as the cook, of the bare piece. */
@@ -82,7 +82,7 @@ const ovenFor = (minutes: number): Medium =>
     opensAtMin: [],
     level: 'only',
     swapEveryMin: null,
-    coverage: 0.4,
+    coverage: ROASTED_APART,
     pieces: 1,
     airFactor: 1,
     offsetK: 0,

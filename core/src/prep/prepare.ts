@@ -5,7 +5,7 @@ import { wayMinutes, wayOf } from './ways.js';
 
 /** Pieces that were made ready lately: every coat of a search asks for the same one. Foods are known ones, told by their id. */
 const remembered = new Map<string, Prepared>();
-const MOST_REMEMBERED = 200;
+const MOST_PREPARED = 200;
 
 /**
  * The piece as it is when it is coated, made ready from a cut of the raw food: less water, softer, smaller, warmer.
@@ -18,7 +18,7 @@ export function prepare(food: Food, shape: PieceShape, way: Preparation, minutes
   if (known) return known;
   const cut = { food, shape };
   const prepared = wayOf(way).prepare(cut, wayMinutes(cut.food, shape, way, minutes));
-  if (remembered.size >= MOST_REMEMBERED) remembered.clear();
+  if (remembered.size >= MOST_PREPARED) remembered.clear();
   remembered.set(key, prepared);
   return prepared;
 }

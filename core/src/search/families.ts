@@ -29,7 +29,7 @@ interface Recipe {
 }
 
 /** Salt of one layer, g to 60 g of flour or 100 g of batter flour: common practice, no source (C1). */
-const SALT = ['salt', 5] as [string, number];
+const SALT_IN_FLOUR = ['salt', 5] as [string, number];
 const SALT_IN_BATTER = ['salt', 2] as [string, number];
 
 const ofLiquids = ({ pantry }: Asked, l: LayerSpec, factor: number): LayerSpec => ({
@@ -92,7 +92,7 @@ const RECIPES: Record<Exclude<Family, 'as-it-is'>, Recipe> = {
       const binder = gluingLayer(choiceOf(request), glue);
       return dust && binder && crumbs
         ? {
-            layers: [layer([[dust, 60], SALT]), binder, pressedOn(crumbs)],
+            layers: [layer([[dust, 60], SALT_IN_FLOUR]), binder, pressedOn(crumbs)],
             under: 'basket',
             restMin: 7,
             idea: 'Dust takes up the wet, the binder glues, and crumbs are dry and full of edges before the air ever meets them.',
@@ -131,7 +131,9 @@ const RECIPES: Record<Exclude<Family, 'as-it-is'>, Recipe> = {
     make: (_, { starch, glue, dust }) => {
       if (!starch || !glue) return undefined;
       const shell: [string, number][] =
-        dust && dust !== starch ? [[starch, 50], [dust, 25], SALT, ['paprika', 2]] : [[starch, 60], SALT];
+        dust && dust !== starch
+          ? [[starch, 50], [dust, 25], SALT_IN_FLOUR, ['paprika', 2]]
+          : [[starch, 60], SALT_IN_FLOUR];
       return {
         layers: [layer([[glue, 50]]), layer(shell)],
         under: 'basket',

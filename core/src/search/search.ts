@@ -1,3 +1,4 @@
+import { NEXT_TO_NOTHING } from '../units/index.js';
 import { TURN_AT_SHARE, type Asked, type FriedResult } from '../plan/index.js';
 import { FIRST_OIL_GM2, LEAST_TURN_MIN, OILS_GM2, REACH, SEARCHED_C, WIDE_COATS, WIDE_FINENESS } from './constants.js';
 import type { Coat } from './families.js';
@@ -11,7 +12,7 @@ export function temperaturesFor({ fryer, limits }: Pick<Asked, 'fryer' | 'limits
   const to = Math.min(SEARCHED_C.to, fryer.maxTempC, limits.maxTempC);
   const first = Math.ceil(from / step) * step;
   const temperatures = [];
-  for (let t = first; t <= to + 1e-9; t += step) temperatures.push(t);
+  for (let t = first; t <= to + NEXT_TO_NOTHING; t += step) temperatures.push(t);
   return temperatures.length > 0 ? temperatures : [Math.min(fryer.maxTempC, limits.maxTempC)];
 }
 

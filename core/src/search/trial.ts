@@ -1,3 +1,4 @@
+import { ROUNDING } from '../units/index.js';
 import { turningHelps, type Load } from '../basket/index.js';
 import { recipesOf } from '../coat/index.js';
 import {
@@ -125,7 +126,7 @@ function judgedAs(trial: Trial, plan: AirPlan, series: CookSeries, at: number): 
 /** Every whole minute out of one simulation of the longest: as long as nothing in the plan hangs on its length. */
 function* minutesOfOne(trial: Trial, plan: AirPlan): Generator<Candidate> {
   const series = simulated(trial, plan);
-  const last = Math.min(plan.settings.minutes, Math.floor((series.timeS.at(-1) ?? 0) / 60 + 1e-6));
+  const last = Math.min(plan.settings.minutes, Math.floor((series.timeS.at(-1) ?? 0) / 60 + ROUNDING));
   for (let minutes = Math.min(SHORTEST_MIN, last); minutes <= last; minutes++) {
     const cut = atLength(plan, minutes);
     if (cut) yield judgedAs(trial, cut, series, Math.round((minutes * 60) / series.sampleS));

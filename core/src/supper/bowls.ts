@@ -15,14 +15,14 @@ export interface SharedBowl {
 }
 
 /** Shares that differ by less are one recipe. */
-const ALIKE = 0.1;
+const SAME_SHARE = 0.1;
 
 /** Whether two bowls hold the same in nearly the same proportions. */
 function sameBowl(a: Bowl, b: Bowl): boolean {
   if (a.parts.length !== b.parts.length) return false;
   return a.parts.every((p) => {
     const q = b.parts.find((x) => x.ingredientId === p.ingredientId);
-    return q !== undefined && Math.abs(p.grams / a.totalG - q.grams / b.totalG) < ALIKE;
+    return q !== undefined && Math.abs(p.grams / a.totalG - q.grams / b.totalG) < SAME_SHARE;
   });
 }
 

@@ -22,6 +22,11 @@ export function toKitchenFraction(amount: number): string {
   return `${units === 0 ? '' : units}${nearest.sign}`;
 }
 
+/** Of a measure, the least that is told in it: below it the next smaller one is read more easily. Our choice. */
+const LEAST = { cup: 0.23, tbsp: 0.95, tsp: 0.1 } as const;
+/** Up to here an amount is one cup, not several. Our choice. */
+const ONE_CUP = 1.06;
+
 /**
  * A volume in the largest measure that a cook would reach for: cups from ¼ cup up, tablespoons from 1 tbsp up, else
  * teaspoons. `ml` ≥ 0; below ⅛ tsp it is "a pinch".
@@ -29,10 +34,10 @@ export function toKitchenFraction(amount: number): string {
 export function mlAsSpoons(ml: number): string {
   const pick = (measure: VolumeMeasure): string => {
     const amount = mlToVolume(ml, measure);
-    const several = measure === 'cup' && amount > 1.06;
+    const several = measure === 'cup' && amount > ONE_CUP;
     return `${toKitchenFraction(amount)} ${measure}${several ? 's' : ''}`;
   };
-  if (mlToVolume(ml, 'cup') >= 0.23) return pick('cup');
-  if (mlToVolume(ml, 'tbsp') >= 0.95) return pick('tbsp');
-  return mlToVolume(ml, 'tsp') >= 0.1 ? pick('tsp') : 'a pinch';
+  if (mlToVolume(ml, 'cup') >= LEAST.cup) return pick('cup');
+  if (mlToVolume(ml, 'tbsp') >= LEAST.tbsp) return pick('tbsp');
+  return mlToVolume(ml, 'tsp') >= LEAST.tsp ? pick('tsp') : 'a pinch';
 }

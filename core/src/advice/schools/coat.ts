@@ -133,7 +133,7 @@ const crumbed = (size: CrumbSize, label: string, reason: string): SchoolOption =
   },
 });
 
-export const CRUMBS: School = {
+export const OIL_IN_CRUMBS: School = {
   question: 'Crumbs how coarse?',
   retime: true,
   options: [

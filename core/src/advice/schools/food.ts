@@ -21,7 +21,7 @@ export const VEGETABLE: School = {
   options: (['raw', 'blanched', 'frozen', 'pre-cooked'] as const).map(prepared),
 };
 
-const SAUCES = ['tomato-sauce', 'sweet-chilli-sauce', 'barbecue-sauce', 'chilli-butter-sauce'] as const;
+const USUAL_SAUCES = ['tomato-sauce', 'sweet-chilli-sauce', 'barbecue-sauce', 'chilli-butter-sauce'] as const;
 /** A light hand of sauce, g per m². */
 const LIGHT_SAUCE_GM2 = 100;
 /** Longer than this under the sauce, it was brushed on part-way. */
@@ -29,7 +29,7 @@ const BRUSHED_FROM_MIN = 3;
 
 function saucedPlan(now: Situation, minutes: number): SecondPlan | null {
   const before = now.plan.second;
-  const id = SAUCES.find((s) => allowed(s, choiceOf(now)));
+  const id = USUAL_SAUCES.find((s) => allowed(s, choiceOf(now)));
   const sauce = before?.sauce ?? (id ? layer([[id, 100]]) : null);
   if (!sauce) return null;
   const { tempC } = now.plan.settings;
@@ -41,7 +41,7 @@ const withSauce = (now: Situation, minutes: number): Changed | null => {
   return second && withPlan(now, { second });
 };
 
-export const SAUCE: School = {
+export const SAUCED_WHEN: School = {
   question: 'Sauce when?',
   waits: true,
   options: [

@@ -57,8 +57,11 @@ export const TEMPERATURE: School = {
   ],
 };
 
+/** Turned and looked at before this share of the cook is shaking. Our judgement. */
+const SHAKEN_BY = 0.45;
+
 const shaken = ({ turnAtMin, minutes, looks }: AirSettings): boolean =>
-  turnAtMin !== null && looks > 0 && turnAtMin < 0.45 * minutes;
+  turnAtMin !== null && looks > 0 && turnAtMin < SHAKEN_BY * minutes;
 
 export const TURNING: School = {
   question: 'Turn?',
@@ -107,7 +110,7 @@ const laidOn = (id: UnderFood, label: string, reason: string): SchoolOption => (
   apply: (now) => withSettings(now, { under: id }),
 });
 
-export const UNDER: School = {
+export const UNDER_FOOD: School = {
   question: 'What is under it?',
   options: [
     laidOn('basket', 'The oiled basket', 'Nothing between the food and the air from below.'),

@@ -1,6 +1,6 @@
-import { CRUMBS, FLOUR_FIRST, HANDS, OIL } from './coat.js';
-import { AFTERWARDS, SAUCE, VEGETABLE } from './food.js';
-import { PREHEAT, TEMPERATURE, TURNING, UNDER } from './heat.js';
+import { OIL_IN_CRUMBS, FLOUR_FIRST, HANDS, OIL } from './coat.js';
+import { AFTERWARDS, SAUCED_WHEN, VEGETABLE } from './food.js';
+import { PREHEAT, TEMPERATURE, TURNING, UNDER_FOOD } from './heat.js';
 import type { School, Situation } from './school.js';
 
 /** Every question over which cooks disagree, by its id, in the order of the work. */
@@ -10,12 +10,12 @@ export const SCHOOLS = {
   turning: TURNING,
   oil: OIL,
   'flour-first': FLOUR_FIRST,
-  under: UNDER,
+  under: UNDER_FOOD,
   hands: HANDS,
   vegetable: VEGETABLE,
-  sauce: SAUCE,
+  sauce: SAUCED_WHEN,
   afterwards: AFTERWARDS,
-  crumbs: CRUMBS,
+  crumbs: OIL_IN_CRUMBS,
 } as const satisfies Record<string, School>;
 
 export type SchoolId = keyof typeof SCHOOLS;

@@ -91,3 +91,52 @@ export const STANDING_SAMPLE_S = 15;
  * @source our choice: it saves work and no film
  */
 export const DRAINED_BELOW = 0.9999;
+/**
+ * Water per dry solids that a loose dry layer holds at most.
+ * @unit kg/kg
+ * @range 1–2
+ * @source our choice
+ */
+export const WETTEST_X = 1.6;
+/**
+ * Cells no hotter than this do not boil: nothing is reckoned for them.
+ * @unit °C
+ * @range 99–100
+ * @source our choice
+ */
+export const COOLER_THAN_BOILING_C = 99.9;
+/**
+ * Drier than this, water is bound so that its boiling point rises as it goes.
+ * @unit kg/kg
+ * @range 0.4–1
+ * @source where Oswin's isotherm comes to free water
+ */
+export const BOUND_BELOW_X = 0.6;
+/**
+ * Time steps in a pot: while a wet coat sets, within its first seconds, and later.
+ * @unit s
+ * @range half to twice
+ * @source our choice, held by the check of the step
+ */
+export const STEPS_S = { first: 0.25, later: 0.5 } as const;
+/**
+ * How long the first steps of a pot are taken.
+ * @unit s
+ * @range 10–40
+ * @source our choice
+ */
+export const SETTING_S = 20;
+/**
+ * A film that is set to this share runs no more.
+ * @unit share
+ * @range 0.95–1
+ * @source our choice
+ */
+export const ALL_SET = 0.99;
+/**
+ * What a cell of nothing conducts, weighs and holds: it lies in no chain.
+ * @unit W/m K, kg/m³, J/kg K
+ * @range any
+ * @source our choice
+ */
+export const OF_NOTHING = { conductivity: 0.2, densityKgM3: 1500, heatCapacity: 1600 } as const;
