@@ -11,9 +11,63 @@ const CORE_ORDER = [
   'basket',
   'oil',
   'outcome',
-  'convert',
+  'plan',
+  'search',
+  'advice',
   'supper',
 ];
+
+/** The rooms of the web: a folder imports only folders of storeys below its own. */
+const WEB_STOREYS = [
+  ['worker'],
+  ['state'],
+  ['ui'],
+  ['draw'],
+  ['features/dish'],
+  // Rooms of one storey do not know each other.
+  [
+    'features/basket',
+    'features/bowls',
+    'features/cautions',
+    'features/coat',
+    'features/cut',
+    'features/cutaways',
+    'features/heat',
+    'features/home',
+    'features/kitchen',
+    'features/limits',
+    'features/oil',
+    'features/pantry',
+    'features/reasons',
+    'features/schools',
+    'features/search',
+    'features/steps',
+    'features/supper',
+    'features/versions',
+    'features/water',
+  ],
+  ['features/bench'],
+  ['shell'],
+];
+
+const webArrows = WEB_STOREYS.flatMap((rooms, at) =>
+  rooms.map((room) => {
+    const above = [...rooms.filter((other) => other !== room), ...WEB_STOREYS.slice(at + 1).flat()];
+    return {
+      name: `web-${room.replace('/', '-')}-imports-only-below`,
+      severity: 'error',
+      from: { path: `^web/src/${room}/` },
+      to: { path: `^web/src/(${above.join('|') || 'nothing-is-above'})/` },
+    };
+  }),
+);
+
+const webRooms = {
+  name: 'web-every-folder-has-its-storey',
+  severity: 'error',
+  from: {},
+  to: { path: '^web/src/.+/', pathNot: `^web/src/(${WEB_STOREYS.flat().join('|')})/` },
+};
 
 const coreArrows = CORE_ORDER.map((folder, at) => ({
   name: `core-${folder}-imports-only-earlier-folders`,
@@ -33,6 +87,13 @@ export default {
   forbidden: [
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
     {
+      name: 'no-circles-of-folders',
+      severity: 'error',
+      scope: 'folder',
+      from: { path: '^(core|server|web)/src' },
+      to: { circular: true },
+    },
+    {
       name: 'core-stands-alone',
       severity: 'error',
       from: { path: '^core/src/' },
@@ -50,8 +111,10 @@ export default {
       name: 'drawings-draw-what-they-are-given',
       severity: 'error',
       from: { path: '^web/src/draw/' },
-      to: { path: '^web/src/(app|features|worker)/' },
+      to: { path: '^web/src/(state|worker)/' },
     },
+    webRooms,
+    ...webArrows,
     ...coreArrows,
     ...throughIndex,
   ],

@@ -8,7 +8,7 @@ const ACROSS = 3;
 
 /** Colours of toasted bread, and the browning B that each stands for. Common practice, no source. */
 export const BREAD_WORDS = ['pale', 'straw', 'golden', 'deep', 'dark'] as const;
-const BREAD_B = [COLOUR_WORDS[0][0], GOLDEN.from, 1, 1.6, 2.4] as const;
+export const BREAD_B = [COLOUR_WORDS[0][0], GOLDEN.from, 1, 1.6, 2.4] as const;
 
 const mean = (values: readonly number[]): number => values.reduce((sum, v) => sum + v, 0) / values.length;
 

@@ -10,7 +10,7 @@ import {
 } from '@yellowmist/contract';
 import type { Response } from 'express';
 import { openApi, problems } from '../common/openapi.js';
-import { ShelfService } from '../pantry/shelf.service.js';
+import { ShelfService } from '../shelf/shelf.service.js';
 import { ComputeService } from './compute.service.js';
 
 /** Aborted when the client leaves before it has its answer. */

@@ -1,5 +1,5 @@
 import { Module } from '@nestjs/common';
-import { ShelfModule } from '../pantry/shelf.module.js';
+import { ShelfModule } from '../shelf/shelf.module.js';
 import { ComputeController } from './compute.controller.js';
 import { ComputeService } from './compute.service.js';
 

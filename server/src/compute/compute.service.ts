@@ -3,7 +3,7 @@ import type { Chosen, ConvertAnswer, SimulateAnswer, SimulateRequest } from '@ye
 import { Refusal, type ConvertRequest } from '@yellowmist/core';
 import { Piscina } from 'piscina';
 import { ProblemException } from '../common/problem.js';
-import { ShelfService } from '../pantry/shelf.service.js';
+import { ShelfService } from '../shelf/shelf.service.js';
 import type * as worker from './worker.js';
 
 const IDLE_MS = 30_000;

@@ -2,7 +2,7 @@ import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { check, searchAnswerSchema, type KeptAnswer, type SearchAnswer } from '@yellowmist/contract';
 import { Repository } from 'typeorm';
-import { ShelfService } from '../pantry/shelf.service.js';
+import { ShelfService } from '../shelf/shelf.service.js';
 import { AnswerEntity } from './answer.entity.js';
 import { ConversionsService } from './conversions.service.js';
 

@@ -19,7 +19,7 @@ import {
   type ListedConversion,
 } from '@yellowmist/contract';
 import { openApi, problems } from '../common/openapi.js';
-import { ShelfService } from '../pantry/shelf.service.js';
+import { ShelfService } from '../shelf/shelf.service.js';
 import { AnswersService } from './answers.service.js';
 import { ConversionsService } from './conversions.service.js';
 

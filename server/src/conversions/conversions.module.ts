@@ -1,6 +1,6 @@
 import { Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
-import { ShelfModule } from '../pantry/shelf.module.js';
+import { ShelfModule } from '../shelf/shelf.module.js';
 import { AnswerEntity } from './answer.entity.js';
 import { AnswersService } from './answers.service.js';
 import { ConversionEntity } from './conversion.entity.js';

@@ -15,7 +15,7 @@ import {
 import type { Pantry } from '@yellowmist/core';
 import { IsNull, Like, Not, Repository } from 'typeorm';
 import { ProblemException } from '../common/problem.js';
-import { ShelfService } from '../pantry/shelf.service.js';
+import { ShelfService } from '../shelf/shelf.service.js';
 import { ConversionEntity } from './conversion.entity.js';
 
 const FORMAT = formatNumber(FORMATS.conversion);

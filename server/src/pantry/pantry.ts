@@ -7,8 +7,8 @@ import { badFields } from '../common/problem.js';
 import { ConversionsModule } from '../conversions/conversions.module.js';
 import { ConversionsService } from '../conversions/conversions.service.js';
 import { singleModule } from '../documents/single.module.js';
-import { ShelfModule } from './shelf.module.js';
-import { PANTRY_KIND, ShelfService } from './shelf.service.js';
+import { ShelfModule } from '../shelf/shelf.module.js';
+import { PANTRY_KIND, ShelfService } from '../shelf/shelf.service.js';
 
 @ApiTags('pantry')
 @Controller('pantry')

@@ -1,8 +1,6 @@
-import { BREAD_WORDS, HOT_SPOTS, spotName, type BasketShape } from '@yellowmist/core';
+import { BREAD_B, BREAD_WORDS, HOT_SPOTS, spotName, type BasketShape } from '@yellowmist/core';
 import { crustCss } from './palette';
 
-/** Browning that the drawing gives to each rating; see core's bread test. */
-const BROWN = [0.2, 0.55, 1, 1.6, 2.4];
 const SLICE = 28;
 
 /** Slices of bread as they came out, three by three, on a round or rectangular ground. */
@@ -29,7 +27,7 @@ export function BreadMap({ basket, hotSpots }: { basket: BasketShape; hotSpots: 
           <path
             key={at}
             d={`M${x + 2} ${y + 9} q-3 -8 6 -8 h12 q9 0 6 8 v15 q0 2 -2 2 h-20 q-2 0 -2 -2 z`}
-            fill={hotSpots ? crustCss(BROWN[hotSpots[at]]) : 'none'}
+            fill={hotSpots ? crustCss(BREAD_B[hotSpots[at]]) : 'none'}
             className="stroke-[#5b3a12]"
             strokeWidth="1.2"
             strokeDasharray={hotSpots ? undefined : '3 2'}

@@ -1,5 +1,5 @@
 import { createApi, fakeBaseQuery } from '@reduxjs/toolkit/query/react';
-import { tell } from '../ui/toast';
+import { tell } from './toast';
 import type { AnswerOf, Asked, QuestionOf } from '../worker/core';
 
 /** How long an answer that nobody looks at is kept, s: a board that is opened again asks nothing again. */

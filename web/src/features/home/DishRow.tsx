@@ -8,7 +8,7 @@ import { useUnits } from '../../state/useUnits';
 import { FAMILY_NAMES } from '../dish/words';
 import { UnsafeOf } from '../dish/Unsafe';
 import { DishPicture } from '../dish/DishPicture';
-import { tell, tellWrong } from '../../ui/toast';
+import { tell, tellWrong } from '../../state/toast';
 
 /** One dish: its end state as a picture, where it stands in a sentence, copy and delete with undo. */
 export function DishRow({ listed }: { listed: ListedConversion }) {
