@@ -17,56 +17,31 @@ const CORE_ORDER = [
   'supper',
 ];
 
-/** The rooms of the web: a folder imports only folders of storeys below its own. */
+/** The storeys of the web: a folder imports only folders of storeys below its own. */
 const WEB_STOREYS = [
-  ['worker'],
-  ['state'],
-  ['ui'],
-  ['draw'],
-  ['features/dish'],
-  // Rooms of one storey do not know each other.
-  [
-    'features/basket',
-    'features/bowls',
-    'features/cautions',
-    'features/coat',
-    'features/cut',
-    'features/cutaways',
-    'features/heat',
-    'features/home',
-    'features/kitchen',
-    'features/limits',
-    'features/oil',
-    'features/pantry',
-    'features/reasons',
-    'features/schools',
-    'features/search',
-    'features/steps',
-    'features/supper',
-    'features/versions',
-    'features/water',
-  ],
-  ['features/bench'],
-  ['shell'],
+  'worker',
+  'state',
+  'ui',
+  'draw',
+  'features/dish',
+  'features/(?!dish/|bench/)[^/]+',
+  'features/bench',
+  'shell',
 ];
 
-const webArrows = WEB_STOREYS.flatMap((rooms, at) =>
-  rooms.map((room) => {
-    const above = [...rooms.filter((other) => other !== room), ...WEB_STOREYS.slice(at + 1).flat()];
-    return {
-      name: `web-${room.replace('/', '-')}-imports-only-below`,
-      severity: 'error',
-      from: { path: `^web/src/${room}/` },
-      to: { path: `^web/src/(${above.join('|') || 'nothing-is-above'})/` },
-    };
-  }),
-);
-
-const webRooms = {
-  name: 'web-every-folder-has-its-storey',
+const webArrows = WEB_STOREYS.map((storey, at) => ({
+  name: `web-storey-${at}-imports-only-below`,
   severity: 'error',
-  from: {},
-  to: { path: '^web/src/.+/', pathNot: `^web/src/(${WEB_STOREYS.flat().join('|')})/` },
+  from: { path: `^web/src/${storey}/` },
+  to: { path: `^web/src/(${WEB_STOREYS.slice(at + 1).join('|') || 'nothing-is-above'})/` },
+}));
+
+/** Boards and pages do not know each other: what they share is in features/dish or below. */
+const roomsApart = {
+  name: 'web-boards-and-pages-stand-apart',
+  severity: 'error',
+  from: { path: '^web/src/features/(?!dish/|bench/)([^/]+)/' },
+  to: { path: '^web/src/features/', pathNot: '^web/src/features/(dish|$1)/' },
 };
 
 const coreArrows = CORE_ORDER.map((folder, at) => ({
@@ -113,7 +88,7 @@ export default {
       from: { path: '^web/src/draw/' },
       to: { path: '^web/src/(state|worker)/' },
     },
-    webRooms,
+    roomsApart,
     ...webArrows,
     ...coreArrows,
     ...throughIndex,

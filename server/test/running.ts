@@ -51,12 +51,18 @@ export class RunningServer {
     });
   }
 
+  /** Its database file. */
+  readonly file = join(this.folder, 'yellowmist.sqlite');
+
   /** Ends the process at once, as a power cut would. */
-  async kill(): Promise<void> {
+  kill = (): Promise<void> => this.stop('SIGKILL');
+
+  /** Ends the process, in good order unless told otherwise. */
+  async stop(signal: NodeJS.Signals = 'SIGTERM'): Promise<void> {
     const { child } = this;
-    if (!child || child.exitCode !== null) return;
+    if (!child || child.exitCode !== null || child.signalCode !== null) return;
     const gone = new Promise((resolve) => child.once('exit', resolve));
-    child.kill('SIGKILL');
+    child.kill(signal);
     await gone;
   }
 

@@ -12,6 +12,32 @@ export const sprayerSchema = allOf<Sprayer>({
   gPerStroke: within('gPerStroke').allow(null),
 });
 
+/** A sprayer weighed before and after some strokes. */
+export interface Weighing {
+  beforeG: number;
+  afterG: number;
+  strokes: number;
+}
+
+const { min: LEAST_G, max: MOST_G } = RANGES.gPerStroke;
+
+/** Two weights and the strokes between them, as they come to grams a stroke that a sprayer can give. */
+export const weighingSchema = allOf<Weighing>({
+  beforeG: within('scaleG'),
+  afterG: within('scaleG')
+    .less(Joi.ref('beforeG'))
+    .messages({ 'number.less': 'The bottle must weigh less after the strokes than before.' }),
+  strokes: whole('strokes')
+    .min(1)
+    .messages({ 'number.min': 'Spray at least one stroke between the two weights.' })
+    .custom((strokes: number, helpers) => {
+      const { beforeG, afterG } = helpers.state.ancestors[0] as Weighing;
+      const grams = (beforeG - afterG) / strokes;
+      return grams < LEAST_G || grams > MOST_G ? helpers.error('weighing.odd', { grams: grams.toFixed(2) }) : strokes;
+    })
+    .messages({ 'weighing.odd': `{{#grams}} g a stroke is no sprayer's: ${LEAST_G} to ${MOST_G} g. Weigh again.` }),
+});
+
 /** A save of the kitchen, naming the version that it changes. */
 export const saveKitchenSchema = allOf<KitchenDocument>({
   version: versionSchema(0),

@@ -1,4 +1,14 @@
-import { oilAmount, partAmount, settingIn, shownNumber, textIn, withUnit } from './units';
+import {
+  numberOf,
+  oilAmount,
+  partAmount,
+  settingIn,
+  settingStep,
+  settingTurn,
+  shownNumber,
+  textIn,
+  withUnit,
+} from './units';
 import { celsius, kelvins, millimetres, setTo, text } from '@yellowmist/core';
 
 const plain = (text: string): string => text.replaceAll('\u00a0', ' ');
@@ -35,6 +45,17 @@ describe('numbers at the screen’s edge', () => {
     expect(plain(settingIn(182, 1, 'us'))).toBe('360 °F');
     expect(plain(settingIn(190, 5, 'metric'))).toBe('190 °C');
     expect(plain(textIn(text`Cook at ${setTo(200, 5)}.`, 'us'))).toBe('Cook at 390 °F.');
+  });
+
+  test.each([
+    [5, 5],
+    [10, 10],
+    [1, 1],
+  ])('a field for a setting of a fryer with steps of %d °C goes by %d °F, and shows no other', (stepC, stepF) => {
+    expect(settingStep(stepC, 'us')).toBe(stepF);
+    expect(settingStep(stepC, 'metric')).toBe(stepC);
+    const { stored } = settingTurn(stepC, 'us');
+    for (let f = 320; f <= 400; f += stepF) expect(numberOf(stored(f), settingTurn(stepC, 'us'))).toBe(String(f));
   });
 
   test('a bowl says whole eggs, and cups where they are used', () => {

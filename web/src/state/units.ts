@@ -19,7 +19,7 @@ import type { UnitSystem } from '../state/settings';
  * or a household scale says stays in 'grams'; 'plain' numbers stay. */
 export type FieldKind = 'temperature' | 'length' | 'film' | 'mass' | 'grams' | 'minutes' | 'seconds' | 'plain';
 
-interface Turn {
+export interface Turn {
   unit: string;
   shown: (si: number) => number;
   stored: (shown: number) => number;
@@ -53,11 +53,21 @@ const TURNS: Record<UnitSystem, Record<FieldKind, Turn>> = {
 
 export const turnOf = (quantity: FieldKind, system: UnitSystem): Turn => TURNS[system][quantity];
 
-/** A stored value as the cook reads it, without its unit: "185", "0.63". */
-export function shownNumber(value: number, quantity: FieldKind, system: UnitSystem): string {
-  const { shown, digits } = turnOf(quantity, system);
-  return String(Number(shown(value).toFixed(digits)));
+/** A fryer's setting, °C, as the fryer counts it: one that counts in °F has steps of its own. */
+export function settingTurn(stepC: number, system: UnitSystem): Turn {
+  const turn = turnOf('temperature', system);
+  if (system === 'metric') return turn;
+  const step = settingStep(stepC, system);
+  return { ...turn, shown: (tempC) => Math.round(celsiusToFahrenheit(tempC) / step) * step };
 }
+
+/** A stored value as the cook reads it, without its unit: "185", "0.63". */
+export const numberOf = (value: number, { shown, digits }: Turn): string =>
+  String(Number(shown(value).toFixed(digits)));
+
+/** The same by its kind. */
+export const shownNumber = (value: number, quantity: FieldKind, system: UnitSystem): string =>
+  numberOf(value, turnOf(quantity, system));
 
 /** A household scale reads light things in g, whatever the kitchen's units. */
 const LEAST_OUNCE_G = 28;
@@ -74,11 +84,14 @@ const inUnit = (value: number, quantity: FieldKind, system: UnitSystem): string 
 /** Steps of a fryer that counts in °F, by those of one that counts in °C. */
 const fahrenheitStep = (stepC: number): number => (stepC < 5 ? 1 : stepC < 10 ? 5 : 10);
 
+/** The step of a fryer's settings in the cook's unit. */
+export const settingStep = (stepC: number, system: UnitSystem): number =>
+  system === 'metric' ? stepC : fahrenheitStep(stepC);
+
 /** A fryer's setting, °C, in the steps that the fryer has: "190 °C", "375 °F". */
 export function settingIn(tempC: number, stepC: number, system: UnitSystem): string {
-  if (system === 'metric') return inUnit(tempC, 'temperature', system);
-  const step = fahrenheitStep(stepC);
-  return `${Math.round(celsiusToFahrenheit(tempC) / step) * step}\u00a0°F`;
+  const turn = settingTurn(stepC, system);
+  return `${numberOf(tempC, turn)}\u00a0${turn.unit}`;
 }
 
 /** How each kind of quantity in a sentence reads. */

@@ -9,27 +9,30 @@ export interface Answer<T> {
   error: string;
 }
 
-/** How many look at each question: the last one to leave calls it off. */
-const watching = new Map<string, number>();
-
 interface Running {
   queryCacheKey: string;
   abort: () => void;
   unsubscribe: () => void;
 }
 
-/** Watches a question that was asked; returns how to leave it. */
+/** Who looks at each question: how many, and the one that asked first, by whom it can be called off. */
+const watching = new Map<string, { many: number; first: Running }>();
+
+/** Watches a question that was asked; returns how to leave it. The last one to leave calls it off. */
 export function watch(running: Running): () => void {
   const key = running.queryCacheKey;
-  watching.set(key, (watching.get(key) ?? 0) + 1);
+  const watched = watching.get(key) ?? { many: 0, first: running };
+  watching.set(key, watched);
+  watched.many += 1;
   return () => {
-    const left = watching.get(key)! - 1;
-    if (left > 0) watching.set(key, left);
-    else {
-      watching.delete(key);
-      running.abort();
-    }
+    watched.many -= 1;
     running.unsubscribe();
+    // One that is asked again in the same breath goes on.
+    setTimeout(() => {
+      if (watched.many > 0 || watching.get(key) !== watched) return;
+      watching.delete(key);
+      watched.first.abort();
+    });
   };
 }
 

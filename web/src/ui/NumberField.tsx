@@ -1,5 +1,5 @@
 import { useId, useState } from 'react';
-import { shownNumber, turnOf, type FieldKind } from '../state/units';
+import { numberOf, settingStep, settingTurn, turnOf, type FieldKind, type Turn } from '../state/units';
 import { useUnits } from '../state/useUnits';
 
 interface Props {
@@ -10,6 +10,8 @@ interface Props {
   onChange: (value: number) => void;
   /** Step of the arrows, in the stored unit. */
   step?: number;
+  /** It is set on a fryer that goes in steps of so many °C: the arrows go by these, in °F by the fryer's own. */
+  stepC?: number;
   whole?: boolean;
   hideLabel?: boolean;
   className?: string;
@@ -18,10 +20,9 @@ interface Props {
 }
 
 /** "from 3 to 300 mm", in the cook's unit, rounded inward. */
-function allowedText(range: Props['range'], quantity: FieldKind, system: 'metric' | 'us', whole: boolean): string {
-  const { unit } = turnOf(quantity, system);
+function allowedText(range: Props['range'], turn: Turn, whole: boolean): string {
   const kind = whole ? 'a whole number' : 'a number';
-  return `Enter ${kind} from ${shownNumber(range.min, quantity, system)} to ${shownNumber(range.max, quantity, system)} ${unit}`.trim();
+  return `Enter ${kind} from ${numberOf(range.min, turn)} to ${numberOf(range.max, turn)} ${turn.unit}`.trim();
 }
 
 /** A number with its unit. What is outside the range is refused here, with the range; the last good value stays in force. */
@@ -32,6 +33,7 @@ export function NumberField({
   range,
   onChange,
   step = 1,
+  stepC,
   whole = false,
   hideLabel,
   className,
@@ -39,8 +41,9 @@ export function NumberField({
 }: Props) {
   const { system } = useUnits();
   const id = useId();
-  const { unit, stored, shown } = turnOf(quantity, system);
-  const settled = shownNumber(value, quantity, system);
+  const turn = stepC === undefined ? turnOf(quantity, system) : settingTurn(stepC, system);
+  const { unit, stored, shown } = turn;
+  const settled = numberOf(value, turn);
   // What is being typed, as long as the value that it stands for is the one in force.
   const [draft, setDraft] = useState<{ text: string; error: string; of: string } | null>(null);
   const current = draft?.of === settled ? draft : null;
@@ -52,15 +55,16 @@ export function NumberField({
     const slack = system === 'us' ? Math.abs(stored(shown(range.max) + 0.005) - range.max) : 0;
     const inside = number >= range.min - slack && number <= range.max + slack;
     const fits = text.trim() !== '' && Number.isFinite(number) && inside && (!whole || Number.isInteger(number));
-    if (!fits) return setDraft({ text, error: allowedText(range, quantity, system, whole), of: settled });
+    if (!fits) return setDraft({ text, error: allowedText(range, turn, whole), of: settled });
     const next = Math.min(range.max, Math.max(range.min, number));
-    const nextSettled = shownNumber(next, quantity, system);
+    const nextSettled = numberOf(next, turn);
     setDraft({ text, error: '', of: nextSettled });
     if (nextSettled !== settled) onChange(next);
   };
 
   const nudge = (by: number): void => {
-    const next = Math.min(range.max, Math.max(range.min, value + by * step));
+    const wanted = stepC === undefined ? value + by * step : stored(Number(settled) + by * settingStep(stepC, system));
+    const next = Math.min(range.max, Math.max(range.min, wanted));
     if (next !== value) onChange(Number(next.toFixed(3)));
   };
 

@@ -128,7 +128,7 @@ export function AirForm({ body, plan }: { body: ConversionBody; plan: AirPlan })
           )}
         </>
       )}
-      <SecondForm plan={plan} temperatures={temperatures} />
+      <SecondForm plan={plan} temperatures={temperatures} stepC={fryer.stepC} />
     </section>
   );
 }
@@ -151,7 +151,7 @@ export function AirHeat({ fryer, settings }: { fryer: Fryer; settings: AirSettin
         value={settings.tempC}
         quantity="temperature"
         range={temperatures}
-        step={fryer.stepC}
+        stepC={fryer.stepC}
         drag={drag(150, 220, 1)}
         onChange={(tempC) => set({ tempC })}
       />

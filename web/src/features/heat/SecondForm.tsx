@@ -19,7 +19,15 @@ const usual = (tempC: number): SecondPlan => ({
 });
 
 /** A sauce part-way, or simply a second cook. */
-export function SecondForm({ plan, temperatures }: { plan: AirPlan; temperatures: { min: number; max: number } }) {
+export function SecondForm({
+  plan,
+  temperatures,
+  stepC,
+}: {
+  plan: AirPlan;
+  temperatures: { min: number; max: number };
+  stepC: number;
+}) {
   const dispatch = useAppDispatch();
   const { second } = plan;
   const change = (to: SecondPlan | null): void => void dispatch(planChanged({ second: to }));
@@ -61,7 +69,7 @@ export function SecondForm({ plan, temperatures }: { plan: AirPlan; temperatures
             value={second.tempC}
             quantity="temperature"
             range={temperatures}
-            step={5}
+            stepC={stepC}
             onChange={(tempC) => change({ ...second, tempC })}
           />
           <NumberField

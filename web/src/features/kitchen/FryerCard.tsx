@@ -1,6 +1,7 @@
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { RANGES } from '@yellowmist/contract';
+import { Controller } from 'react-hook-form';
+import { fryerSchema, RANGES } from '@yellowmist/contract';
 import {
   BREAD_WORDS,
   HOT_SPOTS,
@@ -14,6 +15,8 @@ import {
 import { BreadMap } from '../../draw/BreadMap';
 import { Choice } from '../../ui/Choice';
 import { NumberField } from '../../ui/NumberField';
+import { NumberIn } from '../../ui/NumberIn';
+import { useLiveForm } from '../../ui/useLiveForm';
 import { useUnits } from '../../state/useUnits';
 import { FryerHabits } from './FryerHabits';
 
@@ -67,84 +70,67 @@ const reshaped = (basket: BasketShape, kind: BasketShape['kind']): BasketShape =
 };
 
 function Settings({ fryer, onChange }: { fryer: Fryer; onChange: Change }) {
-  const { basket } = fryer;
-  const set = (part: Partial<Fryer>): void => onChange({ ...fryer, ...part });
-  const size = (part: Record<string, number>): void => set({ basket: { ...basket, ...part } as BasketShape });
+  const { control, onChanged, wrong } = useLiveForm(fryerSchema, fryer, onChange);
+  const length = { control, onChanged, quantity: 'length', range: RANGES.basketMm } as const;
   return (
     <fieldset>
       <legend className="font-display font-semibold">Basket and settings</legend>
       <div className="grid grid-cols-3 gap-x-2 gap-y-1">
-        <Choice
-          label="Basket"
-          value={basket.kind}
-          options={SHAPES}
-          onChange={(kind) => set({ basket: reshaped(basket, kind) })}
+        <Controller
+          control={control}
+          name="basket"
+          render={({ field }) => (
+            <Choice
+              label="Basket"
+              value={field.value.kind}
+              options={SHAPES}
+              onChange={(kind) => {
+                field.onChange(reshaped(field.value, kind));
+                onChanged();
+              }}
+            />
+          )}
         />
-        {basket.kind === 'round' ? (
-          <NumberField
-            label="Across"
-            value={basket.diameterMm}
-            quantity="length"
-            range={RANGES.basketMm}
-            onChange={(diameterMm) => size({ diameterMm })}
-          />
+        {fryer.basket.kind === 'round' ? (
+          <NumberIn {...length} name="basket.diameterMm" label="Across" />
         ) : (
           <>
-            <NumberField
-              label="Wide"
-              value={basket.widthMm}
-              quantity="length"
-              range={RANGES.basketMm}
-              onChange={(widthMm) => size({ widthMm })}
-            />
-            <NumberField
-              label="Deep"
-              value={basket.depthMm}
-              quantity="length"
-              range={RANGES.basketMm}
-              onChange={(depthMm) => size({ depthMm })}
-            />
+            <NumberIn {...length} name="basket.widthMm" label="Wide" />
+            <NumberIn {...length} name="basket.depthMm" label="Deep" />
           </>
         )}
-        <NumberField
-          label="Racks"
-          value={fryer.racks}
-          quantity="plain"
-          range={RANGES.racks}
-          whole
-          onChange={(racks) => set({ racks })}
-        />
-        <NumberField
+        <NumberIn {...{ control, onChanged }} name="racks" label="Racks" quantity="plain" range={RANGES.racks} whole />
+        <NumberIn
+          {...{ control, onChanged }}
+          name="powerW"
           label="Power, W"
-          value={fryer.powerW ?? USUAL_POWER_W[fryer.kind]}
+          otherwise={USUAL_POWER_W[fryer.kind]}
           quantity="plain"
           range={RANGES.powerW}
-          onChange={(powerW) => set({ powerW })}
         />
-        <NumberField
+        <NumberIn
+          {...{ control, onChanged }}
+          name="minTempC"
           label="Lowest"
-          value={fryer.minTempC}
           quantity="temperature"
           range={{ min: RANGES.fryerTempC.min, max: fryer.maxTempC }}
-          step={5}
-          onChange={(minTempC) => set({ minTempC })}
+          step={fryer.stepC}
         />
-        <NumberField
+        <NumberIn
+          {...{ control, onChanged }}
+          name="maxTempC"
           label="Highest"
-          value={fryer.maxTempC}
           quantity="temperature"
           range={{ min: Math.max(RANGES.airTempC.min, fryer.minTempC), max: RANGES.fryerTempC.max }}
-          step={5}
-          onChange={(maxTempC) => set({ maxTempC })}
+          step={fryer.stepC}
         />
-        <NumberField
-          label="Steps of, °C"
-          value={fryer.stepC}
-          quantity="plain"
-          range={RANGES.stepC}
-          onChange={(stepC) => set({ stepC })}
-        />
+        <NumberIn {...{ control, onChanged }} name="stepC" label="Steps of, °C" quantity="plain" range={RANGES.stepC} />
       </div>
+      {wrong && (
+        <p role="alert" className="text-sm text-error">
+          {wrong}
+        </p>
+      )}
     </fieldset>
   );
 }

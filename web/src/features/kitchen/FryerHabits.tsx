@@ -9,7 +9,7 @@ import { useUnits } from '../../state/useUnits';
 
 /** How the fryer is used: whether it is preheated, how long its timer runs, and its own programmes. */
 export function FryerHabits({ fryer, onChange }: { fryer: Fryer; onChange: (fryer: Fryer) => void }) {
-  const { say } = useUnits();
+  const { say, set: setTo } = useUnits();
   const presets = fryer.presets ?? [];
   const set = (part: Partial<Fryer>): void => onChange({ ...fryer, ...part });
   return (
@@ -36,13 +36,17 @@ export function FryerHabits({ fryer, onChange }: { fryer: Fryer; onChange: (frye
             onChange={(timeLimitMin) => set({ timeLimitMin })}
           />
         )}
-        <AddPreset taken={presets.map((p) => p.name)} onAdd={(preset) => set({ presets: [...presets, preset] })} />
+        <AddPreset
+          stepC={fryer.stepC}
+          taken={presets.map((p) => p.name)}
+          onAdd={(preset) => set({ presets: [...presets, preset] })}
+        />
       </div>
       {presets.length > 0 && (
         <ul aria-label="Programmes" className="mt-1 flex flex-wrap gap-x-4 text-sm">
           {presets.map((p) => (
             <li key={p.name} className="flex items-center gap-1">
-              <b>{p.name}</b> {say(p.tempC, 'temperature')}, {say(p.minutes, 'minutes')}
+              <b>{p.name}</b> {setTo(p.tempC, fryer.stepC)}, {say(p.minutes, 'minutes')}
               <button
                 type="button"
                 className="btn btn-ghost btn-square size-8"
@@ -59,7 +63,15 @@ export function FryerHabits({ fryer, onChange }: { fryer: Fryer; onChange: (frye
   );
 }
 
-function AddPreset({ taken, onAdd }: { taken: readonly string[]; onAdd: (preset: Preset) => void }) {
+function AddPreset({
+  stepC,
+  taken,
+  onAdd,
+}: {
+  stepC: number;
+  taken: readonly string[];
+  onAdd: (preset: Preset) => void;
+}) {
   const entry = useNewName(taken, RANGES.presets.max);
   const [tempC, setTempC] = useState(200);
   const [minutes, setMinutes] = useState(15);
@@ -76,6 +88,7 @@ function AddPreset({ taken, onAdd }: { taken: readonly string[]; onAdd: (preset:
         label="at"
         value={tempC}
         quantity="temperature"
+        stepC={stepC}
         range={RANGES.fryerTempC}
         onChange={setTempC}
       />

@@ -1,4 +1,6 @@
-import { scaleHand, useScale, type ScaleState } from './useScale';
+import type { ScaleHand } from '@yellowmist/contract';
+import { problemText, useScaleHandMutation } from '../../state/api';
+import { useScale, type ScaleState } from './useScale';
 
 const SAID: Record<ScaleState['state'], string> = {
   away: 'The scale is gone: is it switched on and near? What was taken is kept; type the weight if it stays away.',
@@ -21,6 +23,8 @@ export function ScalePanel({
   onAfter: (grams: number) => void;
 }) {
   const { now, grams } = useScale(true);
+  const [moveHand, { error }] = useScaleHandMutation();
+  const hand = (deed: ScaleHand) => (): void => void moveHand(deed);
   const rest = now.state === 'steady' ? now.grams : null;
   const take = (as: (grams: number) => void): void => {
     if (rest !== null) as(rest);
@@ -57,32 +61,37 @@ export function ScalePanel({
       <fieldset className="mt-1 border-t border-base-300 pt-1">
         <legend className="text-xs">A simulated scale, to try it with: your hand on it</legend>
         <div className="flex flex-wrap gap-1">
-          <Deed label="Put the bottle on" onDo={() => scaleHand({ deed: 'put' })} />
+          <Deed label="Put the bottle on" onDo={hand({ deed: 'put' })} />
           <Deed
             label={`Press ${strokes} ${unit}s off`}
             disabled={strokes < 1}
-            onDo={() => scaleHand({ deed: 'press', strokes })}
+            onDo={hand({ deed: 'press', strokes })}
           />
-          <Deed label="Take it off" onDo={() => scaleHand({ deed: 'take' })} />
-          <Deed label="Knock the table" onDo={() => scaleHand({ deed: 'knock' })} />
+          <Deed label="Take it off" onDo={hand({ deed: 'take' })} />
+          <Deed label="Knock the table" onDo={hand({ deed: 'knock' })} />
           {now.state === 'away' ? (
-            <Deed label="Switch it on" onDo={() => scaleHand({ deed: 'plug' })} />
+            <Deed label="Switch it on" onDo={hand({ deed: 'plug' })} />
           ) : (
-            <Deed label="Switch it off" onDo={() => scaleHand({ deed: 'unplug' })} />
+            <Deed label="Switch it off" onDo={hand({ deed: 'unplug' })} />
           )}
         </div>
+        {error && (
+          <p role="alert" className="text-sm text-error">
+            The hand did nothing: {problemText(error)}
+          </p>
+        )}
       </fieldset>
     </section>
   );
 }
 
-function Deed({ label, disabled, onDo }: { label: string; disabled?: boolean; onDo: () => Promise<unknown> }) {
+function Deed({ label, disabled, onDo }: { label: string; disabled?: boolean; onDo: () => void }) {
   return (
     <button
       type="button"
       className="btn btn-ghost btn-sm h-9 border border-base-300"
       disabled={disabled}
-      onClick={() => void onDo().catch(() => undefined)}
+      onClick={onDo}
     >
       {label}
     </button>

@@ -1,9 +1,11 @@
+import { joiResolver } from '@hookform/resolvers/joi';
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { RANGES, type Sprayer } from '@yellowmist/contract';
+import { useForm, useWatch } from 'react-hook-form';
+import { RANGES, weighingSchema, type Sprayer, type Weighing } from '@yellowmist/contract';
 import { gramsPerStroke } from '@yellowmist/core';
 import { AddNamed } from '../../ui/AddNamed';
-import { NumberField } from '../../ui/NumberField';
+import { NumberIn } from '../../ui/NumberIn';
 import { ScalePanel } from './ScalePanel';
 
 const KINDS = [
@@ -62,24 +64,17 @@ function Calibration({
   onChange: (sprayer: Sprayer) => void;
   onRemove: () => void;
 }) {
-  const [before, setBefore] = useState(250);
-  const [after, setAfter] = useState(248);
-  const [strokes, setStrokes] = useState(10);
-  const [error, setError] = useState('');
+  const { control, setValue, handleSubmit, formState } = useForm<Weighing>({
+    defaultValues: { beforeG: 250, afterG: 248, strokes: 10 },
+    resolver: joiResolver(weighingSchema),
+  });
   const [onScale, setOnScale] = useState(false);
   const unit = UNIT[sprayer.kind];
-  const weigh = (afterG = after): void => {
-    try {
-      const grams = gramsPerStroke(before, afterG, strokes);
-      const { min, max } = RANGES.gPerStroke;
-      if (grams < min || grams > max)
-        return setError(`${grams.toFixed(2)} g a ${unit} is no sprayer's: ${min} to ${max} g. Weigh again.`);
-      setError('');
-      onChange({ ...sprayer, gPerStroke: grams });
-    } catch (wrong) {
-      setError((wrong as Error).message);
-    }
-  };
+  const strokes = useWatch({ control, name: 'strokes' });
+  const [wrong] = Object.values(formState.errors) as { message?: string }[];
+  const reckon = handleSubmit(({ beforeG, afterG, strokes }) =>
+    onChange({ ...sprayer, gPerStroke: gramsPerStroke(beforeG, afterG, strokes) }),
+  );
   return (
     <>
       <div className="flex items-center gap-2">
@@ -102,32 +97,32 @@ function Calibration({
       </div>
       {sprayer.kind !== 'brush' && (
         <div className="flex flex-wrap items-end gap-2">
-          <NumberField
+          <NumberIn
             className="w-24"
+            control={control}
+            name="beforeG"
             label="Weighs before"
-            value={before}
             quantity="grams"
             range={RANGES.scaleG}
-            onChange={setBefore}
           />
-          <NumberField
+          <NumberIn
             className="w-24"
+            control={control}
+            name="afterG"
             label="and after"
-            value={after}
             quantity="grams"
             range={RANGES.scaleG}
-            onChange={setAfter}
           />
-          <NumberField
+          <NumberIn
             className="w-24"
+            control={control}
+            name="strokes"
             label={`${unit}s`}
-            value={strokes}
             quantity="plain"
             range={RANGES.strokes}
             whole
-            onChange={setStrokes}
           />
-          <button type="button" className="btn btn-sm h-9" onClick={() => weigh()}>
+          <button type="button" className="btn btn-sm h-9" onClick={() => void reckon()}>
             Reckon
           </button>
           <button
@@ -144,19 +139,16 @@ function Calibration({
         <ScalePanel
           strokes={strokes}
           unit={unit}
-          onBefore={(grams) => {
-            setBefore(grams);
-            setError('');
-          }}
+          onBefore={(grams) => setValue('beforeG', grams)}
           onAfter={(grams) => {
-            setAfter(grams);
-            weigh(grams);
+            setValue('afterG', grams);
+            void reckon();
           }}
         />
       )}
-      {error && (
+      {wrong?.message && (
         <p role="alert" className="text-sm text-error">
-          {error}
+          {wrong.message}
         </p>
       )}
     </>

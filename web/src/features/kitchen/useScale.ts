@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import type { ScaleHand, ScaleMessage } from '@yellowmist/contract';
+import type { ScaleMessage } from '@yellowmist/contract';
 import { weighed, type ScaleReading, type Weighed } from '@yellowmist/core';
 
 export type ScaleState = Weighed | { state: 'away' };
@@ -31,11 +31,3 @@ export function useScale(on: boolean): Scale {
   }, [on]);
   return { now: readings ? weighed(readings) : { state: 'away' }, grams: readings?.at(-1)?.grams ?? null };
 }
-
-/** Moves what stands on the simulated scale. */
-export const scaleHand = (hand: ScaleHand): Promise<Response> =>
-  fetch(`${ADDRESS}/hand`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify(hand),
-  });

@@ -49,7 +49,7 @@ export default function LimitsBoard({ body: { limits, fryer } }: EarlyBoardProps
           value={limits.maxTempC}
           quantity="temperature"
           range={{ min: RANGES.airTempC.min, max: fryer.maxTempC }}
-          step={5}
+          stepC={fryer.stepC}
           onChange={(v) => change({ maxTempC: v })}
         />
         <NumberField

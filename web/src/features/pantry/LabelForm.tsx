@@ -13,7 +13,7 @@ import {
   type Origin,
 } from '@yellowmist/core';
 import { Choice } from '../../ui/Choice';
-import { NumberField } from '../../ui/NumberField';
+import { NumberIn } from '../../ui/NumberIn';
 
 const FRESH: Label = {
   id: '',
@@ -150,38 +150,25 @@ export function LabelForm({
         <legend className="text-xs">In 100 g, from the label</legend>
         <div className="grid grid-cols-3 gap-x-2 gap-y-1">
           {NUTRIENTS.map(([key, word]) => (
-            <Controller
+            <NumberIn
               key={key}
               control={control}
               name={key}
-              render={({ field }) => (
-                <NumberField
-                  label={word}
-                  value={field.value}
-                  quantity="grams"
-                  range={RANGES.per100g}
-                  step={0.5}
-                  onChange={field.onChange}
-                />
-              )}
+              label={word}
+              quantity="grams"
+              range={RANGES.per100g}
+              step={0.5}
             />
           ))}
         </div>
       </fieldset>
-      <Controller
+      <NumberIn
         control={control}
         name="cupG"
-        render={({ field }) => (
-          <NumberField
-            label={
-              field.value === null ? 'A level cup of it (not weighed: as what it behaves like)' : 'A level cup of it'
-            }
-            value={field.value ?? Math.round(ingredient(KNOWN, label.likeId).cupG ?? UNWEIGHED_CUP_G)}
-            quantity="grams"
-            range={RANGES.cupG}
-            onChange={field.onChange}
-          />
-        )}
+        label={label.cupG === null ? 'A level cup of it (not weighed: as what it behaves like)' : 'A level cup of it'}
+        otherwise={Math.round(ingredient(KNOWN, label.likeId).cupG ?? UNWEIGHED_CUP_G)}
+        quantity="grams"
+        range={RANGES.cupG}
       />
       <Controller
         control={control}
