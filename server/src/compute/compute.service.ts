@@ -12,8 +12,6 @@ const MOST_WAITING = 16;
 /** A conversion takes a second or two: a queue is half empty after so long, s. */
 const RETRY_AFTER_S = 10;
 
-const isFull = (error: unknown): boolean => error instanceof Error && /queue/i.test(error.message);
-
 /** The core in a small pool of threads. */
 @Injectable()
 export class ComputeService implements OnApplicationShutdown {
@@ -21,9 +19,11 @@ export class ComputeService implements OnApplicationShutdown {
     filename: new URL('./worker.js', import.meta.url).href,
     minThreads: 0,
     maxThreads: MOST_THREADS,
-    maxQueue: MOST_WAITING,
     idleTimeout: IDLE_MS,
   });
+
+  /** Tasks that are computed or wait. */
+  private inHand = 0;
 
   constructor(private readonly shelf: ShelfService) {}
 
@@ -45,13 +45,18 @@ export class ComputeService implements OnApplicationShutdown {
    * @throws ProblemException 503 when too much waits already; Refusal when it cannot be computed as it was asked
    */
   private async run<T>(name: keyof typeof worker, request: unknown, signal?: AbortSignal): Promise<T> {
-    const own = await this.shelf.own();
-    const worked = (await this.pool.run({ request, own }, { name, signal }).catch((error: unknown) => {
-      if (!isFull(error)) throw error;
+    if (this.inHand >= MOST_THREADS + MOST_WAITING) {
       throw new ProblemException(503, `${MOST_WAITING} others wait already. Try again soon.`, {}, RETRY_AFTER_S);
-    })) as worker.Worked<T>;
-    if ('refused' in worked) throw new Refusal(worked.refused);
-    return worked.answer;
+    }
+    this.inHand += 1;
+    try {
+      const own = await this.shelf.own();
+      const worked = (await this.pool.run({ request, own }, { name, signal })) as worker.Worked<T>;
+      if ('refused' in worked) throw new Refusal(worked.refused);
+      return worked.answer;
+    } finally {
+      this.inHand -= 1;
+    }
   }
 
   onApplicationShutdown(): Promise<void> {
