@@ -75,4 +75,23 @@ describe('what an earlier cook left inside', () => {
     const even = simulate({ ...bare, startFirmness: firmness, medium: pot(), minutes: 4 });
     expect(second.columns.firmness.at(-1)!).toBeGreaterThan(even.columns.firmness.at(-1)!);
   });
+
+  test('what was boiled for an hour has some firmness left, however little: no number that is none', () => {
+    const floret = geometryOf({ kind: 'ball', diameterMm: 10 }, food.densityKgM3);
+    const boiled = simulate({
+      piece: floret,
+      food,
+      layers: [],
+      startC: 20,
+      startFirmness: 1,
+      restMin: 0,
+      oilGm2: 0,
+      medium: boilingPot({ waterKgPerPiece: 0.3, burnerWPerPiece: 60 }),
+      minutes: 60,
+    });
+    const { softened } = boiled.inside;
+    for (const s of [...softened.up, ...softened.down]) expect(Number.isFinite(s)).toBe(true);
+    expect(boiled.columns.firmness.at(-1)!).toBeGreaterThanOrEqual(0);
+    expect(boiled.columns.firmness.at(-1)!).toBeLessThan(0.01);
+  });
 });

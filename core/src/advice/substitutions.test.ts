@@ -1,0 +1,59 @@
+import { BREADED, PLAIN_FRYER } from '../../testing/plain.js';
+import { PLAIN_AIR, type AirPlan } from '../dish/index.js';
+import { fitsDiets, ingredient, KNOWN } from '../foods/index.js';
+import { choiceOf, evaluateAir, evaluateFried, type Asked } from '../plan/index.js';
+import { substitutions } from './substitutions.js';
+
+const request: Asked = {
+  pantry: KNOWN,
+  dish: {
+    foodId: 'halloumi',
+    shape: { kind: 'slab', lengthMm: 80, widthMm: 30, thicknessMm: 14 },
+    count: 8,
+    startC: 6,
+    skin: 'damp',
+    preparation: 'raw',
+  },
+  fried: { layers: BREADED, medium: 'deep-oil', oilId: 'rapeseed-oil', tempC: 175, minutes: 3 },
+  fryer: PLAIN_FRYER,
+  limits: { diets: [], avoidAllergens: [], without: [], maxTempC: 200, maxMinutes: 20, preheat: false },
+};
+const plan: AirPlan = {
+  layers: BREADED,
+  restMin: 5,
+  oilGm2: 15,
+  settings: { ...PLAIN_AIR, tempC: 190, minutes: 10, preheated: false, turnAtMin: 5, under: 'basket' },
+  second: null,
+};
+const fried = evaluateFried(request);
+const current = evaluateAir(request, plan, fried);
+
+describe('what could stand in for an ingredient', () => {
+  const forEgg = substitutions(request, current, fried, 1, 'egg');
+
+  test('stands in its own layer, and leaves the rest of the plan as it was', () => {
+    expect(forEgg.length).toBeGreaterThan(1);
+    for (const { id, plan: other } of forEgg) {
+      expect(other.layers[1].portions.map((p) => p.ingredientId)).toContain(id);
+      expect(other.layers[1].portions.map((p) => p.ingredientId)).not.toContain('egg');
+      expect([other.layers[0], other.layers[2]]).toEqual([BREADED[0], BREADED[2]]);
+      expect(other.settings).toEqual(plan.settings);
+    }
+  });
+
+  test('says what it changes, of which allergens are a part', () => {
+    const changes = forEgg.flatMap((s) => s.changes);
+    expect(changes.length).toBeGreaterThan(0);
+    expect(forEgg.some((s) => s.changes.some((c) => c.about === 'allergens'))).toBe(true);
+  });
+
+  test('is only what is eaten and in the house', () => {
+    const choice = { ...choiceOf(request), diets: ['vegan'] as const, without: [forEgg[0].id] };
+    const vegan = substitutions(request, current, fried, 1, 'egg', { ...choice, diets: ['vegan'] });
+    expect(vegan.length).toBeGreaterThan(0);
+    for (const { id } of vegan) {
+      expect(fitsDiets(ingredient(KNOWN, id), ['vegan'])).toBe(true);
+      expect(id).not.toBe(forEgg[0].id);
+    }
+  });
+});

@@ -1,0 +1,43 @@
+import { KNOWN, convertDish, type Alternative, type Conversion } from '@yellowmist/core';
+import { exampleConversion, type Chosen } from '@yellowmist/contract';
+import { choicesIn, isTaken, keyOf, namesOf } from './names';
+
+const conversion: Conversion = convertDish({ ...exampleConversion(), pantry: KNOWN });
+const choices = choicesIn(conversion);
+const chosenOf = ({ family, plan }: Alternative): Chosen => ({ family, by: 'cook', plan });
+
+describe('the versions to choose from', () => {
+  test('are the original as it is, then the best first; none before there is a search', () => {
+    expect(choices[0]).toBe(conversion.original);
+    expect(choices.slice(1)).toEqual(conversion.alternatives);
+    expect(choicesIn(null)).toEqual([]);
+  });
+
+  test('each has a name that no other has, also among many of one coat', () => {
+    const many = [...choices, ...choices.map((a) => ({ ...a, id: `${a.id} again` }))];
+    const names = namesOf(many);
+    expect(new Set(many.map((a) => names.get(a))).size).toBe(many.length);
+  });
+
+  test('of two of one coat the later one says what sets it apart', () => {
+    const [first] = conversion.alternatives;
+    const { settings } = first.plan;
+    const cooler = { ...first, plan: { ...first.plan, settings: { ...settings, tempC: settings.tempC - 10 } } };
+    const drier = { ...first, plan: { ...first.plan, oilGm2: 0 } };
+    const names = namesOf([first, cooler, drier]);
+    expect(names.get(cooler)).toBe(`${names.get(first)}, cooler`);
+    expect(names.get(drier)).toBe(`${names.get(first)}, less oil`);
+  });
+
+  test('the one on the bench is known by what it is, not by how it is written', () => {
+    const [first, second] = conversion.alternatives;
+    const written = JSON.parse(JSON.stringify(chosenOf(first))) as Chosen;
+    expect(isTaken(first, written)).toBe(true);
+    expect(isTaken(second, written)).toBe(false);
+    expect(isTaken(first, null)).toBe(false);
+  });
+
+  test('keys are for one version each', () => {
+    expect(new Set(choices.map(keyOf)).size).toBe(choices.length);
+  });
+});
