@@ -1,4 +1,6 @@
 import { spawn } from 'node:child_process';
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
 import { expect, test as base, type Page } from '@playwright/test';
 
 const FIRST_PORT = 4699;
@@ -64,12 +66,6 @@ export async function begin(page: Page, food: string, coat: string): Promise<voi
   await stopSearch(page);
 }
 
-/** Id of a copy; null when the dish is gone, as a journey may have deleted it. */
-async function copyOf(page: Page, id: string): Promise<string | null> {
-  const made = await page.request.post(`/api/conversions/${id}/duplicate`);
-  return made.ok() ? ((await made.json()) as { id: string }).id : null;
-}
-
 /** Waits until what was found is kept with the dish: a copy of it searches nothing. */
 const kept = (page: Page, id: string): Promise<void> =>
   expect
@@ -82,13 +78,43 @@ interface Kept {
 
 const idOf = (page: Page): string => page.url().split('/').at(-1)!;
 
-/** Copies of dishes as journeys of this worker have begun them, by food and coat. */
-const begun = new Map<string, string | null>();
+interface Begun {
+  body: object;
+  found: object;
+}
+
+/** Where a dish is put down that one journey has begun, for the journeys of the other worker's server as well. */
+const placeOf = (dish: string): string =>
+  join(test.info().project.outputDir, 'begun', `${dish.replace(/\W+/g, '-')}.json`);
+
+async function putDown(page: Page, place: string): Promise<void> {
+  const read = async (path: string): Promise<object> => (await page.request.get(path)).json();
+  const id = idOf(page);
+  const {
+    version: _,
+    id: __,
+    format: ___,
+    createdAt: ____,
+    updatedAt: _____,
+    ...body
+  } = (await read(`/api/conversions/${id}`)) as Record<string, unknown>;
+  const { found } = (await read(`/api/conversions/${id}/answer`)) as Kept;
+  mkdirSync(dirname(place), { recursive: true });
+  writeFileSync(place, JSON.stringify({ body, found }));
+}
+
+/** The dish as it was begun, made anew on this worker's server with what was found for it. */
+async function takeUp(page: Page, place: string): Promise<void> {
+  const { body, found } = JSON.parse(readFileSync(place, 'utf8')) as Begun;
+  const { id } = (await (await page.request.post('/api/conversions', { data: body })).json()) as { id: string };
+  await page.request.put(`/api/conversions/${id}/answer`, { data: found });
+  await page.goto(`/dish/${id}`);
+}
 
 /**
  * Opens a bench with an air version on it. The first journey that wants a dish begins it as a cook does; the next ones
- * open a copy, and search nothing: what they look at is something else.
- * @param prepare what is done to the dish before it is copied; the same for the same food and coat
+ * open it as it was then, and search nothing: what they look at is something else.
+ * @param prepare what is done to the dish before it is put down; the same for the same food and coat
  */
 export async function openBench(
   page: Page,
@@ -96,20 +122,17 @@ export async function openBench(
   coat: string,
   prepare: (page: Page) => Promise<void> = () => Promise.resolve(),
 ): Promise<void> {
-  const dish = `${food}, ${coat}`;
-  const before = begun.get(dish);
-  const copy = before ? await copyOf(page, before) : null;
-  if (copy) {
-    await page.goto(`/dish/${copy}`);
-    await searched(page);
-    return;
+  const place = placeOf(`${food}, ${coat}`);
+  if (existsSync(place)) {
+    await takeUp(page, place);
+    return searched(page);
   }
   await beginAndSearch(page, food, coat);
   await prepare(page);
   await searched(page);
   await saved(page);
   await kept(page, idOf(page));
-  begun.set(dish, await copyOf(page, idOf(page)));
+  await putDown(page, place);
 }
 
 /** Sends the sentence of the home view, and waits for the whole search. */

@@ -1,5 +1,5 @@
 import type { Locator, Page } from '@playwright/test';
-import { begin, beginAndSearch, expect, openBench, saved, searched, test } from './begin';
+import { beginAndSearch, expect, openBench, saved, searched, test } from './begin';
 
 const board = (page: Page, name: string): Promise<void> => page.getByRole('tab', { name, exact: true }).click();
 const airCoat = (page: Page): Locator => page.getByRole('region', { name: 'Coat in the air' });
@@ -24,7 +24,7 @@ async function plainCoat(page: Page): Promise<void> {
 test('a coat without gluten and egg from the beer batter, its crumbs swapped, and what goes into the bowls', async ({
   page,
 }) => {
-  await begin(page, 'Oyster mushrooms', 'beer batter');
+  await openBench(page, 'Oyster mushrooms', 'beer batter');
   await expect(page.getByRole('region', { name: 'Reasons' })).toContainText(/stays below 75.°C .* drips through/);
   await board(page, 'Who eats, how hot');
   await page.getByLabel('Without gluten').check();
@@ -141,7 +141,7 @@ test('twenty steps are undone and done again', async ({ page }) => {
 });
 
 test('two versions are kept under names, compared, and gone back to after a reload', async ({ page }) => {
-  await begin(page, 'Oyster mushrooms', 'beer batter');
+  await openBench(page, 'Oyster mushrooms', 'beer batter');
   await board(page, 'Kept versions');
   await page.getByRole('button', { name: 'Keep', exact: true }).click();
   await expect(page.getByRole('alert')).toContainText('A version needs a name');
@@ -229,7 +229,7 @@ test('a side of a question is taken, and says what the other would change', asyn
 });
 
 test('the dipping station turns round for a left hand, reckons with a measured drop, and scales', async ({ page }) => {
-  await begin(page, 'Oyster mushrooms', 'beer batter');
+  await openBench(page, 'Oyster mushrooms', 'beer batter');
   await page
     .getByRole('button', { name: /se: Batter under crumbs/ })
     .first()

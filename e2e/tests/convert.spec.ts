@@ -39,7 +39,7 @@ test('from nothing to an air version that is there after a reload', async ({ pag
 });
 
 test('the wet batter is shown failing as it is, and the chosen coat stays chosen', async ({ page }) => {
-  await begin(page, 'Oyster mushrooms', 'beer batter');
+  await openBench(page, 'Oyster mushrooms', 'beer batter');
   await expect(page.getByRole('heading', { name: 'Why your coat fails as it is' })).toBeVisible();
   await expect(page.getByRole('region', { name: 'Reasons' })).toContainText(
     /stays below 75.°C .* drips through the grid/,
@@ -154,7 +154,7 @@ test('a worker that dies under a question is replaced, and the cook is told', as
 });
 
 test('the fork says the batter is too thick, and the bowl says what to stir in', async ({ page }) => {
-  await begin(page, 'Oyster mushrooms', 'beer batter');
+  await openBench(page, 'Oyster mushrooms', 'beer batter');
   await page
     .getByRole('button', { name: /se: Batter under crumbs/ })
     .first()
@@ -168,7 +168,7 @@ test('the fork says the batter is too thick, and the bowl says what to stir in',
 });
 
 test('a diet changes what is offered', async ({ page }) => {
-  await begin(page, 'Oyster mushrooms', 'beer batter');
+  await openBench(page, 'Oyster mushrooms', 'beer batter');
   await page.getByRole('tab', { name: 'Who eats, how hot' }).click();
   await page.getByLabel('Vegan').check();
   await page.getByLabel('Without gluten').check();

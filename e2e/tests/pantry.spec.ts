@@ -1,4 +1,4 @@
-import { begin, expect, test } from './begin';
+import { openBench, expect, test } from './begin';
 
 test('an own ingredient goes from its label onto the shelf and into a coat, and what is never used is not offered', async ({
   page,
@@ -18,7 +18,7 @@ test('an own ingredient goes from its label onto the shelf and into a coat, and 
   await page.getByLabel('Find').fill('lentil');
   await expect(page.getByRole('row', { name: /Island mill lentil crumbs/ })).toContainText('celery');
 
-  await begin(page, 'Oyster mushrooms', 'beer batter');
+  await openBench(page, 'Oyster mushrooms', 'beer batter');
   await page.getByRole('button', { name: 'In the air', exact: true }).click();
   const coat = page.getByRole('region', { name: 'Coat in the air' });
   await expect(coat).not.toContainText('Beer');

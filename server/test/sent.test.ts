@@ -61,25 +61,30 @@ test('every route says what it answers', async () => {
   expect(silent).toEqual([]);
 });
 
-test('what is answered is what the documentation says', async () => {
-  const { name: _, note: __, chosen: ___, versions: ____, ...request } = exampleConversion();
-  const holds = async (schema: Schema, method: string, path: string, body?: unknown): Promise<void> => {
-    const answer = await server.ask(method, path, body);
-    expect(schema.validate(answer.body, { abortEarly: false, convert: false }).error?.message).toBeUndefined();
-  };
-  await holds(convertAnswerSchema, 'POST', '/convert', request);
-  await holds(conversionDocumentSchema, 'POST', '/conversions', exampleConversion());
-  await holds(conversionListSchema, 'GET', '/conversions');
-  await holds(ingredientListSchema, 'GET', '/pantry');
-  await holds(healthSchema, 'GET', '/health');
-  await holds(problemSchema, 'POST', '/convert', {});
-});
+describe('what is answered', () => {
+  let conversion: ConvertAnswer;
+  beforeAll(async () => {
+    const { dish, fried, fryer, limits } = exampleConversion();
+    conversion = (await server.ask<ConvertAnswer>('POST', '/convert', { dish, fried, fryer, limits })).body;
+  });
 
-test('a sentence is answered as it reads in SI units, and as its words and quantities', async () => {
-  const { name: _, note: __, chosen: ___, versions: ____, ...request } = exampleConversion();
-  const { body } = await server.ask<ConvertAnswer>('POST', '/convert', request);
-  const reasons = [body.original, ...body.alternatives].flatMap((a) => a.reasons);
-  const told = reasons.filter((r) => r.textParts.some((part) => typeof part !== 'string'));
-  expect(told.length).toBeGreaterThan(0);
-  for (const { text, textParts } of reasons) expect(plain(textParts)).toBe(text);
+  test('is what the documentation says', async () => {
+    const holds = (schema: Schema, answer: unknown): void =>
+      expect(schema.validate(answer, { abortEarly: false, convert: false }).error?.message).toBeUndefined();
+    const answerTo = async (method: string, path: string, body?: unknown): Promise<unknown> =>
+      (await server.ask(method, path, body)).body;
+    holds(convertAnswerSchema, conversion);
+    holds(conversionDocumentSchema, await answerTo('POST', '/conversions', exampleConversion()));
+    holds(conversionListSchema, await answerTo('GET', '/conversions'));
+    holds(ingredientListSchema, await answerTo('GET', '/pantry'));
+    holds(healthSchema, await answerTo('GET', '/health'));
+    holds(problemSchema, await answerTo('POST', '/convert', {}));
+  });
+
+  test('is a sentence as it reads in SI units, and its words and quantities', () => {
+    const reasons = [conversion.original, ...conversion.alternatives].flatMap((a) => a.reasons);
+    const told = reasons.filter((r) => r.textParts.some((part) => typeof part !== 'string'));
+    expect(told.length).toBeGreaterThan(0);
+    for (const { text, textParts } of reasons) expect(plain(textParts)).toBe(text);
+  });
 });
