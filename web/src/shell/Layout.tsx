@@ -42,11 +42,11 @@ export function Layout() {
         ))}
         <div
           id="bar"
-          className="order-last flex min-w-0 basis-full items-center gap-3 sm:order-none sm:grow sm:basis-0"
+          className="order-last flex min-w-0 basis-full items-center gap-3 lg:order-none lg:grow lg:basis-0"
         />
         <button
           type="button"
-          className="btn btn-ghost ml-auto h-11 px-3 font-normal sm:ml-0"
+          className="btn btn-ghost ml-auto h-11 px-3 font-normal lg:ml-0"
           onClick={() => dispatch(unitsSwitched())}
           aria-label={units === 'metric' ? 'Switch to cups, °F and inches' : 'Switch to grams, °C and millimetres'}
         >
