@@ -4,7 +4,8 @@ import ts from 'typescript';
 /** The homes of the core's constants. */
 export const CONSTANT_FILES = [
   'units/constants.ts',
-  'coat/constants.ts',
+  'coat/constants/batter.ts',
+  'coat/constants/layers.ts',
   'heat/constants/matter.ts',
   'heat/constants/grid.ts',
   'heat/constants/kinetics.ts',
@@ -12,7 +13,8 @@ export const CONSTANT_FILES = [
   'heat/appliances.ts',
   'prep/constants.ts',
   'oil/constants.ts',
-  'outcome/constants.ts',
+  'outcome/constants/weighing.ts',
+  'outcome/constants/judging.ts',
   'plan/constants.ts',
   'search/constants.ts',
   'advice/constants.ts',

@@ -12,7 +12,7 @@ import {
   STANDING_TAU_MIN,
   THICKEST_FILM_M,
   USUAL_THICKENING,
-} from './constants.js';
+} from './constants/index.js';
 
 /** How a wet layer flows at 20 °C. */
 export interface Flow {

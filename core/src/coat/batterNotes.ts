@@ -1,6 +1,6 @@
 import { partsOf, totalGrams, type Pantry } from '../foods/index.js';
 import { lowered } from '../units/index.js';
-import { STARCH_SETTLES_SHARE } from './constants.js';
+import { STARCH_SETTLES_SHARE } from './constants/index.js';
 import type { LayerSpec } from './types.js';
 
 /** Flours that go on swelling this much more lump when they meet liquid at once. */

@@ -1,6 +1,6 @@
 import type { Part } from '../foods/index.js';
 import { US_CUP_ML, ROUNDING } from '../units/index.js';
-import { BOWL_REMAINDER_G, EGG_TOLERANCE, LOST_BY, SAME_RECIPE_G } from './constants.js';
+import { BOWL_REMAINDER_G, EGG_TOLERANCE, LOST_BY, SAME_RECIPE_G } from './constants/index.js';
 import { PLAIN_STATION, type CoatLayer, type Station } from './types.js';
 
 export interface BowlPart {

@@ -32,7 +32,7 @@ import {
   WET_FROM_LIQUID_SHARE,
   WET_STRUCTURE,
   LEAST_PORES,
-} from './constants.js';
+} from './constants/index.js';
 import { thicknessFromSpread } from './spread.js';
 import type { CoatLayer, LayerSpec, SkinWater } from './types.js';
 

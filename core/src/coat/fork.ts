@@ -1,7 +1,7 @@
 import { totalGrams, type Ingredient, type Part } from '../foods/index.js';
 import { bisect } from '../units/index.js';
 import { consistencyOf, flowOf, type Consistency } from './batter.js';
-import { FORK_VISCOSITY } from './constants.js';
+import { FORK_VISCOSITY } from './constants/index.js';
 
 /** What brings a batter to a consistency: so much of its own liquid, or of its own flour. */
 export interface Correction {

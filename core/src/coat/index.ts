@@ -2,7 +2,7 @@ export * from './batter.js';
 export * from './batterNotes.js';
 export * from './bowls.js';
 export * from './build.js';
-export { DEFAULT_DRAIN_S } from './constants.js';
+export { DEFAULT_DRAIN_S } from './constants/index.js';
 export * from './fork.js';
 export * from './grammar.js';
 export * from './types.js';

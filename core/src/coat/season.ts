@@ -9,7 +9,7 @@ import {
   type Part,
 } from '../foods/index.js';
 import { text, type Text } from '../units/index.js';
-import { MOST_SALT_SHARE, SALT_ON_FOOD, SPICE_BURNS_C } from './constants.js';
+import { MOST_SALT_SHARE, SALT_ON_FOOD, SPICE_BURNS_C } from './constants/index.js';
 import type { CoatLayer, LayerSpec } from './types.js';
 
 /** How salty a coated dish is. */

@@ -1,7 +1,7 @@
 import { mixDensity, type Part } from '../foods/index.js';
 import { bisect, GRAVITY } from '../units/index.js';
 import type { Flow } from './batter.js';
-import { SPREAD_DROP_M3, SPREAD_SECONDS, SPREADING } from './constants.js';
+import { SPREAD_DROP_M3, SPREAD_SECONDS, SPREADING } from './constants/index.js';
 
 /**
  * Diameter of a drop on a level plate after a minute, mm: the smaller of what a thin liquid reaches by then (Huppert

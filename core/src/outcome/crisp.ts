@@ -15,7 +15,7 @@ import {
   WORSE_FACE,
   NOTICED,
   AIRLESS_FROM,
-} from './constants.js';
+} from './constants/index.js';
 import { reaches } from './likeness.js';
 import type { OutcomeRule } from './types.js';
 import { faces, facesOf, inWords, largeIsGood, verdict, type Judged } from './view.js';

@@ -15,7 +15,7 @@ import {
   SHORTFALL,
   SUGARY,
   NOTICED,
-} from './constants.js';
+} from './constants/index.js';
 import { evenness, sameColour } from './likeness.js';
 import type { OutcomeRule, Verdicts } from './types.js';
 import type { Verdict } from './verdict.js';

@@ -1,4 +1,4 @@
-import { LIKENESS, OIL_UPTAKE, RICH_FROM, NOTICED } from './constants.js';
+import { LIKENESS, OIL_UPTAKE, RICH_FROM, NOTICED } from './constants/index.js';
 import { lowered, text } from '../units/index.js';
 import { moreIsBetter, untold } from './compare.js';
 import type { OutcomeRule } from './types.js';

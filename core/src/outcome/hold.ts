@@ -11,7 +11,7 @@ import {
   UNDUSTED_HOLD,
   WORTH_TELLING,
   NOTICED,
-} from './constants.js';
+} from './constants/index.js';
 import { reaches } from './likeness.js';
 import type { Comparison, OutcomeRule } from './types.js';
 import type { Verdict } from './verdict.js';

@@ -1,7 +1,7 @@
 import { safeMinimum } from '../safety/index.js';
 import { celsius, lowered, millimetres, text } from '../units/index.js';
 import { byWord, moreIsBetter } from './compare.js';
-import { FIRMNESS, JUICE, SHORTFALL, SQUEEZE, WARM_K, NOTICED } from './constants.js';
+import { FIRMNESS, JUICE, SHORTFALL, SQUEEZE, WARM_K, NOTICED } from './constants/index.js';
 import { reaches } from './likeness.js';
 import type { OutcomeRule } from './types.js';
 import { because, largeIsGood, percent, valueOf, verdict } from './view.js';

@@ -1,4 +1,4 @@
-import { LIKENESS } from './constants.js';
+import { LIKENESS } from './constants/index.js';
 
 /** 1 where a ≥ b, falling as a falls behind b. */
 export const reaches = (a: number, b: number): number => Math.min(1, (a + LIKENESS.offset) / (b + LIKENESS.offset));

@@ -2,7 +2,7 @@ import { FRYERS } from '../heat/index.js';
 import { oilShare } from '../oil/index.js';
 import { celsius, filmMm, lowered, text, type Text } from '../units/index.js';
 import { lessIsBetter } from './compare.js';
-import { BANDS, BLOWN, GLUES, HOT_FOOT_C, LIKENESS, STAYS_ON, TOUGH_MM, NOTICED } from './constants.js';
+import { BANDS, BLOWN, GLUES, HOT_FOOT_C, LIKENESS, STAYS_ON, TOUGH_MM, NOTICED } from './constants/index.js';
 import type { OutcomeRule } from './types.js';
 import { footHotMin, inWords, percent, smallIsGood, valueOf, verdict, type Judged } from './view.js';
 

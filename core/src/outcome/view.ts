@@ -2,7 +2,7 @@ import type { Spot } from '../basket/index.js';
 import type { ReadyPiece, SecondPlan } from '../dish/index.js';
 import type { Column, CookSeries, FryerKind, UnderFood } from '../heat/index.js';
 import type { Text } from '../units/index.js';
-import { HOT_FOOT_C } from './constants.js';
+import { HOT_FOOT_C } from './constants/index.js';
 import type { Band, Because, Verdict } from './verdict.js';
 
 /** What only a cook in moving air has. */

@@ -1,0 +1,2 @@
+export * from './batter.js';
+export * from './layers.js';

@@ -1,0 +1,2 @@
+export * from './judging.js';
+export * from './weighing.js';
