@@ -1,4 +1,17 @@
-import { KNOWN, partsOf, type Choice, type Fryer, type LayerSpec, type Part, type Portion } from '../src/index.js';
+import {
+  KNOWN,
+  partsOf,
+  PLAIN_AIR,
+  type AirPlan,
+  type Choice,
+  type Dish,
+  type FriedCook,
+  type Fryer,
+  type LayerSpec,
+  type Limits,
+  type Part,
+  type Portion,
+} from '../src/index.js';
 
 /** Plain things that many tests begin with; a test names what it changes of them. */
 
@@ -28,3 +41,41 @@ export const parts = (portions: readonly Portion[]): Part[] => partsOf(KNOWN, po
 
 /** Everything known is eaten and in the house. */
 export const ANYTHING: Choice = { pantry: KNOWN, diets: [], avoidAllergens: [], without: [], keep: [] };
+
+/** Eight slabs of a food, cold and patted. */
+export const slabsOf = (foodId: string): Dish => ({
+  foodId,
+  shape: { kind: 'slab', lengthMm: 90, widthMm: 50, thicknessMm: 16 },
+  count: 8,
+  startC: 6,
+  skin: 'damp',
+  preparation: 'raw',
+});
+
+/** Flour, egg and crumbs, cooked as in any drawer fryer. */
+export const BREADED_PLAN: AirPlan = {
+  layers: BREADED,
+  restMin: 5,
+  oilGm2: 15,
+  settings: { ...PLAIN_AIR, tempC: 190, minutes: 12, preheated: false, turnAtMin: 6, under: 'basket' },
+  second: null,
+};
+
+/** The same in the pot. */
+export const BREADED_POT: FriedCook = {
+  layers: BREADED,
+  medium: 'deep-oil',
+  oilId: 'rapeseed-oil',
+  tempC: 175,
+  minutes: 4,
+};
+
+/** Nothing is ruled out. */
+export const NO_LIMITS: Limits = {
+  diets: [],
+  avoidAllergens: [],
+  without: [],
+  maxTempC: 200,
+  maxMinutes: 30,
+  preheat: false,
+};

@@ -1,30 +1,16 @@
-import { BREADED, PLAIN_FRYER } from '../../testing/plain.js';
-import { PLAIN_AIR, type AirPlan } from '../dish/index.js';
+import { BREADED, BREADED_PLAN, BREADED_POT, NO_LIMITS, PLAIN_FRYER, slabsOf } from '../../testing/plain.js';
 import { fitsDiets, ingredient, KNOWN } from '../foods/index.js';
-import { choiceOf, evaluateAir, evaluateFried, type Asked } from '../plan/index.js';
+import { choiceOf, evaluateAir, evaluateFried, type Asked, type Choice } from '../plan/index.js';
 import { substitutions } from './substitutions.js';
 
 const request: Asked = {
   pantry: KNOWN,
-  dish: {
-    foodId: 'halloumi',
-    shape: { kind: 'slab', lengthMm: 80, widthMm: 30, thicknessMm: 14 },
-    count: 8,
-    startC: 6,
-    skin: 'damp',
-    preparation: 'raw',
-  },
-  fried: { layers: BREADED, medium: 'deep-oil', oilId: 'rapeseed-oil', tempC: 175, minutes: 3 },
+  dish: slabsOf('halloumi'),
+  fried: BREADED_POT,
   fryer: PLAIN_FRYER,
-  limits: { diets: [], avoidAllergens: [], without: [], maxTempC: 200, maxMinutes: 20, preheat: false },
+  limits: NO_LIMITS,
 };
-const plan: AirPlan = {
-  layers: BREADED,
-  restMin: 5,
-  oilGm2: 15,
-  settings: { ...PLAIN_AIR, tempC: 190, minutes: 10, preheated: false, turnAtMin: 5, under: 'basket' },
-  second: null,
-};
+const plan = BREADED_PLAN;
 const fried = evaluateFried(request);
 const current = evaluateAir(request, plan, fried);
 
@@ -48,8 +34,8 @@ describe('what could stand in for an ingredient', () => {
   });
 
   test('is only what is eaten and in the house', () => {
-    const choice = { ...choiceOf(request), diets: ['vegan'] as const, without: [forEgg[0].id] };
-    const vegan = substitutions(request, current, fried, 1, 'egg', { ...choice, diets: ['vegan'] });
+    const choice: Choice = { ...choiceOf(request), diets: ['vegan'], without: [forEgg[0].id] };
+    const vegan = substitutions(request, current, fried, 1, 'egg', choice);
     expect(vegan.length).toBeGreaterThan(0);
     for (const { id } of vegan) {
       expect(fitsDiets(ingredient(KNOWN, id), ['vegan'])).toBe(true);

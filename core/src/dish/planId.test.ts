@@ -1,14 +1,8 @@
-import { BREADED } from '../../testing/plain.js';
+import { BREADED, BREADED_PLAN } from '../../testing/plain.js';
 import { fingerprint, planId } from './planId.js';
-import { PLAIN_AIR, type AirPlan } from './index.js';
+import type { AirPlan } from './index.js';
 
-const plan: AirPlan = {
-  layers: BREADED,
-  restMin: 5,
-  oilGm2: 15,
-  settings: { ...PLAIN_AIR, tempC: 190, minutes: 12, preheated: false, turnAtMin: 6, under: 'basket' },
-  second: null,
-};
+const plan = BREADED_PLAN;
 
 describe('the name of a plan', () => {
   test('is the same for the same plan, in whatever order its fields stand', () => {

@@ -1,26 +1,14 @@
-import { BREADED, PLAIN_FRYER, spec } from '../../testing/plain.js';
-import { PLAIN_AIR, type AirPlan, type Dish } from '../dish/index.js';
+import { BREADED, BREADED_PLAN, BREADED_POT, PLAIN_FRYER, slabsOf, spec } from '../../testing/plain.js';
 import { KNOWN } from '../foods/index.js';
 import { evaluateAir, evaluateFried } from '../plan/index.js';
 import { plain } from '../units/index.js';
 import { OUTCOME_KEYS, ruleOf, type OutcomeKey } from './registry.js';
 
-const dish: Dish = {
-  foodId: 'chicken-breast',
-  shape: { kind: 'slab', lengthMm: 90, widthMm: 50, thicknessMm: 16 },
-  count: 8,
-  startC: 6,
-  skin: 'damp',
-  preparation: 'raw',
-};
-const fried = evaluateFried({
-  pantry: KNOWN,
-  dish,
-  fried: { layers: BREADED, medium: 'deep-oil', oilId: 'rapeseed-oil', tempC: 175, minutes: 5 },
-});
+const dish = slabsOf('chicken-breast');
+const fried = evaluateFried({ pantry: KNOWN, dish, fried: { ...BREADED_POT, minutes: 5 } });
 const cook = (minutes: number, layers = BREADED, oilGm2 = 15) => {
-  const settings = { ...PLAIN_AIR, tempC: 190, minutes, preheated: false, turnAtMin: 5, under: 'basket' } as const;
-  const plan: AirPlan = { layers, restMin: 5, oilGm2, settings, second: null };
+  const settings = { ...BREADED_PLAN.settings, minutes, turnAtMin: 5 };
+  const plan = { ...BREADED_PLAN, layers, oilGm2, settings };
   return evaluateAir({ pantry: KNOWN, dish, fryer: PLAIN_FRYER }, plan, fried, { waits: true });
 };
 const good = cook(14);

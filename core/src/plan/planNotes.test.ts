@@ -1,25 +1,17 @@
-import { ANYTHING, BREADED, spec } from '../../testing/plain.js';
-import { PLAIN_AIR, readyPiece, type AirPlan, type Dish } from '../dish/index.js';
+import { ANYTHING, BREADED, BREADED_PLAN, slabsOf, spec } from '../../testing/plain.js';
+import { readyPiece, type AirPlan } from '../dish/index.js';
 import { KNOWN } from '../foods/index.js';
 import type { LayerSpec } from '../coat/index.js';
 import { plain } from '../units/index.js';
 import { planNotes } from './planNotes.js';
 import { repairPlan } from './repair.js';
 
-const dish: Dish = {
-  foodId: 'halloumi',
-  shape: { kind: 'slab', lengthMm: 80, widthMm: 30, thicknessMm: 14 },
-  count: 8,
-  startC: 6,
-  skin: 'damp',
-  preparation: 'raw',
-};
+const dish = slabsOf('halloumi');
 const planOf = (layers: LayerSpec[], tempC = 190, oilGm2 = 15): AirPlan => ({
+  ...BREADED_PLAN,
   layers,
-  restMin: 5,
   oilGm2,
-  settings: { ...PLAIN_AIR, tempC, minutes: 10, preheated: false, turnAtMin: 5, under: 'basket' },
-  second: null,
+  settings: { ...BREADED_PLAN.settings, tempC },
 });
 const notesOn = (plan: AirPlan) => planNotes(plan, readyPiece(KNOWN, dish, plan.layers).layers);
 

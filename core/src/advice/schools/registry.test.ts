@@ -1,5 +1,4 @@
-import { BREADED, PLAIN_FRYER } from '../../../testing/plain.js';
-import { PLAIN_AIR } from '../../dish/index.js';
+import { BREADED_PLAN, NO_LIMITS, PLAIN_FRYER, slabsOf } from '../../../testing/plain.js';
 import { KNOWN } from '../../foods/index.js';
 import { SCHOOLS, schoolsFor, type SchoolId } from './registry.js';
 import type { Situation } from './school.js';
@@ -7,22 +6,9 @@ import type { Situation } from './school.js';
 const now: Situation = {
   pantry: KNOWN,
   fryer: PLAIN_FRYER,
-  limits: { diets: [], avoidAllergens: [], without: [], maxTempC: 200, maxMinutes: 30, preheat: false },
-  dish: {
-    foodId: 'chicken-breast',
-    shape: { kind: 'slab', lengthMm: 90, widthMm: 50, thicknessMm: 16 },
-    count: 8,
-    startC: 6,
-    skin: 'damp',
-    preparation: 'raw',
-  },
-  plan: {
-    layers: BREADED,
-    restMin: 5,
-    oilGm2: 15,
-    settings: { ...PLAIN_AIR, tempC: 190, minutes: 12, preheated: false, turnAtMin: 6, under: 'basket' },
-    second: null,
-  },
+  limits: NO_LIMITS,
+  dish: slabsOf('chicken-breast'),
+  plan: BREADED_PLAN,
 };
 
 describe.each(Object.keys(SCHOOLS) as SchoolId[])('%s', (id) => {
