@@ -1,4 +1,5 @@
 import { isWetLayer, type LayerSpec } from '../coat/index.js';
+import { fingerprint } from '../dish/index.js';
 import { ingredient, totalGrams, type Portion, type Use } from '../foods/index.js';
 import type { UnderFood } from '../heat/index.js';
 import { adaptCoat, choiceOf, gluingLayer, isBatter, layer, optionsFor, type Asked } from '../plan/index.js';
@@ -197,7 +198,7 @@ export function coatsOf(request: Asked, family: Family): Coat[] {
   });
   const seen = new Set<string>();
   return made.filter((coat) => {
-    const key = JSON.stringify(coat.layers);
+    const key = fingerprint(coat.layers);
     if (seen.has(key) || !holds(coat, request.limits.keep ?? [])) return false;
     seen.add(key);
     return true;

@@ -33,7 +33,7 @@ export function DishRow({ listed }: { listed: ListedConversion }) {
         </h3>
         {broken ? (
           <p role="alert" className="border-l-4 border-error pl-2 text-sm">
-            It cannot be opened here: {listed.problem} Nothing of it is lost.
+            Nothing of it is lost, but it cannot be opened here: {listed.problem}
           </p>
         ) : (
           <Told document={listed} />
