@@ -11,7 +11,6 @@ export default defineConfig({
   reporter: [['list']],
   outputDir: '../test-results',
   use: {
-    viewport: { width: 1280, height: 800 },
     launchOptions: {
       executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
       args: [

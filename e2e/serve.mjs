@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
 const folder = mkdtempSync(join(tmpdir(), 'yellowmist-journey-'));
-const child = spawn('node', ['server/dist/main.js'], {
+const child = spawn('node', ['server/dist/bundle/main.js'], {
   stdio: 'inherit',
   env: { ...process.env, YELLOWMIST_DATA: folder },
 });

@@ -10,4 +10,4 @@ const env = {
   ...process.env,
   YELLOWMIST_DATA: process.env.YELLOWMIST_DATA ?? `${ROOT}/data/${demo ? 'demo' : 'kitchen'}`,
 };
-process.exit(await run('node', ['server/dist/main.js', ...process.argv.slice(2)], { env }));
+process.exit(await run('node', ['server/dist/bundle/main.js', ...process.argv.slice(2)], { env }));

@@ -48,6 +48,10 @@ export async function needPackages() {
 export async function build() {
   step('Building');
   if ((await run('npx', ['tsc', '-b'])) !== 0) give('The TypeScript build failed; the errors are above.');
-  if ((await run('npm', ['run', 'build', '-w', 'web', '--silent'])) !== 0)
-    give('The web build failed; the errors are above.');
+  const [web, server] = await Promise.all([
+    run('npm', ['run', 'build', '-w', 'web', '--silent']),
+    run('node', ['scripts/bundle-server.mjs']),
+  ]);
+  if (web !== 0) give('The web build failed; the errors are above.');
+  if (server !== 0) give('The server could not be bundled; the errors are above.');
 }

@@ -41,8 +41,7 @@ function runKept(command, args) {
 const count = (text, pattern) => [...text.matchAll(pattern)].reduce((sum, m) => sum + Number(m[1]), 0);
 
 needNode();
-await needPackages();
-await needChromium();
+await Promise.all([needPackages(), needChromium()]);
 await build();
 
 const failures = [];

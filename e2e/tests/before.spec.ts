@@ -1,4 +1,4 @@
-import { begin, expect, test } from './begin';
+import { begin, expect, openBench, test } from './begin';
 
 /** What is done before the heat: the food's water, and the oil. */
 
@@ -21,7 +21,7 @@ test('the potato is blanched as advised, which shortens its cook and stands in t
 });
 
 test('oil is put where the cook wants it, counted, and refused where it is too much', async ({ page }) => {
-  await begin(page, 'Pork loin', 'flour, egg and coarse crumbs');
+  await openBench(page, 'Pork loin', 'flour, egg and coarse crumbs');
   await page.getByRole('button', { name: 'Use: As you fry it' }).click();
   await page.getByRole('tab', { name: 'Oil', exact: true }).click();
   const board = page.getByRole('tabpanel', { name: 'Oil' });

@@ -1,5 +1,5 @@
 import type { Locator, Page } from '@playwright/test';
-import { beginAndSearch, expect, openBench, saved, searched, test } from './begin';
+import { expect, openBench, saved, searched, test } from './begin';
 
 const board = (page: Page, name: string): Promise<void> => page.getByRole('tab', { name, exact: true }).click();
 const airCoat = (page: Page): Locator => page.getByRole('region', { name: 'Coat in the air' });
@@ -180,7 +180,7 @@ test('a search is stopped, says so, and begins again', async ({ page }) => {
   await page.getByRole('button', { name: 'Stop', exact: true }).click();
   await expect(page.getByText('Stopped. What you see is from before.')).toBeVisible();
   await page.getByRole('button', { name: 'Search again' }).click();
-  await searched(page);
+  await expect(page.getByText(/[1-9]\d* of about \d+ cooks simulated/)).toBeVisible();
 });
 
 test('what is locked is in every version that is found', async ({ page }) => {
@@ -202,7 +202,7 @@ test('what is locked is in every version that is found', async ({ page }) => {
 });
 
 test('a dot of the picture is laid on the bench by keyboard', async ({ page }) => {
-  await beginAndSearch(page, 'Pork loin', 'flour, egg and coarse crumbs');
+  await openBench(page, 'Pork loin', 'flour, egg and coarse crumbs');
   await board(page, 'Air versions');
   await page.getByRole('button', { name: 'Minutes', exact: true }).click();
   const front = page.getByRole('group', { name: /^like the pot against minutes/ }).getByRole('button');

@@ -1,6 +1,7 @@
 import { begin, expect, openBench, saved, test } from './begin';
 
-test('from nothing to an air version that is there after a reload', async ({ page, request }) => {
+test('from nothing to an air version that is there after a reload', async ({ page }) => {
+  const { request } = page;
   const kept = (await (await request.get('/api/conversions')).json()) as { id: string }[];
   for (const { id } of kept) await request.delete(`/api/conversions/${id}`);
   await page.goto('/');
@@ -165,18 +166,6 @@ test('the fork says the batter is too thick, and the bowl says what to stir in',
   await expect(page.getByText(/^Stir in \d+\s?g of beer \(\d+ ml\), a little at a time\.$/)).toBeVisible();
   await fork.selectOption('coats it lightly');
   await expect(page.getByText(/^Stir in \d+\s?g of plain wheat flour, a little at a time\.$/)).toBeVisible();
-});
-
-test('a diet changes what is offered', async ({ page }) => {
-  await openBench(page, 'Oyster mushrooms', 'beer batter');
-  await page.getByRole('tab', { name: 'Who eats, how hot' }).click();
-  await page.getByLabel('Vegan').check();
-  await page.getByLabel('Without gluten').check();
-  await page.getByRole('tab', { name: 'Air versions' }).click();
-  await expect(page.getByText('cooks simulated for this dish')).toBeVisible({ timeout: 30_000 });
-  await page.getByRole('tab', { name: 'Bowls' }).click();
-  const bowls = page.getByRole('list', { name: 'Bowls in the order of dipping' });
-  await expect(bowls).not.toContainText(/wheat|egg,|beer/i);
 });
 
 test('units switch in one click and are remembered; so is the theme', async ({ page }) => {

@@ -1,8 +1,7 @@
 import type { Page } from '@playwright/test';
-import { begin, expect, saved, searched, test } from './begin';
+import { begin, expect, openBench, saved, searched, test } from './begin';
 
-async function dish(page: Page, food: string, coat: string, name: string): Promise<void> {
-  await begin(page, food, coat);
+async function named(page: Page, name: string): Promise<void> {
   await page.getByLabel('Name of the dish').fill(name);
   await page.getByLabel('Name of the dish').press('Enter');
   await saved(page);
@@ -11,8 +10,10 @@ async function dish(page: Page, food: string, coat: string, name: string): Promi
 test('two dishes become a supper with an allergy: the order, the fryer and the bowls say what is kept apart', async ({
   page,
 }) => {
-  await dish(page, 'Chicken breast', 'flour, egg and coarse crumbs', 'Loft chicken');
-  await dish(page, 'Okra', 'chickpea batter', 'Plain okra');
+  await openBench(page, 'Chicken breast', 'flour, egg and coarse crumbs');
+  await named(page, 'Loft chicken');
+  await begin(page, 'Okra', 'chickpea batter');
+  await named(page, 'Plain okra');
   await page.getByRole('tab', { name: 'Who eats, how hot' }).click();
   await page.getByLabel('Without gluten').check();
   await page.getByLabel('Without egg').check();

@@ -29,7 +29,7 @@ export class RunningServer {
 
   async start(env: NodeJS.ProcessEnv = {}): Promise<void> {
     this.port = await freePort();
-    const child = spawn('node', ['server/dist/main.js'], {
+    const child = spawn('node', ['server/dist/bundle/main.js'], {
       env: {
         ...process.env,
         NODE_OPTIONS: '',

@@ -215,6 +215,7 @@ export const searchAnswerSchema = allOf<A.SearchAnswer>({
   cooks: Joi.array()
     .items(
       allOf<KeptCook>({
+        id: nameSchema,
         coat: Joi.number()
           .integer()
           .min(0)

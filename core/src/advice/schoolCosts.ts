@@ -1,6 +1,6 @@
 import { evaluateAir, type AirResult, type Asked, type FriedResult } from '../plan/index.js';
 import { retimed } from '../search/index.js';
-import { Refusal, text } from '../units/index.js';
+import { Refusal, text, type Text } from '../units/index.js';
 import { differences, type Difference } from './compare.js';
 import { schoolsFor, type RaisedSchool, type SchoolId } from './schools/registry.js';
 import type { Changed, SchoolOption, Situation } from './schools/school.js';
@@ -8,7 +8,7 @@ import type { Changed, SchoolOption, Situation } from './schools/school.js';
 /** One side of a question as it stands for this dish. */
 export interface SideOfSchool {
   id: string;
-  label: string;
+  label: Text;
   reason: string;
   /** This is how the plan does it now. */
   now: boolean;
@@ -41,7 +41,8 @@ function sideOf(
   school: RaisedSchool,
   option: SchoolOption,
 ): SideOfSchool {
-  const { id, label, reason } = option;
+  const { id, reason } = option;
+  const label = text`${option.label}`;
   const now = option.holds(situation);
   const changed = now ? null : option.apply(situation);
   if (option.waits) return { id, label, reason, now, changed, costs: waitingCosts(current, option.waits) };

@@ -12,6 +12,7 @@ import {
 } from '../foods/index.js';
 import { adaptCoat, asThickAs, evaluateAir, evaluateFried, type Asked } from '../plan/index.js';
 import { convertDish, familiesFor, paretoSet } from '../search/index.js';
+import { plain } from '../units/index.js';
 import { differences } from './compare.js';
 import { substitutions } from './index.js';
 import { schoolAnswer } from './schoolCosts.js';
@@ -75,6 +76,12 @@ describe('the questions over which cooks disagree', () => {
     expect(preheated.costs.find((d) => d.about === 'setTime')?.better).toBe(true);
     const none = schoolAnswer(request, 'oil', pot, current).sides.find((s) => s.id === 'none')!;
     expect(none.costs.find((d) => d.about === 'bite')?.better).toBe(false);
+  });
+
+  test('a temperature that a side names is a quantity, which the screen puts into the cook’s unit', () => {
+    const { sides } = schoolAnswer(request, 'temperature', pot, current);
+    expect(sides.map((s) => plain(s.label))).toEqual(['175 °C to 190 °C, and longer', '200 °C, and watch it']);
+    expect(sides.flatMap((s) => s.label.filter((part) => typeof part === 'string')).join()).not.toContain('°');
   });
 
   test('a question that a dish does not raise is refused by name', () => {

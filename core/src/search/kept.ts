@@ -1,5 +1,5 @@
-import { fingerprint, planId, type AirPlan } from '../dish/index.js';
-import { evaluateFried, type Asked } from '../plan/index.js';
+import { fingerprint, type AirPlan } from '../dish/index.js';
+import { evaluateFried, type Asked, type FriedResult } from '../plan/index.js';
 import { completed, rankFound } from './convert.js';
 import type { Candidate, Conversion, Family, FamilyFound } from './types.js';
 
@@ -12,6 +12,8 @@ export interface KeptCoat {
 
 /** One cook of a kept coat, and how it was judged. */
 export interface KeptCook {
+  /** Of its candidate; see there. */
+  id: string;
   /** Place of its coat in the list of coats. */
   coat: number;
   tempC: number;
@@ -59,6 +61,7 @@ export function kept({ original, alternatives, candidates, simulations }: Conver
   return {
     simulations,
     cooks: candidates.map((c) => ({
+      id: c.id,
       coat: placeOf(c),
       tempC: c.plan.settings.tempC,
       minutes: c.minutes,
@@ -78,30 +81,22 @@ export function kept({ original, alternatives, candidates, simulations }: Conver
 
 function candidateOf(coats: readonly KeptCoat[], cook: KeptCook): Candidate {
   const { family, variant, plan: base } = coats[cook.coat];
-  const { tempC, minutes, oilGm2, turnAtMin, score, likeness, crispness, oilPerPieceG, bowls, works } = cook;
-  const plan: AirPlan = { ...base, oilGm2, settings: { ...base.settings, tempC, minutes, turnAtMin } };
-  return {
-    id: planId(plan),
-    family,
-    variant,
-    plan,
-    score,
-    likeness,
-    crispness,
-    oilPerPieceG,
-    minutes,
-    bowls,
-    works,
-  };
+  const { tempC, oilGm2, turnAtMin, coat: _, ...judged } = cook;
+  const settings = { ...base.settings, tempC, minutes: judged.minutes, turnAtMin };
+  return { ...judged, family, variant, plan: { ...base, oilGm2, settings } };
 }
 
 /**
  * A kept search as it was found: what is worth showing is simulated again, and nothing is searched.
  * @param request the very request that was searched
+ * @param fried its fried original, where it was simulated already
  * @throws Refusal for an unknown food or ingredient
  */
-export function restored(request: Asked, { coats, cooks, shown, simulations }: KeptSearch): Conversion {
-  const fried = evaluateFried(request);
+export function restored(
+  request: Asked,
+  { coats, cooks, shown, simulations }: KeptSearch,
+  fried: FriedResult = evaluateFried(request),
+): Conversion {
   const families = [...new Set(shown.map((s) => s.family))];
   const found = families.map((family): FamilyFound => ({
     family,

@@ -22,7 +22,13 @@ export const store = configureStore({
       .concat(api.middleware, questions.middleware),
 });
 
-store.subscribe(() => rememberSettings(store.getState().settings));
+let remembered = store.getState().settings;
+store.subscribe(() => {
+  const { settings } = store.getState();
+  if (settings === remembered) return;
+  remembered = settings;
+  rememberSettings(settings);
+});
 
 export type RootState = ReturnType<typeof store.getState>;
 export type Dispatch = typeof store.dispatch;

@@ -84,9 +84,9 @@ export interface Searching {
 
 let newest = 0;
 
-/** A search that was kept, shown again: a few simulations. */
+/** A search that was kept, shown again: a few simulations, by the worker that has just fried the original. */
 export const restore = (question: Q.DishQuestion, kept: KeptSearch, signal: AbortSignal): Promise<Conversion> =>
-  long.run((core) => core.restore(question, kept), signal);
+  quick.run((core) => core.restore(question, kept), signal);
 
 type TellsCooks = Parameters<CoreService['search']>[3];
 

@@ -33,6 +33,8 @@ import { expose } from 'comlink';
 import type * as Q from './questions';
 
 const SLICE_MS = 40;
+/** How often it is told how far a search is, ms: faster than one reads, and no work for the page. */
+const TELL_MS = 250;
 
 /** Lets messages in: a call to stop is heard between two slices. */
 const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0));
@@ -59,13 +61,11 @@ const asked = <T extends { own: Label[] }>(question: T): T & { pantry: Pantry } 
 
 interface Pot extends Pick<Asked, 'dish' | 'fried'> {
   own: Label[];
-  profiles: boolean;
 }
 
 /** The fried original, simulated anew only when it changed: while air settings are dragged it stays. */
-const fryOnce: (pot: Pot) => FriedResult = lastOf((pot) => evaluateFried(asked(pot), { profiles: pot.profiles }));
-const potOf = ({ dish, fried, own }: Omit<Pot, 'profiles'>, profiles = false): FriedResult =>
-  fryOnce({ dish, fried, own, profiles });
+const fryOnce: (pot: Pot) => FriedResult = lastOf((pot) => evaluateFried(asked(pot), { profiles: true }));
+const potOf = ({ dish, fried, own }: Pot): FriedResult => fryOnce({ dish, fried, own });
 
 /** The plan on the bench, evaluated. */
 const onBench = (question: Q.PlanQuestion, waits = false): AirResult =>
@@ -76,6 +76,7 @@ type Told = (cooks: number) => void | Promise<void>;
 /** Runs a search in slices, so that a call to stop is heard; tells how many cooks it simulated since it last told. */
 async function inSlices<T>(job: number, steps: Generator<number, T, undefined>, onSimulated: Told): Promise<T | null> {
   let since = performance.now();
+  let told = since;
   let cooks = 0;
   for (let next = steps.next(); ; next = steps.next()) {
     if (job <= stoppedUpTo) return null;
@@ -85,9 +86,13 @@ async function inSlices<T>(job: number, steps: Generator<number, T, undefined>, 
       return next.value;
     }
     cooks += 1;
-    if (performance.now() - since > SLICE_MS) {
+    const now = performance.now();
+    if (now - told > TELL_MS) {
       void onSimulated(cooks);
       cooks = 0;
+      told = now;
+    }
+    if (now - since > SLICE_MS) {
       await breathe();
       since = performance.now();
     }
@@ -97,7 +102,7 @@ async function inSlices<T>(job: number, steps: Generator<number, T, undefined>, 
 const service = {
   evaluate(question: Q.EvaluateQuestion): Q.Evaluation {
     const { plan, profiles, waits } = question;
-    const fried = potOf(question, profiles);
+    const fried = potOf(question);
     return { fried, air: plan ? evaluateAir(asked(question), plan, fried, { profiles, waits }) : null };
   },
 
@@ -114,7 +119,7 @@ const service = {
   ): Promise<FamilyFound | null> => inSlices(job, widenFamily(asked(question), first, potOf(question)), onSimulated),
 
   /** A search that was kept, shown again. */
-  restore: (question: Q.DishQuestion, kept: KeptSearch): Conversion => restored(asked(question), kept),
+  restore: (question: Q.DishQuestion, kept: KeptSearch): Conversion => restored(asked(question), kept, potOf(question)),
 
   /** What each side of a question on which cooks disagree would cost this plan. */
   school: (question: Q.SchoolQuestion): SchoolAnswer =>

@@ -1,6 +1,7 @@
 import type { AirSettings } from '../../dish/index.js';
 import type { UnderFood } from '../../heat/index.js';
 import { SWAP_EVERY_MIN, TURN_AT_SHARE } from '../../plan/index.js';
+import { celsius, text } from '../../units/index.js';
 import { withSettings, type Situation, type School, type SchoolOption } from './school.js';
 
 export const PREHEAT: School = {
@@ -39,14 +40,14 @@ export const TEMPERATURE: School = {
   options: [
     {
       id: 'gentle',
-      label: '175–190 °C, and longer',
+      label: text`${celsius(175)} to ${celsius(190)}, and longer`,
       reason: 'The middle is done before the top is dark, and a minute late is no harm.',
       holds: ({ plan }) => plan.settings.tempC < BETWEEN_C,
       apply: (now) => withSettings(now, { tempC: settable(GENTLE_C, now) }),
     },
     {
       id: 'hot',
-      label: '200 °C, and watch it',
+      label: text`${celsius(HOT_C)}, and watch it`,
       reason: 'Sets the coat sooner and dries it crisper; crumbs begin to burn first at the top.',
       holds: ({ plan }) => plan.settings.tempC >= BETWEEN_C,
       apply: (now) => {

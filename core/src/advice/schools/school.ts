@@ -1,6 +1,7 @@
 import type { AirPlan, AirSettings } from '../../dish/index.js';
 import type { Place } from '../../heat/index.js';
 import type { Asked } from '../../plan/index.js';
+import type { Text } from '../../units/index.js';
 
 /** The dish and plan that a question is asked of. */
 export interface Situation extends Pick<Asked, 'pantry' | 'dish' | 'fryer' | 'limits'> {
@@ -13,7 +14,7 @@ export type Changed = Pick<Situation, 'dish' | 'plan'>;
 /** One side of a question. */
 export interface SchoolOption {
   id: string;
-  label: string;
+  label: string | Text;
   /** Why those who do it so do it so. */
   reason: string;
   holds: (now: Situation) => boolean;

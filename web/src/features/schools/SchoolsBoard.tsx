@@ -3,6 +3,7 @@ import type { ConversionBody } from '@yellowmist/contract';
 import { useAppDispatch } from '../../state/hooks';
 import { useAnswer } from '../../state/useAnswer';
 import { requestOf, usePantry, usePantryDocument } from '../../state/usePantry';
+import { useUnits } from '../../state/useUnits';
 import type { BoardProps } from '../dish/board';
 import { schoolTaken } from '../dish/dishSlice';
 import { Differences } from '../dish/Differences';
@@ -41,6 +42,7 @@ function Question({
   title: string;
 }) {
   const dispatch = useAppDispatch();
+  const { tell } = useUnits();
   const { answer, error } = useAnswer('school', { ...requestOf(body, usePantryDocument()), plan, schoolId });
   return (
     <fieldset>
@@ -60,7 +62,7 @@ function Question({
             onChange={() => side.changed && dispatch(schoolTaken(side.changed))}
           />
           <span className="min-w-0">
-            <span className="block text-sm leading-tight font-semibold">{side.label}</span>
+            <span className="block text-sm leading-tight font-semibold">{tell(side.label)}</span>
             <span className="block text-xs leading-snug">{side.reason}</span>
             {(!side.now || side.costs.length > 0) && <Differences changes={side.costs} most={3} />}
           </span>

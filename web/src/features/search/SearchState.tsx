@@ -1,9 +1,11 @@
 import { useCurrentSearch } from './SearchContext';
+import { useProgress } from './searchSlice';
 
 /** How the search stands: progress that can be stopped, what broke off, or what it simulated. */
 export function SearchState() {
   const search = useCurrentSearch();
-  const { conversion, progress, error, stopped, settled } = search;
+  const { conversion, error, stopped, settled } = search;
+  const progress = useProgress();
   if (progress) {
     return (
       <>

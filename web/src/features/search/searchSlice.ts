@@ -8,8 +8,6 @@ import type { Progress } from '../../worker/core';
 export interface SearchState {
   /** Fingerprint of the question. */
   asked: string;
-  /** null while nothing is searched. */
-  progress: Progress | null;
   /** What is found so far; from before while the new question has nothing yet. */
   conversion: Conversion | null;
   /** What stands in `conversion` is the whole answer to what was asked. */
@@ -18,13 +16,15 @@ export interface SearchState {
   error: string;
 }
 
-const NOTHING: SearchState = {
-  asked: '',
+export interface SearchSlice {
+  standing: SearchState;
+  /** Null while nothing is searched. Apart from the rest, so that what tells of it alone is drawn anew. */
+  progress: Progress | null;
+}
+
+const NOTHING: SearchSlice = {
+  standing: { asked: '', conversion: null, settled: false, stopped: false, error: '' },
   progress: null,
-  conversion: null,
-  settled: false,
-  stopped: false,
-  error: '',
 };
 
 const searchSlice = createSlice({
@@ -34,28 +34,33 @@ const searchSlice = createSlice({
     /** Another dish lies on the bench. */
     cleared: () => NOTHING,
     begun: (state, { payload }: PayloadAction<string>) => ({
-      ...NOTHING,
-      asked: payload,
-      conversion: state.conversion as Conversion | null,
+      standing: {
+        ...NOTHING.standing,
+        asked: payload,
+        conversion: state.standing.conversion as Conversion | null,
+      },
       progress: { done: 0, of: 1 },
     }),
     progressed: (state, { payload }: PayloadAction<{ asked: string; progress: Progress }>) => {
-      if (state.asked === payload.asked && !state.settled && !state.stopped) state.progress = payload.progress;
+      const { asked, settled, stopped } = state.standing;
+      if (asked === payload.asked && !settled && !stopped) state.progress = payload.progress;
     },
     found: (state, { payload }: PayloadAction<{ asked: string; conversion: Conversion; settled: boolean }>) => {
-      if (state.asked !== payload.asked || state.stopped) return;
-      state.conversion = payload.conversion as never;
-      state.settled = payload.settled;
+      const { standing } = state;
+      if (standing.asked !== payload.asked || standing.stopped) return;
+      // Frozen at its door, it is not walked through to be frozen piece by piece.
+      standing.conversion = Object.freeze(payload.conversion) as never;
+      standing.settled = payload.settled;
       if (payload.settled) state.progress = null;
     },
     stopped: (state) => {
       state.progress = null;
-      state.stopped = true;
+      state.standing.stopped = true;
     },
     failed: (state, { payload }: PayloadAction<{ asked: string; error: string }>) => {
-      if (state.asked !== payload.asked) return;
+      if (state.standing.asked !== payload.asked) return;
       state.progress = null;
-      state.error = payload.error;
+      state.standing.error = payload.error;
     },
   },
 });
@@ -65,11 +70,14 @@ export const searchReducer = searchSlice.reducer;
 
 declare module '../../state/store' {
   interface LazySlices {
-    search: SearchState;
+    search: SearchSlice;
   }
 }
 
 rootReducer.inject(searchSlice);
 
 /** How the search stands. */
-export const useSearchState = (): SearchState => useAppSelector((state) => state.search ?? NOTHING);
+export const useSearchState = (): SearchState => useAppSelector((state) => (state.search ?? NOTHING).standing);
+
+/** How far the search is; null while nothing is searched. */
+export const useProgress = (): Progress | null => useAppSelector((state) => (state.search ?? NOTHING).progress);
