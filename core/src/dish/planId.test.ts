@@ -23,14 +23,14 @@ describe('the name of a plan', () => {
     ['turn', { ...plan, settings: { ...plan.settings, turnAtMin: null } }],
   ])('is another for another %s', (_, other) => expect(planId(other)).not.toBe(planId(plan)));
 
-  test('no two of ten thousand plans share one', () => {
+  test('no two of two thousand plans share one', () => {
     const ids = new Set<string>();
-    for (let minutes = 0; minutes < 100; minutes++) {
-      for (let tempC = 100; tempC < 200; tempC++) {
+    for (let minutes = 0; minutes < 40; minutes++) {
+      for (let tempC = 100; tempC < 150; tempC++) {
         ids.add(planId({ ...plan, settings: { ...plan.settings, minutes, tempC } }));
       }
     }
-    expect(ids.size).toBe(10_000);
+    expect(ids.size).toBe(2_000);
   });
 
   test('tells a text from the number that it spells, and lists apart', () => {

@@ -16,7 +16,7 @@ const request: Asked = {
   },
   fried: { layers: BREADED, medium: 'deep-oil', oilId: 'rapeseed-oil', tempC: 175, minutes: 3 },
   fryer: { ...PLAIN_FRYER, stepC: 10 },
-  limits: { diets: [], avoidAllergens: [], without: [], maxTempC: 200, maxMinutes: 16, preheat: false },
+  limits: { diets: [], avoidAllergens: [], without: [], maxTempC: 180, maxMinutes: 12, preheat: false },
 };
 
 test('a search that was kept as JSON comes back as it was found, cook by cook', () => {
