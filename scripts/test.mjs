@@ -42,15 +42,14 @@ const count = (text, pattern) => [...text.matchAll(pattern)].reduce((sum, m) => 
 
 needNode();
 await Promise.all([needPackages(), needChromium()]);
-await build();
 
 const failures = [];
-step('Lint, types and arrows, side by side');
-await Promise.all(
-  ['lint', 'types', 'arrows'].map(async (script) => {
-    if ((await run('npm', ['run', script, '--silent'])) !== 0) failures.push(script);
-  }),
-);
+const check = async (script) => {
+  if ((await run('npm', ['run', script, '--silent'])) !== 0) failures.push(script);
+};
+await Promise.all([build(), check('lint')]);
+step('Types and arrows');
+await Promise.all([check('types'), check('arrows')]);
 
 step('Unit, truth and API tests');
 const jest = await runKept('npm', ['run', 'unit', '--silent']);

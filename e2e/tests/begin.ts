@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process';
-import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { expect, test as base, type Locator, type Page } from '@playwright/test';
 
@@ -126,6 +126,24 @@ interface Begun {
 const placeOf = (dish: string): string =>
   join(test.info().project.outputDir, 'begun', `${dish.replace(/\W+/g, '-')}.json`);
 
+/** Whether this journey is the one to begin the dish: two that come at once would search it twice. */
+function isMine(place: string): boolean {
+  if (test.info().retry > 0) return true;
+  try {
+    mkdirSync(dirname(place), { recursive: true });
+    mkdirSync(`${place}.begun`);
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+/** Waits until another journey has put the dish down; who waits too long begins it after all. */
+async function isThere(place: string): Promise<void> {
+  const until = Date.now() + PATIENCE_MS;
+  while (!existsSync(place) && Date.now() < until) await new Promise((resolve) => setTimeout(resolve, 100));
+}
+
 async function putDown(page: Page, place: string): Promise<void> {
   const read = async (path: string): Promise<object> => (await page.request.get(path)).json();
   const id = idOf(page);
@@ -138,8 +156,9 @@ async function putDown(page: Page, place: string): Promise<void> {
     ...body
   } = (await read(`/api/conversions/${id}`)) as Record<string, unknown>;
   const { found } = (await read(`/api/conversions/${id}/answer`)) as Kept;
-  mkdirSync(dirname(place), { recursive: true });
-  writeFileSync(place, JSON.stringify({ body, found }));
+  // All of it or nothing: the other worker may be looking.
+  writeFileSync(`${place}.new`, JSON.stringify({ body, found }));
+  renameSync(`${place}.new`, place);
 }
 
 /** The dish as it was begun, made anew on this worker's server with what was found for it. */
@@ -162,6 +181,7 @@ export async function openBench(
   prepare: (page: Page) => Promise<void> = () => Promise.resolve(),
 ): Promise<void> {
   const place = placeOf(`${food}, ${coat}`);
+  if (!isMine(place)) await isThere(place);
   if (existsSync(place)) {
     await takeUp(page, place);
     return onBench(page);

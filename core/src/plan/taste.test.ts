@@ -59,7 +59,7 @@ describe('a wide search', () => {
       },
       fried: { layers: BREADED, medium: 'pan-oil', oilId: 'rapeseed-oil', tempC: 175, minutes: 5 },
       fryer: { ...PLAIN_FRYER, stepC: 10 },
-      limits: { diets: [], avoidAllergens: [], without: [], maxTempC: 200, maxMinutes: 25, preheat: false },
+      limits: { diets: [], avoidAllergens: [], without: [], maxTempC: 180, maxMinutes: 25, preheat: false },
     };
     const { alternatives } = convertDish(request, 'wide');
     const closest = alternatives.find((a) => a.badges.includes('closest'))!;
