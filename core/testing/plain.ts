@@ -2,6 +2,7 @@ import {
   KNOWN,
   partsOf,
   PLAIN_AIR,
+  type AirCook,
   type AirPlan,
   type Choice,
   type Dish,
@@ -42,15 +43,32 @@ export const parts = (portions: readonly Portion[]): Part[] => partsOf(KNOWN, po
 /** Everything known is eaten and in the house. */
 export const ANYTHING: Choice = { pantry: KNOWN, diets: [], avoidAllergens: [], without: [], keep: [] };
 
-/** Eight slabs of a food, cold and patted. */
-export const slabsOf = (foodId: string): Dish => ({
+/** Eight slabs of a food, cold and patted; with `more`, otherwise. */
+export const slabsOf = (foodId: string, more: Partial<Dish> = {}): Dish => ({
   foodId,
   shape: { kind: 'slab', lengthMm: 90, widthMm: 50, thicknessMm: 16 },
   count: 8,
   startC: 6,
   skin: 'damp',
   preparation: 'raw',
+  ...more,
 });
+
+/** A dozen oyster mushrooms, as they come apart. */
+export const MUSHROOMS: Dish = slabsOf('oyster-mushroom', {
+  shape: { kind: 'irregular', longestMm: 70, thicknessMm: 16, massG: 18 },
+  count: 12,
+  startC: 8,
+});
+
+/** They are fried in a thin beer batter. */
+export const BEER_BATTERED: FriedCook = {
+  layers: [spec(['wheat-flour', 150], ['beer', 210], ['salt', 3])],
+  medium: 'deep-oil',
+  oilId: 'rapeseed-oil',
+  tempC: 185,
+  minutes: 5,
+};
 
 /** Flour, egg and crumbs, cooked as in any drawer fryer. */
 export const BREADED_PLAN: AirPlan = {
@@ -60,6 +78,13 @@ export const BREADED_PLAN: AirPlan = {
   settings: { ...PLAIN_AIR, tempC: 190, minutes: 12, preheated: false, turnAtMin: 6, under: 'basket' },
   second: null,
 };
+
+/** That plan, otherwise. */
+export const planOf = (more: Partial<AirPlan> = {}, settings: Partial<AirPlan['settings']> = {}): AirPlan => ({
+  ...BREADED_PLAN,
+  ...more,
+  settings: { ...BREADED_PLAN.settings, ...settings },
+});
 
 /** The same in the pot. */
 export const BREADED_POT: FriedCook = {
@@ -78,4 +103,22 @@ export const NO_LIMITS: Limits = {
   maxTempC: 200,
   maxMinutes: 30,
   preheat: false,
+};
+
+/** A drawer fryer at work, as the physics sees it: eight pieces that cover half of it. */
+export const AT_WORK: AirCook = {
+  fryer: 'drawer',
+  tempC: 190,
+  preheated: false,
+  turnAtMin: null,
+  under: 'basket',
+  roundness: 0,
+  waterTray: false,
+  opensAtMin: [],
+  level: 'only',
+  swapEveryMin: null,
+  coverage: 0.5,
+  pieces: 8,
+  airFactor: 1,
+  offsetK: 0,
 };

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { parts, PLAIN_FRYER, spec } from '../../testing/plain.js';
-import type { Dish, FriedCook, Fryer } from '../dish/index.js';
+import { BEER_BATTERED, MUSHROOMS, NO_LIMITS, parts, PLAIN_FRYER, spec } from '../../testing/plain.js';
+import type { Fryer } from '../dish/index.js';
 import {
   KNOWN,
   ALLERGEN_IDS,
@@ -21,34 +21,19 @@ import { flowOf } from '../coat/index.js';
 
 // Coarse steps, so that a search has few temperatures to try.
 const fryer: Fryer = { ...PLAIN_FRYER, basket: { kind: 'round', diameterMm: 200 }, stepC: 10 };
-const dish: Dish = {
-  foodId: 'oyster-mushroom',
-  shape: { kind: 'irregular', longestMm: 70, thicknessMm: 16, massG: 18 },
-  count: 12,
-  startC: 8,
-  skin: 'damp',
-  preparation: 'raw',
-};
-const fried: FriedCook = {
-  layers: [spec(['wheat-flour', 150], ['beer', 210], ['salt', 3])],
-  medium: 'deep-oil',
-  oilId: 'rapeseed-oil',
-  tempC: 185,
-  minutes: 5,
-};
 const request: Asked = {
   pantry: KNOWN,
-  dish,
-  fried,
+  dish: MUSHROOMS,
+  fried: BEER_BATTERED,
   fryer,
-  limits: { diets: [], avoidAllergens: [], without: [], maxTempC: 200, maxMinutes: 20, preheat: false },
+  limits: { ...NO_LIMITS, maxMinutes: 20 },
 };
-const pot = evaluateFried({ pantry: KNOWN, dish: dish, fried: fried });
+const pot = evaluateFried(request);
 const [best] = convertDish(request).alternatives;
-const current = evaluateAir({ pantry: KNOWN, dish: dish, fryer: fryer }, best.plan, pot, { waits: true });
+const current = evaluateAir(request, best.plan, pot, { waits: true });
 
 describe('the questions over which cooks disagree', () => {
-  const scene = { pantry: KNOWN, dish, plan: current.plan, fryer, limits: request.limits };
+  const scene = { ...request, plan: current.plan };
 
   test('are eleven, and each that this dish raises has one side that is so now and another to choose', () => {
     expect(Object.keys(SCHOOLS)).toHaveLength(11);
@@ -86,7 +71,7 @@ describe('the questions over which cooks disagree', () => {
 
   test('a question that a dish does not raise is refused by name', () => {
     expect(() => schoolAnswer(request, 'racks-of-heaven', pot, current)).toThrow('racks-of-heaven');
-    const halloumi = { ...scene, dish: { ...dish, foodId: 'halloumi' } };
+    const halloumi = { ...scene, dish: { ...MUSHROOMS, foodId: 'halloumi' } };
     expect(schoolsFor(halloumi).map((s) => s.id)).not.toContain('vegetable');
   });
 });
@@ -114,9 +99,9 @@ describe('a coat made to fit', () => {
   const asks = { pantry: KNOWN, diets: ['gluten-free', 'egg-free'], avoidAllergens: [], without: [] } as const;
 
   test('the beer batter without gluten keeps its consistency', () => {
-    const { layers, swaps } = adaptCoat(fried.layers, asks);
+    const { layers, swaps } = adaptCoat(BEER_BATTERED.layers, asks);
     expect(swaps.map((s) => s.fromId)).toEqual(['wheat-flour', 'beer']);
-    const [before, after] = [flowOf(parts(fried.layers[0].portions)), flowOf(parts(layers[0].portions))];
+    const [before, after] = [flowOf(parts(BEER_BATTERED.layers[0].portions)), flowOf(parts(layers[0].portions))];
     expect(after.viscosityPaS / before.viscosityPaS).toBeGreaterThan(0.7);
     expect(after.viscosityPaS / before.viscosityPaS).toBeLessThan(1.4);
   });

@@ -1,30 +1,23 @@
 import { foodOf, KNOWN } from '../foods/index.js';
-import { PLAIN_AIR, type AirPlan, type Dish, type FriedCook } from '../dish/index.js';
-import { BREADED, PLAIN_FRYER } from '../../testing/plain.js';
+import type { Dish } from '../dish/index.js';
+import { BREADED_POT, NO_LIMITS, PLAIN_FRYER, planOf } from '../../testing/plain.js';
 import { evaluateAir, evaluateFried, type Asked } from '../plan/index.js';
 import { waterAdvice, waterChoices, type WaterAdvice } from './waterWays.js';
 
 const fryer = PLAIN_FRYER;
-const fried: FriedCook = { layers: BREADED, medium: 'deep-oil', oilId: 'rapeseed-oil', tempC: 175, minutes: 4 };
-const plan: AirPlan = {
-  layers: BREADED,
-  restMin: 7,
-  oilGm2: 18,
-  second: null,
-  settings: { ...PLAIN_AIR, tempC: 190, minutes: 12, preheated: true, turnAtMin: 6, under: 'basket' },
-};
+const plan = planOf({ restMin: 7, oilGm2: 18 }, { preheated: true });
 
 function adviceFor(foodId: string, shape: Dish['shape'], skin: Dish['skin'] = 'damp'): WaterAdvice {
   const dish: Dish = { foodId, shape, count: 12, startC: 6, skin, preparation: 'raw' };
   const request: Asked = {
     pantry: KNOWN,
     dish,
-    fried,
+    fried: BREADED_POT,
     fryer,
-    limits: { diets: [], avoidAllergens: [], without: [], maxTempC: 200, maxMinutes: 24, preheat: true },
+    limits: { ...NO_LIMITS, maxMinutes: 24, preheat: true },
   };
-  const pot = evaluateFried({ pantry: KNOWN, dish: dish, fried: fried });
-  return waterAdvice(request, pot, evaluateAir({ pantry: KNOWN, dish: dish, fryer: fryer }, plan, pot));
+  const pot = evaluateFried(request);
+  return waterAdvice(request, pot, evaluateAir(request, plan, pot));
 }
 const way = (advice: WaterAdvice, id: string) => advice.ways.find((w) => w.id === id)!;
 

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { AT_WORK } from '../../testing/plain.js';
 import { buildCoat, buildSauce, type LayerSpec } from '../coat/index.js';
 import { KNOWN, foodOf } from '../foods/index.js';
 import { geometryOf, type PieceShape } from '../piece/index.js';
@@ -28,22 +29,6 @@ const COATS: LayerSpec[][] = [
   [],
 ];
 const SLAB: PieceShape = { kind: 'slab', lengthMm: 90, widthMm: 50, thicknessMm: 14 };
-const AIR: AirCook = {
-  fryer: 'drawer',
-  tempC: 190,
-  preheated: false,
-  turnAtMin: null,
-  under: 'basket',
-  roundness: 0,
-  waterTray: false,
-  opensAtMin: [],
-  level: 'only',
-  swapEveryMin: null,
-  coverage: 0.5,
-  pieces: 8,
-  airFactor: 1,
-  offsetK: 0,
-};
 
 function input(
   more: Partial<CookInput> & { foodId?: string; shape?: PieceShape; coat?: number; air?: Partial<AirCook> } = {},
@@ -59,7 +44,7 @@ function input(
     startFirmness: food.food.firmness,
     restMin: 5,
     oilGm2: 15,
-    medium: airMedium({ ...AIR, ...air }),
+    medium: airMedium({ ...AT_WORK, ...air }),
     minutes: 10,
     ...rest,
   };
@@ -76,7 +61,7 @@ const again = (): SecondCook => ({
   sauce: SAUCE,
   coolMin: 4,
   minutes: 6,
-  medium: airMedium({ ...AIR, preheated: true }),
+  medium: airMedium({ ...AT_WORK, preheated: true }),
 });
 
 const COOKS: [string, CookInput][] = [

@@ -1,25 +1,9 @@
-import { airMedium, crowdingShare, type AirCook } from './air.js';
+import { AT_WORK } from '../../testing/plain.js';
+import { airMedium, crowdingShare } from './air.js';
 import { FRYERS, LEVELS, ROOM_C, UNDER } from './appliances.js';
 import { emptySurroundings, type Medium, type Surroundings } from './media.js';
 import { deepOil, panOil } from './oil.js';
 import { PLACES, restingTray, standingPlace } from './room.js';
-
-const AIR: AirCook = {
-  fryer: 'drawer',
-  tempC: 190,
-  preheated: false,
-  turnAtMin: null,
-  under: 'basket',
-  roundness: 0,
-  waterTray: false,
-  opensAtMin: [],
-  level: 'only',
-  swapEveryMin: null,
-  coverage: 0.5,
-  pieces: 8,
-  airFactor: 1,
-  offsetK: 0,
-};
 
 /** The surroundings at some minutes, taken in order as a cook does. */
 function at(medium: Medium, ...minutes: number[]): Surroundings[] {
@@ -33,7 +17,7 @@ function at(medium: Medium, ...minutes: number[]): Surroundings[] {
 
 describe('moving air', () => {
   test('more power warms up sooner, and lets a load cool the air less', () => {
-    const [weak, strong] = [1000, 2000].map((powerW) => airMedium({ ...AIR, powerW }));
+    const [weak, strong] = [1000, 2000].map((powerW) => airMedium({ ...AT_WORK, powerW }));
     const [cold, warm] = [weak, strong].map((m) => at(m, 1)[0].airC);
     expect(warm).toBeGreaterThan(cold + 10);
     const loaded = (m: Medium): number => {
@@ -45,46 +29,46 @@ describe('moving air', () => {
       return at(m, 15)[0].airC;
     };
     expect(loaded(strong)).toBeGreaterThan(loaded(weak) + 2);
-    expect(at(airMedium(AIR), 2)[0].airC).toBeCloseTo(at(airMedium({ ...AIR, powerW: 1500 }), 2)[0].airC, 9);
+    expect(at(airMedium(AT_WORK), 2)[0].airC).toBeCloseTo(at(airMedium({ ...AT_WORK, powerW: 1500 }), 2)[0].airC, 9);
   });
 
   test('a drawer from cold is within 5 % of its setting after four minutes, an oven-type after twelve', () => {
-    const [drawer] = at(airMedium(AIR), 4);
+    const [drawer] = at(airMedium(AT_WORK), 4);
     expect(drawer.airC).toBeGreaterThan(0.95 * 190);
-    const [soon, late] = at(airMedium({ ...AIR, fryer: 'oven-type' }), 4, 12);
+    const [soon, late] = at(airMedium({ ...AT_WORK, fryer: 'oven-type' }), 4, 12);
     expect(soon.airC).toBeLessThan(0.8 * 190);
     expect(late.airC).toBeGreaterThan(0.95 * 190);
   });
 
   test('a preheated one starts hot, less what loading let out', () => {
-    const [start] = at(airMedium({ ...AIR, preheated: true }), 0);
+    const [start] = at(airMedium({ ...AT_WORK, preheated: true }), 0);
     expect(start.airC).toBeGreaterThan(120);
     expect(start.airC).toBeLessThan(160);
   });
 
   test('an opening lets the air fall and it is back within two minutes', () => {
-    const medium = airMedium({ ...AIR, preheated: true, opensAtMin: [5] });
+    const medium = airMedium({ ...AT_WORK, preheated: true, opensAtMin: [5] });
     const [before, just, after] = at(medium, 4.99, 5.01, 7);
     expect(just.airC).toBeLessThan(before.airC - 40);
     expect(after.airC).toBeGreaterThan(before.airC - 5);
   });
 
   test('it tells when the pieces are turned, and does not turn its own top and bottom with them', () => {
-    const medium = airMedium({ ...AIR, turnAtMin: 5 });
+    const medium = airMedium({ ...AT_WORK, turnAtMin: 5 });
     const [before, after] = at(medium, 4.9, 9);
     expect(medium.turnsAtS).toBe(300);
     expect(after.top.hc).toBeCloseTo(before.top.hc, 9);
-    expect(airMedium(AIR).turnsAtS).toBe(Infinity);
+    expect(airMedium(AT_WORK).turnsAtS).toBe(Infinity);
   });
 
   test('swapped racks exchange their levels every few minutes', () => {
-    const medium = airMedium({ ...AIR, fryer: 'oven-type', level: 'upper', swapEveryMin: 4 });
+    const medium = airMedium({ ...AT_WORK, fryer: 'oven-type', level: 'upper', swapEveryMin: 4 });
     const radiation = at(medium, 1, 5, 9, 13).map((s) => s.top.hr / FRYERS['oven-type'].hr);
     expect(radiation).toEqual([LEVELS.upper.hrUp, LEVELS.lower.hrUp, LEVELS.upper.hrUp, LEVELS.lower.hrUp]);
   });
 
   test('heat that the food takes cools the air that passes it, and no longer once it takes none', () => {
-    const medium = airMedium({ ...AIR, preheated: true, pieces: 20 });
+    const medium = airMedium({ ...AT_WORK, preheated: true, pieces: 20 });
     const out = emptySurroundings();
     medium.surround(0, 0, out);
     for (let s = 1; s <= 120; s++) {
@@ -100,7 +84,7 @@ describe('moving air', () => {
   });
 
   test('time 0 begins a medium anew', () => {
-    const medium = airMedium({ ...AIR, pieces: 30 });
+    const medium = airMedium({ ...AT_WORK, pieces: 30 });
     const first = at(medium, 0, 1, 2).map((s) => s.airC);
     for (let s = 121; s < 400; s++) {
       medium.give(40, 1);
@@ -112,15 +96,15 @@ describe('moving air', () => {
   });
 
   test('a tray of boiling water fills the air with vapour, for as long as it steams', () => {
-    const [, dry] = at(airMedium(AIR), 0, 8);
-    const [, steaming, spent] = at(airMedium({ ...AIR, waterTray: true }), 0, 8, 14);
+    const [, dry] = at(airMedium(AT_WORK), 0, 8);
+    const [, steaming, spent] = at(airMedium({ ...AT_WORK, waterTray: true }), 0, 8, 14);
     expect(steaming.vapourPa).toBeGreaterThan(1.8 * dry.vapourPa);
     expect(spent.vapourPa).toBeLessThan(1.1 * dry.vapourPa);
   });
 
   test('parchment keeps heat and vapour from a slab’s underside, and less so from a ball’s', () => {
-    const [slab] = at(airMedium({ ...AIR, under: 'parchment' }), 5);
-    const [ball] = at(airMedium({ ...AIR, under: 'parchment', roundness: 1 }), 5);
+    const [slab] = at(airMedium({ ...AT_WORK, under: 'parchment' }), 5);
+    const [ball] = at(airMedium({ ...AT_WORK, under: 'parchment', roundness: 1 }), 5);
     expect(slab.under.hc / slab.top.hc).toBeCloseTo(UNDER.parchment.hc, 9);
     expect(slab.under.vent).toBeLessThan(0.3);
     expect(ball.under.hc).toBeGreaterThan(1.5 * slab.under.hc);

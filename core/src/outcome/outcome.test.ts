@@ -1,38 +1,22 @@
 import { KNOWN } from '../foods/index.js';
 import { plain } from '../units/index.js';
-import { BREADED, PLAIN_FRYER, spec } from '../../testing/plain.js';
+import { BREADED, PLAIN_FRYER, planOf, slabsOf, spec } from '../../testing/plain.js';
 import { evaluateAir, evaluateFried } from '../plan/index.js';
-import {
-  PLAIN_AIR,
-  PLAIN_OILING,
-  type AirPlan,
-  type Dish,
-  type Fryer,
-  type Oiling,
-  type SecondPlan,
-} from '../dish/index.js';
+import { PLAIN_OILING, type AirPlan, type Dish, type Fryer, type Oiling, type SecondPlan } from '../dish/index.js';
 import { reasonsOf, type OutcomeKey } from './index.js';
 
 const fryer: Fryer = { ...PLAIN_FRYER, maxTempC: 220 };
 
-const dish = (foodId: string, more: Partial<Dish> = {}): Dish => ({
-  foodId,
-  shape: { kind: 'slab', lengthMm: 80, widthMm: 50, thicknessMm: 14 },
-  count: 6,
-  startC: 8,
-  skin: 'damp',
-  preparation: 'raw',
-  ...more,
-});
+const dish = (foodId: string, more: Partial<Dish> = {}): Dish =>
+  slabsOf(foodId, {
+    shape: { kind: 'slab', lengthMm: 80, widthMm: 50, thicknessMm: 14 },
+    count: 6,
+    startC: 8,
+    ...more,
+  });
 
-const plan = (more: Partial<AirPlan> = {}, settings: Partial<AirPlan['settings']> = {}): AirPlan => ({
-  layers: BREADED,
-  restMin: 7,
-  oilGm2: 20,
-  settings: { ...PLAIN_AIR, tempC: 190, minutes: 11, preheated: false, turnAtMin: 6, under: 'basket', ...settings },
-  second: null,
-  ...more,
-});
+const plan = (more: Partial<AirPlan> = {}, settings: Partial<AirPlan['settings']> = {}): AirPlan =>
+  planOf({ restMin: 7, oilGm2: 20, ...more }, { minutes: 11, ...settings });
 
 const judge = (d: Dish, p: AirPlan, f: Fryer = fryer, waits = false) => {
   const pot = { layers: p.layers, medium: 'deep-oil', oilId: 'rapeseed-oil', tempC: 180, minutes: 4 } as const;

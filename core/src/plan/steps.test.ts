@@ -1,10 +1,10 @@
 import { plain } from '../units/index.js';
 import { KNOWN } from '../foods/index.js';
-import { PLAIN_FRYER, spec } from '../../testing/plain.js';
-import { PLAIN_AIR, type AirPlan, type Dish, type Fryer } from '../dish/index.js';
+import { PLAIN_FRYER, planOf, slabsOf, spec } from '../../testing/plain.js';
+import { type AirPlan, type Dish, type Fryer } from '../dish/index.js';
 import { evaluateAir, evaluateFried } from './evaluate.js';
 
-const BREADED = [spec(['wheat-flour', 60]), spec(['egg', 50]), { ...spec(['coarse-crumbs', 60]), pressed: true }];
+const PRESSED = [spec(['wheat-flour', 60]), spec(['egg', 50]), { ...spec(['coarse-crumbs', 60]), pressed: true }];
 const fryer: Fryer = {
   ...PLAIN_FRYER,
   name: 'Loft',
@@ -13,23 +13,18 @@ const fryer: Fryer = {
   racks: 2,
   maxTempC: 220,
 };
-const dish = (more: Partial<Dish> = {}): Dish => ({
-  foodId: 'pork-loin',
-  shape: { kind: 'slab', lengthMm: 110, widthMm: 80, thicknessMm: 9 },
-  count: 6,
-  startC: 8,
-  skin: 'damp',
-  preparation: 'raw',
-  ...more,
-});
-const plan = (more: Partial<AirPlan> = {}, settings: Partial<AirPlan['settings']> = {}): AirPlan => ({
-  layers: BREADED,
-  restMin: 7,
-  oilGm2: 20,
-  second: null,
-  settings: { ...PLAIN_AIR, tempC: 200, minutes: 14, preheated: true, turnAtMin: 7, under: 'rack', ...settings },
-  ...more,
-});
+const dish = (more: Partial<Dish> = {}): Dish =>
+  slabsOf('pork-loin', {
+    shape: { kind: 'slab', lengthMm: 110, widthMm: 80, thicknessMm: 9 },
+    count: 6,
+    startC: 8,
+    ...more,
+  });
+const plan = (more: Partial<AirPlan> = {}, settings: Partial<AirPlan['settings']> = {}): AirPlan =>
+  planOf(
+    { layers: PRESSED, restMin: 7, oilGm2: 20, ...more },
+    { tempC: 200, minutes: 14, preheated: true, turnAtMin: 7, under: 'rack', ...settings },
+  );
 
 function stepsOf(d: Dish, p: AirPlan): string {
   const fried = evaluateFried({
@@ -97,7 +92,7 @@ describe('the steps of an air plan', () => {
   });
 
   test('say of each layer what the plan says of it, and nothing else', () => {
-    const [flour, , crumbs] = BREADED;
+    const [flour, , crumbs] = PRESSED;
     const batter = { ...spec(['wheat-flour', 100], ['water', 120]), drainS: 40, standMin: 15 };
     const steps = stepsOf(
       dish(),

@@ -1,5 +1,5 @@
 import { plain } from '../units/index.js';
-import { BREADED, PLAIN_FRYER, spec } from '../../testing/plain.js';
+import { BREADED, BREADED_POT, NO_LIMITS, PLAIN_FRYER, slabsOf, spec } from '../../testing/plain.js';
 import { buildCoat, type CoatLayer, type LayerSpec } from '../coat/index.js';
 import { ingredient, KNOWN, KNOWN_INGREDIENTS } from '../foods/index.js';
 import { convertDish } from '../search/index.js';
@@ -49,17 +49,10 @@ describe('a wide search', () => {
   test('keeps bread crumbs on what is fried in bread crumbs, and says where another finish tastes of something else', () => {
     const request: Asked = {
       pantry: KNOWN,
-      dish: {
-        foodId: 'pork-loin',
-        shape: { kind: 'slab', lengthMm: 110, widthMm: 80, thicknessMm: 8 },
-        count: 2,
-        startC: 6,
-        skin: 'damp',
-        preparation: 'raw',
-      },
-      fried: { layers: BREADED, medium: 'pan-oil', oilId: 'rapeseed-oil', tempC: 175, minutes: 5 },
+      dish: slabsOf('pork-loin', { shape: { kind: 'slab', lengthMm: 110, widthMm: 80, thicknessMm: 8 }, count: 2 }),
+      fried: { ...BREADED_POT, medium: 'pan-oil', minutes: 5 },
       fryer: { ...PLAIN_FRYER, stepC: 10 },
-      limits: { diets: [], avoidAllergens: [], without: [], maxTempC: 180, maxMinutes: 25, preheat: false },
+      limits: { ...NO_LIMITS, maxTempC: 180, maxMinutes: 25 },
     };
     const { alternatives } = convertDish(request, 'wide');
     const closest = alternatives.find((a) => a.badges.includes('closest'))!;

@@ -1,52 +1,21 @@
 import { plain } from '../units/index.js';
 import fc from 'fast-check';
-import type { Dish, FriedCook, Fryer } from '../dish/index.js';
+import { BEER_BATTERED, MUSHROOMS, NO_LIMITS, PLAIN_FRYER } from '../../testing/plain.js';
+import type { Fryer } from '../dish/index.js';
 import { KNOWN, DIETS, fitsDiets, ingredient, type Diet } from '../foods/index.js';
 import { evaluateFried, shortfallOf, type Asked } from '../plan/index.js';
 import { convertDish, familiesFor, rankFound, searchFamily, simulationsFor } from './convert.js';
 import { coatsFor } from './families.js';
 import { COST, temperaturesFor } from './index.js';
 
-const fryer: Fryer = {
-  name: 'Test drawer',
-  kind: 'drawer',
-  basket: { kind: 'round', diameterMm: 200 },
-  racks: 1,
-  minTempC: 80,
-  maxTempC: 200,
-  // Coarse, so that a search has few temperatures to try.
-  stepC: 10,
-  airFactor: 1,
-  offsetC: 0,
-};
-const mushrooms: Dish = {
-  foodId: 'oyster-mushroom',
-  shape: { kind: 'irregular', longestMm: 70, thicknessMm: 16, massG: 18 },
-  count: 12,
-  startC: 8,
-  skin: 'damp',
-  preparation: 'raw',
-};
-const beerBattered: FriedCook = {
-  layers: [
-    {
-      portions: [
-        { ingredientId: 'wheat-flour', grams: 150 },
-        { ingredientId: 'beer', grams: 210 },
-      ],
-    },
-  ],
-  medium: 'deep-oil',
-  oilId: 'rapeseed-oil',
-  tempC: 185,
-  minutes: 5,
-};
+// Coarse steps, so that a search has few temperatures to try.
+const fryer: Fryer = { ...PLAIN_FRYER, basket: { kind: 'round', diameterMm: 200 }, stepC: 10 };
 const request: Asked = {
   pantry: KNOWN,
-  dish: mushrooms,
-  fried: beerBattered,
+  dish: MUSHROOMS,
+  fried: BEER_BATTERED,
   fryer,
-  limits: { diets: [], avoidAllergens: [], without: [], maxTempC: 200, maxMinutes: 24, preheat: false },
+  limits: { ...NO_LIMITS, maxMinutes: 24 },
 };
 
 describe('converting beer-battered mushrooms', () => {
@@ -139,7 +108,7 @@ describe('the search', () => {
 
   test('an unknown food is refused by name', () => {
     expect(() =>
-      evaluateFried({ pantry: KNOWN, dish: { ...mushrooms, foodId: 'unicorn' }, fried: beerBattered }),
+      evaluateFried({ pantry: KNOWN, dish: { ...MUSHROOMS, foodId: 'unicorn' }, fried: BEER_BATTERED }),
     ).toThrow('unicorn');
   });
 });

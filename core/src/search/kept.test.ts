@@ -1,4 +1,4 @@
-import { BREADED, PLAIN_FRYER } from '../../testing/plain.js';
+import { BREADED_POT, NO_LIMITS, PLAIN_FRYER, slabsOf } from '../../testing/plain.js';
 import { KNOWN } from '../foods/index.js';
 import type { Asked } from '../plan/index.js';
 import { convertDish } from './convert.js';
@@ -6,17 +6,10 @@ import { kept, restored } from './kept.js';
 
 const request: Asked = {
   pantry: KNOWN,
-  dish: {
-    foodId: 'halloumi',
-    shape: { kind: 'slab', lengthMm: 80, widthMm: 16, thicknessMm: 16 },
-    count: 12,
-    startC: 8,
-    skin: 'damp',
-    preparation: 'raw',
-  },
-  fried: { layers: BREADED, medium: 'deep-oil', oilId: 'rapeseed-oil', tempC: 175, minutes: 3 },
+  dish: slabsOf('halloumi', { shape: { kind: 'slab', lengthMm: 80, widthMm: 16, thicknessMm: 16 } }),
+  fried: { ...BREADED_POT, minutes: 3 },
   fryer: { ...PLAIN_FRYER, stepC: 10 },
-  limits: { diets: [], avoidAllergens: [], without: [], maxTempC: 180, maxMinutes: 12, preheat: false },
+  limits: { ...NO_LIMITS, maxTempC: 180, maxMinutes: 12 },
 };
 
 test('a search that was kept as JSON comes back as it was found, cook by cook', () => {
