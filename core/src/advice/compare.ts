@@ -52,7 +52,7 @@ const temperature: Comparer = (a, b) => {
   if (Math.round(to - from) === 0) return null;
   return {
     about: 'temperature',
-    text: text`${setTo(to, 1)} instead of ${setTo(from, 1)}.`,
+    text: text`${setTo(to, b.stepC)} instead of ${setTo(from, a.stepC)}.`,
     better: null,
     weight: WORTH.hotter,
   };

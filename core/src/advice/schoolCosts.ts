@@ -42,7 +42,7 @@ function sideOf(
   option: SchoolOption,
 ): SideOfSchool {
   const { id, reason } = option;
-  const label = text`${option.label}`;
+  const label = typeof option.label === 'string' ? [option.label] : option.label(situation);
   const now = option.holds(situation);
   const changed = now ? null : option.apply(situation);
   if (option.waits) return { id, label, reason, now, changed, costs: waitingCosts(current, option.waits) };

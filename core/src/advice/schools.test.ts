@@ -63,10 +63,16 @@ describe('the questions over which cooks disagree', () => {
     expect(none.costs.find((d) => d.about === 'bite')?.better).toBe(false);
   });
 
-  test('a temperature that a side names is a quantity, which the screen puts into the cook’s unit', () => {
+  test('a temperature that a side names is a setting of this fryer, which the screen puts into the cook’s unit and its steps', () => {
     const { sides } = schoolAnswer(request, 'temperature', pot, current);
     expect(sides.map((s) => plain(s.label))).toEqual(['175 °C to 190 °C, and longer', '200 °C, and watch it']);
-    expect(sides.flatMap((s) => s.label.filter((part) => typeof part === 'string')).join()).not.toContain('°');
+    const told = sides.flatMap((s) => [
+      s.label,
+      ...s.costs.filter((d) => d.about === 'temperature').map((d) => d.text),
+    ]);
+    const numbers = told.flat().filter((part) => typeof part !== 'string');
+    expect(numbers).toHaveLength(5);
+    for (const number of numbers) expect(number).toMatchObject({ kind: 'setting', stepC: fryer.stepC });
   });
 
   test('a question that a dish does not raise is refused by name', () => {

@@ -212,7 +212,8 @@ function describe({ pantry, dish }: Occasion, cooked: InFryer, fried: FriedResul
   return {
     ...judgedResult(judged, outcomes),
     plan,
-    grammar: planNotes(plan, ready.layers),
+    stepC: fryer.stepC,
+    grammar: planNotes(plan, ready.layers, fryer.stepC),
     bowls,
     seasoning: seasoningOf(ready.layers, areaM2, ready.food, massG),
     allergens: dishAllergens(pantry, ready.food, eaten),

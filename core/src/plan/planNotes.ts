@@ -15,8 +15,9 @@ const burningShare = (layer: CoatLayer): number =>
 /**
  * What of an air plan cannot come right, from the skin outward: the coat's own grammar, a starch shell without oil,
  * cheese, coconut, nuts or sugar in the finish at full heat. Each with its repair (see `repairPlan`).
+ * @param stepC steps in which the fryer is set, °C
  */
-export function planNotes(plan: AirPlan, layers: readonly CoatLayer[]): GrammarNote[] {
+export function planNotes(plan: AirPlan, layers: readonly CoatLayer[], stepC = 1): GrammarNote[] {
   const notes = grammarNotes(layers);
   const finish = layers.at(-1);
   if (!finish || finish.wet) return notes;
@@ -33,8 +34,8 @@ export function planNotes(plan: AirPlan, layers: readonly CoatLayer[]): GrammarN
     notes.push({
       at,
       rule: 'burns-in-finish',
-      text: text`${finish.name} at ${setTo(plan.settings.tempC, 1)}: what is in it burns before the crumbs are golden.`,
-      repair: text`Cook it at ${setTo(BURNING_FINISH.aboveC, 5)} or less, or add it for the last minutes.`,
+      text: text`${finish.name} at ${setTo(plan.settings.tempC, stepC)}: what is in it burns before the crumbs are golden.`,
+      repair: text`Cook it at ${setTo(BURNING_FINISH.aboveC, stepC)} or less, or add it for the last minutes.`,
     });
   }
   return notes;

@@ -92,6 +92,8 @@ export interface FriedResult extends CookResult {
 /** An air plan with everything a cook needs of it. */
 export interface AirResult extends CookResult {
   plan: AirPlan;
+  /** Steps in which its fryer is set, °C: for whoever names the setting. */
+  stepC: number;
   grammar: GrammarNote[];
   bowls: Bowl[];
   /** Salt that stays on the food. */

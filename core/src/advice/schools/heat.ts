@@ -1,7 +1,7 @@
 import type { AirSettings } from '../../dish/index.js';
 import type { UnderFood } from '../../heat/index.js';
 import { SWAP_EVERY_MIN, TURN_AT_SHARE } from '../../plan/index.js';
-import { celsius, text } from '../../units/index.js';
+import { setTo, text } from '../../units/index.js';
 import { withSettings, type Situation, type School, type SchoolOption } from './school.js';
 
 export const PREHEAT: School = {
@@ -26,8 +26,8 @@ export const PREHEAT: School = {
   ],
 };
 
-/** The middle of "175–190 °C and longer" and of "200–204 °C and watched", °C. */
-const GENTLE_C = 180;
+/** Gentle heat, °C, where one school stays, and what stands for it; "200–204 °C and watched" of the other. */
+const GENTLE = { from: 175, to: 190, usual: 180 } as const;
 const HOT_C = 200;
 const BETWEEN_C = 192;
 
@@ -40,14 +40,14 @@ export const TEMPERATURE: School = {
   options: [
     {
       id: 'gentle',
-      label: text`${celsius(175)} to ${celsius(190)}, and longer`,
+      label: ({ fryer: { stepC } }) => text`${setTo(GENTLE.from, stepC)} to ${setTo(GENTLE.to, stepC)}, and longer`,
       reason: 'The middle is done before the top is dark, and a minute late is no harm.',
       holds: ({ plan }) => plan.settings.tempC < BETWEEN_C,
-      apply: (now) => withSettings(now, { tempC: settable(GENTLE_C, now) }),
+      apply: (now) => withSettings(now, { tempC: settable(GENTLE.usual, now) }),
     },
     {
       id: 'hot',
-      label: text`${celsius(HOT_C)}, and watch it`,
+      label: ({ fryer: { stepC } }) => text`${setTo(HOT_C, stepC)}, and watch it`,
       reason: 'Sets the coat sooner and dries it crisper; crumbs begin to burn first at the top.',
       holds: ({ plan }) => plan.settings.tempC >= BETWEEN_C,
       apply: (now) => {

@@ -14,7 +14,7 @@ export type Changed = Pick<Situation, 'dish' | 'plan'>;
 /** One side of a question. */
 export interface SchoolOption {
   id: string;
-  label: string | Text;
+  label: string | ((now: Situation) => Text);
   /** Why those who do it so do it so. */
   reason: string;
   holds: (now: Situation) => boolean;

@@ -154,7 +154,14 @@ function CoatAndCut({
       {inAir ? <AirHeat fryer={body.fryer} settings={inAir.settings} /> : <PotHeat fried={body.fried} />}
       {side === 'air' && body.chosen && <p className="text-sm">{FAMILY_NAMES[body.chosen.family]}</p>}
       <div>
-        <CoatStack side={side} plan={inAir} limits={body.limits} specs={specs} layers={layers} />
+        <CoatStack
+          side={side}
+          plan={inAir}
+          stepC={body.fryer.stepC}
+          limits={body.limits}
+          specs={specs}
+          layers={layers}
+        />
         {side === 'air' && evaluated?.air && <CoatSays air={evaluated.air} dish={body.dish} limits={body.limits} />}
         <PieceForm dish={body.dish} />
       </div>

@@ -34,6 +34,8 @@ interface Props {
   side: Side;
   /** The air plan whose coat it is; null for the pot, which forgives. */
   plan: AirPlan | null;
+  /** Steps in which the fryer is set, °C. */
+  stepC: number;
   limits: Limits;
   specs: readonly LayerSpec[];
   layers: readonly CoatLayer[];
@@ -45,7 +47,7 @@ const ALWAYS_MEASURED = { droppable: { strategy: MeasuringStrategy.Always } };
 const DRAG_FROM = 6;
 
 /** The coat as it stands on the food: the air above, the skin at the bottom, each layer a band as thick as it is. */
-export function CoatStack({ side, plan, limits, specs, layers }: Props) {
+export function CoatStack({ side, plan, stepC, limits, specs, layers }: Props) {
   const dispatch = useAppDispatch();
   const pantry = usePantry();
   const kitchen = usePantryDocument();
@@ -59,7 +61,7 @@ export function CoatStack({ side, plan, limits, specs, layers }: Props) {
     setIds(moved(ids, at, to));
     if (open === at) setOpen(to);
   };
-  const notes = plan ? planNotes(plan, layers) : [];
+  const notes = plan ? planNotes(plan, layers, stepC) : [];
   const repair = (note: GrammarNote): void => {
     if (plan) {
       dispatch(
