@@ -30,7 +30,6 @@ async function asNew(page: Page): Promise<void> {
   await page.evaluate(() => localStorage.clear());
   await page.emulateMedia({ colorScheme: null, reducedMotion: null });
   await page.setViewportSize(VIEW);
-  await page.mouse.move(0, 0);
 }
 
 /**
