@@ -84,6 +84,12 @@ export interface Searching {
 
 let newest = 0;
 
+/** Opens the worker of what is seen at once, before it is asked anything: it loads the core while the dish is fetched. */
+export function warmUp(): void {
+  // Whoever asks it something is told when it cannot be opened.
+  quick.run(() => Promise.resolve()).catch(() => undefined);
+}
+
 /** A search that was kept, shown again: a few simulations, by the worker that has just fried the original. */
 export const restore = (question: Q.DishQuestion, kept: KeptSearch, signal: AbortSignal): Promise<Conversion> =>
   quick.run((core) => core.restore(question, kept), signal);

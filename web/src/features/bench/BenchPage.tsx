@@ -3,6 +3,7 @@ import { Link, useParams } from 'react-router';
 import { api, problemText } from '../../state/api';
 import { useAppDispatch } from '../../state/hooks';
 import { Bench } from './Bench';
+import { warmUp } from '../../worker/core';
 import { laidOut } from '../dish/dishSlice';
 
 /** Opens the dish of the address. */
@@ -18,6 +19,9 @@ function OpenedBench({ id }: { id: string }) {
   const [state, setState] = useState<{ ready: boolean; problem: string }>({ ready: false, problem: '' });
   useEffect(() => {
     let current = true;
+    warmUp();
+    // What was found for it is asked for at once: the search will want it.
+    void dispatch(api.endpoints.keptAnswer.initiate(id, { forceRefetch: true, subscribe: false }));
     dispatch(api.endpoints.conversion.initiate(id, { forceRefetch: true, subscribe: false }))
       .unwrap()
       .then((document) => {

@@ -91,7 +91,7 @@ export function useSearch(body: ConversionBody | null): Search {
       const known = round === 0 ? finished.get(asked) : undefined;
       if (known) return settle(known);
       if (round === 0) {
-        const answer = await dispatch(api.endpoints.keptAnswer.initiate(id, { forceRefetch: true, subscribe: false }));
+        const answer = await dispatch(api.endpoints.keptAnswer.initiate(id, { subscribe: false }));
         if (signal.aborted) return;
         if (fits(answer.data?.found, asked)) return settle(await restore(question, answer.data.found, signal));
       }
