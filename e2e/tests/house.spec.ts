@@ -3,15 +3,17 @@ import { expect, openBench, saved, searched, test } from './begin';
 const HALLOUMI = ['Halloumi', 'flour, egg and coarse crumbs'] as const;
 
 test('the first page loads no bench; the bench loads a board when it is pulled up', async ({ page }) => {
-  const scripts: string[] = [];
-  page.on('request', (request) => {
-    if (request.resourceType() === 'script') scripts.push(new URL(request.url()).pathname);
-  });
   await page.goto('/');
   await expect(page.getByRole('button', { name: 'Show me the air version' })).toBeEnabled();
-  expect(scripts.some((s) => /Bench|Board/.test(s))).toBe(false);
-  // Fetched ahead once the page stands.
-  await expect.poll(() => scripts.some((s) => /BenchPage/.test(s))).toBe(true);
+  const fetched = (ahead: boolean): Promise<string[]> =>
+    page.evaluate((after) => {
+      const [{ loadEventEnd }] = performance.getEntriesByType('navigation') as PerformanceNavigationTiming[];
+      const all = performance.getEntriesByType('resource');
+      return all.filter((r) => r.startTime > loadEventEnd === after).map((r) => r.name);
+    }, ahead);
+  expect((await fetched(false)).filter((name) => name.endsWith('.js')).length).toBeGreaterThan(3);
+  expect((await fetched(false)).join()).not.toMatch(/Bench|Board/);
+  await expect.poll(async () => (await fetched(true)).join()).toMatch(/BenchPage/);
 });
 
 test('a dish that was searched before is opened without a search', async ({ page }) => {
