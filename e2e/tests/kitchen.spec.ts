@@ -58,16 +58,18 @@ test('a sprayer is calibrated on the simulated scale, which jumps and goes away 
   await expect(scale.getByRole('button', { name: 'Take as before' })).toBeDisabled();
   await expect(scale).toContainText('At rest.');
   await scale.getByRole('button', { name: 'Take as before' }).click();
-  await expect(pump.getByLabel('Weighs before')).toHaveValue('251.3');
+  // The knock dies away slowly: a tenth of a gram of it may still be there.
+  await expect(pump.getByLabel('Weighs before')).toHaveValue(/^251\.[2-4]$/);
+  const taken = await pump.getByLabel('Weighs before').inputValue();
   await scale.getByRole('button', { name: 'Switch it off' }).click();
   await expect(scale).toContainText('The scale is gone');
-  await expect(pump.getByLabel('Weighs before')).toHaveValue('251.3');
+  await expect(pump.getByLabel('Weighs before')).toHaveValue(taken);
   await scale.getByRole('button', { name: 'Switch it on' }).click();
   await scale.getByRole('button', { name: 'Press 10 strokes off' }).click();
   await expect(scale.getByLabel('The scale shows')).toContainText('249.2');
   await expect(scale).toContainText('At rest.');
   await scale.getByRole('button', { name: 'Take as after' }).click();
-  await expect(pump).toContainText('0.21 g a stroke');
+  await expect(pump).toContainText(/0\.2[0-2] g a stroke/);
 });
 
 test('a programme, a timer that ends and a bowl that is too small show up in the steps and at the bowls', async ({
