@@ -9,6 +9,7 @@ import {
   FULL_SHELL_MM,
   LIKENESS,
   ON_PLATE,
+  SET_LEVEL,
   UNEVEN_SHELL,
   UNGLUED_SET,
   STILL_CRISP,
@@ -32,12 +33,16 @@ const gels = (j: Judged): boolean => {
   return j.ready.layers.some((l) => l.wet) || first?.grain === 'powder' || first?.grain === 'starch';
 };
 
+/** Share of the coat's skin that has set, 0–1, on both faces; of one that never gels, what it holds by itself. */
+const setSkins = (j: Judged, series: CookSeries, at: number): [number, number] =>
+  gels(j) ? facesOf(series, at, 'setSkin') : [UNGLUED_SET, UNGLUED_SET];
+
 /** Crispness at sample `at` of a series of this piece, 0–1: the shell's structure, and how much of it is dry and set. */
 function crispnessAt(j: Judged, series: CookSeries, at: number): number {
   const full = fullShellMm(j);
   const crunch = facesOf(series, at, 'crunch');
   const shell = facesOf(series, at, 'shell');
-  const set = gels(j) ? facesOf(series, at, 'setSkin') : [UNGLUED_SET, UNGLUED_SET];
+  const set = setSkins(j, series, at);
   const face = (k: 0 | 1): number => {
     if (shell[k] <= 0) return 0;
     const plain = crunch[k] / shell[k];
@@ -59,6 +64,12 @@ export const crispness: OutcomeRule = {
       const shell = faces(j, 'shell');
       const [least, most] = [Math.min(...shell), Math.max(...shell)];
       const finish = lowered(j.ready.layers.at(-1)?.name ?? 'bare food');
+      if (gels(j) && Math.max(...setSkins(j, j.series, j.at)) < SET_LEVEL) {
+        return [
+          text`The coat has not set: what is dry of ${finish} does not hold together.`,
+          text`Cook hotter or longer, until the coat has set.`,
+        ];
+      }
       if (least < UNEVEN_SHELL * most) {
         return [
           text`One side has a dry shell of ${filmMm(least)} against ${filmMm(most)} on the other: ${whySoggy(j)}.`,
@@ -72,7 +83,7 @@ export const crispness: OutcomeRule = {
             text`Cook longer or hotter, space the pieces, or finish with coarser crumbs.`,
           ]
         : [
-            text`The shell is dry, but ${finish} makes a soft crust.`,
+            text`The shell is dry, but a crust of ${finish} is a soft one.`,
             text`Mix in a part of starch, or finish with coarser crumbs or crushed cornflakes.`,
           ];
     });

@@ -82,7 +82,7 @@ export const juice: OutcomeRule = {
     const squeezed = Math.min(SQUEEZE.most, Math.max(0, (hottestC - SQUEEZE.fromC) * SQUEEZE.perK));
     const value = Math.max(0, 1 - squeezed - valueOf(j, 'foodWaterLost'));
     const word =
-      value > JUICE.juicy ? 'juicy' : value > JUICE.good ? 'still moist' : value > JUICE.fair ? 'rather dry' : 'dry';
+      value > JUICE.juicy ? 'juicy' : value > JUICE.good ? 'moist' : value > JUICE.fair ? 'rather dry' : 'dry';
     return verdict(value, 'share', largeIsGood(value, JUICE), word, () => [
       text`It keeps ${percent(value)} of its juice: ${percent(valueOf(j, 'foodWaterLost'))} left as steam and the meat came to ${celsius(hottestC)} on average.`,
       text`Take it out as soon as the centre is safe; a thicker cut or a hotter, shorter cook keeps more.`,

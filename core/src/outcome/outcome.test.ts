@@ -274,6 +274,22 @@ describe('what goes wrong, and what mends it', () => {
     );
   });
 
+  test('crumbs on a coat that has not set are said to be that, and not dry', () => {
+    const { outcomes } = judge(dish('pork-loin'), plan({}, { minutes: 3, turnAtMin: null }));
+    const said = outcomes.crispness!.reasons.map((r) => plain(r.text)).join(' ');
+    expect(said).toMatch(/^The coat has not set/);
+    expect(said).not.toMatch(/shell is dry/);
+  });
+
+  test('what stays the same is told without saying "still" twice', () => {
+    const words = [9, 12, 15, 18, 22, 26].map((minutes) => {
+      const { outcomes } = judge(dish('pork-loin'), plan({}, { minutes }));
+      return [outcomes.juice!.word, outcomes.crispness!.word, outcomes.colourTop!.word];
+    });
+    expect(words.flat()).toContain('moist');
+    for (const word of words.flat()) expect(`still ${word}`).not.toMatch(/still .*still/);
+  });
+
   test('chicken in crumbs is still juicy when its centre is safe', () => {
     const done = judge(dish('chicken-breast'), plan());
     expect(done.outcomes.centre!.value).toBeGreaterThan(74);

@@ -26,9 +26,11 @@ export const PREHEAT: School = {
   ],
 };
 
-/** Gentle heat, °C, where one school stays, and what stands for it; "200–204 °C and watched" of the other. */
+/** Where the gentle school sets the fryer, and what it is given here, °C. Common practice, no source. */
 const GENTLE = { from: 175, to: 190, usual: 180 } as const;
+/** What the other school sets, °C: 200 to 204, watched. Common practice, no source. */
 const HOT_C = 200;
+/** From here on a setting is of the hot school, °C. Our choice between the two. */
 const BETWEEN_C = 192;
 
 const settable = (tempC: number, { fryer, limits }: Situation): number =>
