@@ -1,13 +1,4 @@
-import {
-  KNOWN,
-  coveredBy,
-  loadOf,
-  PLAIN_AIR,
-  readyPiece,
-  type AirSettings,
-  type Dish,
-  type LayerSpec,
-} from '../src/index.js';
+import { PLAIN_AIR, type AirSettings, type Dish, type LayerSpec } from '../src/index.js';
 import { drawer, ovenType, type Practice } from './practice.js';
 
 /**
@@ -28,12 +19,7 @@ const EGG = layer(['egg', 50]);
 interface Held extends Practice {
   /** Golden is not asked of a starch shell: it stays pale. */
   stays?: 'pale';
-  /** The model is known to miss it: it comes out a shade darker than practised. */
-  misses?: 'dark';
 }
-
-/** Practised minutes are those of a full basket: of more than go in, one batch is looked at. */
-const MANY = 60;
 
 function held(
   what: string,
@@ -47,7 +33,6 @@ function held(
     air?: Partial<AirSettings>;
     oven?: boolean;
     stays?: 'pale';
-    misses?: 'dark';
   } = {},
 ): Held {
   const settings: AirSettings = {
@@ -60,18 +45,16 @@ function held(
     ...more.air,
   };
   const fryer = more.oven ? ovenType : drawer;
-  const dish: Dish = { foodId, shape, count: MANY, startC: 6, skin: 'damp', preparation: 'raw', ...more.dish };
-  const full = loadOf({ footprint: coveredBy(readyPiece(KNOWN, dish, layers)), count: MANY }, fryer).piecesPerBatch;
+  const dish: Dish = { foodId, shape, count: 1, startC: 6, skin: 'damp', preparation: 'raw', ...more.dish };
   return {
     name: what,
     what,
-    dish: { ...dish, count: full },
+    dish,
     layers,
     fried: { medium: 'deep-oil', tempC: 178, minutes: 4 },
     air: { fryer, settings, oilGm2: more.oilGm2 ?? 18, restMin: 5 },
     tuned: false,
     ...(more.stays ? { stays: more.stays } : {}),
-    ...(more.misses ? { misses: more.misses } : {}),
   };
 }
 
@@ -103,7 +86,6 @@ export const WIDER: readonly Held[] = [
     slab(110, 32, 22),
     [FLOUR, EGG, layer(['cornflakes', 80])],
     [190, 13],
-    { misses: 'dark' },
   ),
   held(
     'chicken thigh 28 mm, egg and potato starch with flour',
@@ -208,6 +190,5 @@ export const BLIND: readonly Held[] = [
     { kind: 'disc', diameterMm: 60, thicknessMm: 8 },
     [layer(['wheat-flour', 100], ['water', 130]), layer(['coarse-crumbs', 60])],
     [190, 14],
-    { misses: 'dark' },
   ),
 ];

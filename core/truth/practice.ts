@@ -1,5 +1,9 @@
 import {
+  coveredBy,
+  KNOWN,
+  loadOf,
   PLAIN_AIR,
+  readyPiece,
   type AirSettings,
   type Dish,
   type FriedCook,
@@ -33,6 +37,15 @@ export const oven: Fryer = {
   maxTempC: 250,
   basket: { kind: 'rectangle', widthMm: 400, depthMm: 340 },
 };
+
+/** More than go in at once. */
+const MANY = 60;
+
+/** A dish of as many pieces as fill the fryer: practised minutes are those of a full basket. */
+export const filling = (dish: Dish, layers: readonly LayerSpec[], fryer: Fryer): Dish => ({
+  ...dish,
+  count: loadOf({ footprint: coveredBy(readyPiece(KNOWN, dish, layers)), count: MANY }, fryer).piecesPerBatch,
+});
 
 const dish = (foodId: string, shape: Dish['shape'], more: Partial<Dish> = {}): Dish => ({
   foodId,

@@ -1,5 +1,13 @@
-import { evaluateAir, KNOWN, evaluateFried, type AirResult, type CookSeries, type FriedResult } from '../src/index.js';
-import type { AirPractice, Practice } from './practice.js';
+import {
+  evaluateAir,
+  GOLDEN,
+  KNOWN,
+  evaluateFried,
+  type AirResult,
+  type CookSeries,
+  type FriedResult,
+} from '../src/index.js';
+import { filling, type AirPractice, type Practice } from './practice.js';
 
 /** Balances that every simulation of these checks has to close within. */
 const BALANCE = 0.005;
@@ -26,7 +34,7 @@ export function inOil(practice: Practice): FriedResult {
 export const inAir = (practice: Practice, how: AirPractice, minutes = how.settings.minutes): AirResult =>
   closed(
     evaluateAir(
-      { pantry: KNOWN, dish: practice.dish, fryer: how.fryer },
+      { pantry: KNOWN, dish: filling(practice.dish, practice.layers, how.fryer), fryer: how.fryer },
       {
         layers: practice.layers,
         restMin: how.restMin,
@@ -48,9 +56,22 @@ export const beforeSauce = (practice: Practice, how: AirPractice): AirResult =>
 
 const LONGEST_MIN = 45;
 
-/** Minutes at which both sides are golden on average, cooked through in one go; Infinity when not within 45. */
-export function goldenAtMin(practice: Practice, how: AirPractice): number {
+/** The whole of a longer cook in one go, with the mean browning of both sides at every sample. */
+function followed(practice: Practice, how: AirPractice): { timeS: Float64Array; browning: Float32Array } {
   const { columns, timeS } = inAir(practice, { ...how, second: null }, LONGEST_MIN).series;
-  const at = columns.colourUp.findIndex((b, i) => b + columns.colourDown[i] >= 2);
+  return { timeS, browning: columns.colourUp.map((b, i) => (b + columns.colourDown[i]) / 2) };
+}
+
+const reachedAtMin = ({ timeS, browning }: ReturnType<typeof followed>, level: number): number => {
+  const at = browning.findIndex((b) => b >= level);
   return at < 0 ? Infinity : timeS[at] / 60;
+};
+
+/** Minutes at which both sides are golden on average, cooked through in one go; Infinity when not within 45. */
+export const goldenAtMin = (practice: Practice, how: AirPractice): number => reachedAtMin(followed(practice, how), 1);
+
+/** Minutes between which both sides are golden on average: from straw on, until dark; Infinity when not within 45. */
+export function goldenWindow(practice: Practice, how: AirPractice): { from: number; to: number } {
+  const cook = followed(practice, how);
+  return { from: reachedAtMin(cook, GOLDEN.from), to: reachedAtMin(cook, GOLDEN.to) };
 }

@@ -4,7 +4,7 @@ import { FIGURES } from './figures.js';
 import { BLIND, WIDER } from './heldOut.js';
 import { fileIs } from './document.js';
 import { PRACTICES, type AirPractice, type Practice } from './practice.js';
-import { beforeSauce, browningOf, goldenAtMin, inAir, inOil } from './predict.js';
+import { beforeSauce, browningOf, goldenWindow, inAir, inOil } from './predict.js';
 
 /**
  * docs/model.md and its figures are made here: `npm run model-doc` writes them, and a plain run fails when they are not
@@ -24,9 +24,11 @@ function standing(p: Practice): string {
   return WIDER.some((w) => w.what === p.what) ? 'in sight' : 'checked only';
 }
 
+const minute = (minutes: number): string => (minutes === Infinity ? 'over 45' : minutes.toFixed(1));
+
 function airRow(p: Practice, how: AirPractice): string {
   const { settings, fryer, second } = how;
-  const golden = goldenAtMin(p, how);
+  const { from, to } = goldenWindow(p, how);
   const then = second ? `, then ${second.minutes} min sauced` : '';
   return [
     p.name === p.what ? '' : p.name,
@@ -34,7 +36,7 @@ function airRow(p: Practice, how: AirPractice): string {
     `${fryer.name.toLowerCase()}, ${settings.tempC} °C, ${settings.minutes} min${then}`,
     browningOf(beforeSauce(p, how)).toFixed(2),
     insideOf(inAir(p, how)),
-    golden === Infinity ? 'not in 45' : golden.toFixed(1),
+    `${minute(from)}–${minute(to)}`,
     standing(p),
   ].join(' | ');
 }
@@ -63,7 +65,7 @@ function practiceTable(): string {
     ...[p.air, p.oven].filter((how) => how !== undefined).map((how) => airRow(p, how)),
   ]);
   return [
-    '| # | dish | practised | predicted browning (1 = golden; 0.55–2 is the golden band) | predicted inside | golden after, min | |',
+    '| # | dish | practised | predicted browning (1 = golden; 0.55–2 is the golden band) | predicted inside | golden from–to, min | |',
     '| --- | --- | --- | --- | --- | --- | --- |',
     ...rows.map((row) => `| ${row} |`),
   ].join('\n');

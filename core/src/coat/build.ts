@@ -8,6 +8,7 @@ import {
   type Grain,
   type Pantry,
   type Part,
+  type SkinGrip,
 } from '../foods/index.js';
 import { lowered, ROUNDING, NEXT_TO_NOTHING } from '../units/index.js';
 import { drainedFilmM, flowOf, isPourable, type Flow } from './batter.js';
@@ -15,6 +16,7 @@ import {
   BATTER_FROM_POWDER_SHARE,
   BROWNING_OF_A_DIP,
   BROWNING_OF_SUGAR,
+  CLUMPED_CRUNCH,
   CLUMPED_FACTOR,
   DEFAULT_DRAIN_S,
   DUST_ON_SKIN_GM2,
@@ -22,6 +24,7 @@ import {
   DUST_GRIP_ON_SKIN,
   GLUE_GRIP_ON_SKIN,
   GRIP_ON,
+  HELD_IN_FOLDS,
   LIGHTNESS,
   MOST_SOAKED_GM2,
   OVER_BATTER_FACTOR,
@@ -29,6 +32,7 @@ import {
   PRESSED_FACTOR,
   SEEPS_BELOW_PA,
   UNTAPPED_FACTOR,
+  THICKEST_FILM_M,
   WET_FROM_LIQUID_SHARE,
   WET_STRUCTURE,
   LEAST_PORES,
@@ -101,6 +105,11 @@ const lightnessOf = ({ light, grain }: DryTraits): number => light ?? LIGHTNESS[
 
 const structureOf = (portions: readonly Part[]): number => dryMean(portions, (p) => p.ingredient.dry!.structure);
 
+const clumpedStructure = (portions: readonly Part[]): number =>
+  structureOf(portions) + CLUMPED_CRUNCH * (1 - structureOf(portions));
+
+const powdery = (grain: Grain): boolean => grain === 'powder' || grain === 'starch';
+
 function browningOf(portions: readonly Part[]): number {
   const base = dryMean(portions, (p) => p.ingredient.dry!.browning) || BROWNING_OF_A_DIP;
   const solidsG = (massMean(portions, (i) => 100 - i.per100g.waterG) / 100) * totalGrams(portions);
@@ -118,14 +127,21 @@ function flowOfRecipe({ portions, standMin, spreadMm }: Recipe): Flow {
   return { ...recipe, viscosityPaS: recipe.viscosityPaS * factor, yieldPa: recipe.yieldPa * factor };
 }
 
-function wetLayer(spec: Recipe, below: CoatLayer | undefined, drainLengthM: number): CoatLayer {
+/** Whether a wet layer seeps through the dry one below it: then it grips what that lies on as well. */
+const seepsInto = ({ yieldPa }: Pick<Flow, 'yieldPa'>, below: CoatLayer): boolean =>
+  !below.wet && yieldPa < SEEPS_BELOW_PA;
+
+function wetLayer(spec: Recipe, below: CoatLayer | undefined, drainLengthM: number, held = 1): CoatLayer {
   const { portions } = spec;
   const flow = flowOfRecipe(spec);
   const density = mixDensity(portions);
-  const film = drainedFilmM(flow, density, drainLengthM, spec.drainS ?? DEFAULT_DRAIN_S);
-  const seeps = below && !below.wet && flow.yieldPa < SEEPS_BELOW_PA;
+  const film = Math.min(
+    THICKEST_FILM_M,
+    held * drainedFilmM(flow, density, drainLengthM, spec.drainS ?? DEFAULT_DRAIN_S),
+  );
   const batter = shareOf(portions, (p) => p.ingredient.dry !== undefined) >= BATTER_FROM_POWDER_SHARE;
-  const soakedGm2 = seeps ? below.pickUpGm2 * below.poreShare * (density / below.bulkKgM3) : 0;
+  const soakedGm2 =
+    below && seepsInto(flow, below) ? below.pickUpGm2 * below.poreShare * (density / below.bulkKgM3) : 0;
   const pickUpGm2 = film * density * 1000 + Math.min(soakedGm2, MOST_SOAKED_GM2);
   return {
     name: nameOf(portions, batter),
@@ -171,14 +187,14 @@ const groundOf = (below: CoatLayer | undefined, skin: SkinWater): keyof typeof G
 };
 
 function dryPickUpGm2(spec: Recipe, grain: Grain, below: CoatLayer | undefined, skin: SkinWater): number {
-  const powdery = grain === 'powder' || grain === 'starch';
-  const loose = spec.untapped && powdery ? UNTAPPED_FACTOR : 1;
-  if (!below && powdery) {
+  const powder = powdery(grain);
+  const loose = spec.untapped && powder ? UNTAPPED_FACTOR : 1;
+  if (!below && powder) {
     return DUST_ON_SKIN_GM2[skin] * (spec.clumped ? CLUMPED_FACTOR : 1) * loose;
   }
   const held = pickUpOnWet(spec) * GRIP_ON[groundOf(below, skin)];
-  const clumped = spec.clumped && powdery ? CLUMPED_FACTOR : 1;
-  const pressed = spec.pressed && !powdery ? PRESSED_FACTOR : 1;
+  const clumped = spec.clumped && powder ? CLUMPED_FACTOR : 1;
+  const pressed = spec.pressed && !powder ? PRESSED_FACTOR : 1;
   const overBatter = below?.batter ? OVER_BATTER_FACTOR : 1;
   return held * clumped * pressed * overBatter * loose;
 }
@@ -194,7 +210,7 @@ function dryLayer(spec: Recipe, below: CoatLayer | undefined, skin: SkinWater): 
     );
   const bulkKgM3 = Number.isFinite(bulk) && bulk < 3000 ? bulk : 600;
   const pickUpGm2 = dryPickUpGm2(spec, grain, below, skin);
-  const powderOnSkin = !below && (grain === 'powder' || grain === 'starch');
+  const powderOnSkin = !below && powdery(grain);
   return {
     name: nameOf(portions, false),
     wet: false,
@@ -205,7 +221,7 @@ function dryLayer(spec: Recipe, below: CoatLayer | undefined, skin: SkinWater): 
     poreShare: Math.max(LEAST_PORES, 1 - bulkKgM3 / mixDensity(portions)),
     composition: mixComposition(portions),
     portions: normalised(portions),
-    structure: structureOf(portions),
+    structure: spec.clumped && powdery(grain) ? clumpedStructure(portions) : structureOf(portions),
     browning: browningOf(portions),
     startColour: dryMean(portions, (p) => p.ingredient.dry!.startColour ?? 0),
     grain,
@@ -227,12 +243,14 @@ function normalised(portions: readonly Part[]): Part[] {
  * The coat as it lies on the piece, from the skin outward: pick-up and thickness of every layer from what it is and
  * what it lies on. A layer without a gram in it is not there.
  * @param drainLengthM height of the face that drips, m
+ * @param grip what the food's skin is like: rough ones hold a batter in their folds
  */
 export function buildCoat(
   pantry: Pantry,
   layers: readonly LayerSpec[],
   skin: SkinWater,
   drainLengthM: number,
+  grip: SkinGrip = 'normal',
 ): CoatLayer[] {
   const built: CoatLayer[] = [];
   for (const layer of layers) {
@@ -241,8 +259,13 @@ export function buildCoat(
     const below = built.at(-1);
     if (!isDipped(spec.portions)) built.push(dryLayer(spec, below, skin));
     else {
-      const wet = wetLayer(spec, below, drainLengthM);
-      built.push(below ? wet : { ...wet, grip: wet.grip * GLUE_GRIP_ON_SKIN[skin] });
+      const craggy = built.slice(0, -1).some((l) => l.wet) && below?.wet === false;
+      const held = HELD_IN_FOLDS.skin[grip] * (craggy ? HELD_IN_FOLDS.dredged : 1);
+      const wet = wetLayer(spec, below, drainLengthM, held);
+      const onSkin = GLUE_GRIP_ON_SKIN[skin];
+      if (below && built.length === 1 && seepsInto(wet, below))
+        built[0] = { ...below, grip: Math.max(below.grip, onSkin) };
+      built.push(below ? wet : { ...wet, grip: wet.grip * onSkin });
     }
   }
   return built;

@@ -23,13 +23,17 @@ import {
   type SecondPlan,
 } from './types.js';
 
-/** kg of oil in the pot to one kg of food that goes in at a time. Common practice, no source. */
-export const OIL_TO_FOOD = 8;
+/** kg of oil in the pot to one kg of coated food that goes in at a time. Common practice, no source: 10–15. */
+export const OIL_TO_FOOD = 12;
+
+/** Weight of one piece with its coat on, kg. */
+export const coatedKg = ({ piece, layers }: Pick<ReadyPiece, 'piece' | 'layers'>): number =>
+  (piece.massG + piece.areaM2 * layers.reduce((sum, l) => sum + l.pickUpGm2, 0)) / 1000;
 
 /** What surrounds the piece when it is fried as today. */
-export function friedMedium(fried: FriedCook, piece: ReadyPiece['piece']): Medium {
+export function friedMedium(fried: FriedCook, ready: Pick<ReadyPiece, 'piece' | 'layers'>): Medium {
   return fried.medium === 'deep-oil'
-    ? deepOil({ tempC: fried.tempC, oilKgPerPiece: (OIL_TO_FOOD * piece.massG) / 1000 })
+    ? deepOil({ tempC: fried.tempC, oilKgPerPiece: OIL_TO_FOOD * coatedKg(ready) })
     : panOil({ tempC: fried.tempC, turnAtMin: fried.minutes / 2 });
 }
 
@@ -41,7 +45,7 @@ export const fryInOil = (ready: ReadyPiece, dish: Dish, fried: FriedCook, option
       startC: dish.startC,
       restMin: 0,
       oilGm2: 0,
-      medium: friedMedium(fried, ready.piece),
+      medium: friedMedium(fried, ready),
       minutes: fried.minutes,
     },
     options,

@@ -1,8 +1,8 @@
-import { buildCoat, buildSauce, type CoatLayer, type LayerSpec, type SkinWater } from '../coat/index.js';
+import { buildCoat, buildSauce, isWetLayer, type CoatLayer, type LayerSpec, type SkinWater } from '../coat/index.js';
 import { foodOf, type Food, type Pantry } from '../foods/index.js';
 import type { Inside } from '../heat/index.js';
 import { crossedTo, geometryOf, type PieceGeometry, type PieceShape } from '../piece/index.js';
-import { prepare } from '../prep/index.js';
+import { isFlesh, prepare } from '../prep/index.js';
 import type { Dish, SecondPlan } from './types.js';
 
 /** One coated piece, ready for the pot or the basket. */
@@ -22,6 +22,16 @@ export interface ReadyPiece {
   inside?: Inside;
 }
 
+/**
+ * The skin as the first layer meets it. What was marinated in egg is not wet with water: the egg that the first bowl
+ * would bring is on it already, once.
+ */
+function skinUnder(pantry: Pantry, dish: Dish, food: Food, layers: readonly LayerSpec[]): SkinWater {
+  const [first] = layers;
+  const inMarinade = dish.preparation === 'marinated' && isFlesh({ food });
+  return inMarinade && first && isWetLayer(pantry, first) && dish.skin === 'wet' ? 'damp' : dish.skin;
+}
+
 /** Works out the piece's geometry and its coat. @throws Refusal for an unknown food or ingredient */
 export function readyPiece(
   pantry: Pantry,
@@ -33,12 +43,13 @@ export function readyPiece(
   const { food, shape, firmness, inside } = prepare(raw, dish.shape, dish.preparation, dish.prepMin ?? null);
   const solid = geometryOf(shape, food.densityKgM3 * (1 - food.food.porosity));
   const piece = crossedTo(solid, food.food.throughShare);
+  const skin = skinUnder(pantry, dish, food, layers);
   return {
     food,
     shape,
     piece,
-    skin: dish.skin,
-    layers: buildCoat(pantry, layers, dish.skin, piece.drainLengthM),
+    skin,
+    layers: buildCoat(pantry, layers, skin, piece.drainLengthM, food.food.skin),
     sauce: second?.sauce && second.sauceGm2 > 0 ? buildSauce(pantry, second.sauce, second.sauceGm2) : null,
     startFirmness: food.food.firmness * firmness,
     ...(inside ? { inside } : {}),

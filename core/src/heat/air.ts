@@ -8,6 +8,7 @@ import {
   LEVELS,
   LOAD_LAG_S,
   LOADING_LOSS,
+  OWN_HEAT,
   RECOVERY_S,
   ROOM_C,
   ROOM_HUMIDITY,
@@ -77,44 +78,54 @@ function levelAt(cook: AirCook, timeS: number): Level {
 }
 
 /**
- * Moving hot air that warms up, is cooled by its load and by every opening, and reaches the underside, a lower rack and
- * a crowded basket less.
+ * Moving hot air that its heater warms as far as its power goes, that is cooled by its load and by every opening, and
+ * that reaches the underside, a lower rack and a crowded basket less.
  */
 export function airMedium(cook: AirCook): Medium {
   const traits = FRYERS[cook.fryer];
+  const { metalJK, lossWK } = OWN_HEAT[cook.fryer];
   const under = underOf(cook);
   const hc = traits.hc * cook.airFactor * crowdingShare(cook.coverage);
   const target = cook.tempC + cook.offsetK;
-  const strength = (cook.powerW ?? USUAL_POWER_W[cook.fryer]) / USUAL_POWER_W[cook.fryer];
-  const tau = (cook.preheated ? traits.warmPreheatedS : traits.warmColdS) / strength;
-  const streamWK = traits.streamWK * strength;
-  const startC = cook.preheated ? target - (target - ROOM_C) * LOADING_LOSS : ROOM_C;
+  const powerW = cook.powerW ?? USUAL_POWER_W[cook.fryer];
+  const streamWK = traits.streamWK * (powerW / USUAL_POWER_W[cook.fryer]);
   const turnS = cook.turnAtMin === null ? Infinity : cook.turnAtMin * 60;
   const opensS = [...cook.opensAtMin.map((m) => m * 60), turnS].filter(Number.isFinite);
-  const recoverS = Math.min(tau, RECOVERY_S);
   const fallK = (target - ROOM_C) * traits.openingLoss;
+  const loadingK = cook.preheated ? (target - ROOM_C) * LOADING_LOSS : 0;
+  const startC = cook.preheated ? target : ROOM_C;
+  let ownC = startC;
   let loadK = 0;
   let loadW = 0;
   let last = 0;
 
-  const scheduledC = (timeS: number): number => {
-    let airC = target - (target - startC) * Math.exp(-timeS / tau);
-    for (const openS of opensS) if (timeS >= openS) airC -= fallK * Math.exp(-(timeS - openS) / recoverS);
-    return Math.max(ROOM_C, airC);
+  /** The heater warms metal and air by what loss and load leave of its power, and holds the setting once it is there. */
+  const warm = (seconds: number): void => {
+    const wouldReachC = ROOM_C + (powerW - loadW * cook.pieces) / lossWK;
+    ownC = Math.min(target, wouldReachC + (ownC - wouldReachC) * Math.exp((-seconds * lossWK) / metalJK));
+  };
+
+  /** What has blown out when it was loaded and opened, and has not come back from the hot metal yet, K. */
+  const blownOutK = (timeS: number): number => {
+    let k = loadingK * Math.exp(-timeS / RECOVERY_S);
+    for (const openS of opensS) if (timeS >= openS) k += fallK * Math.exp(-(timeS - openS) / RECOVERY_S);
+    return k;
   };
 
   return {
     turnsAtS: turnS,
     begin() {
       loadK = loadW = last = 0;
+      ownC = startC;
     },
     surround(timeS, _steam, out: Surroundings) {
+      warm(timeS - last);
       // Air that passes the food is cooled by what the food takes; half of that fall is felt on the way.
       const fallTo = (loadW * cook.pieces) / (2 * streamWK);
       loadK += (fallTo - loadK) * (1 - Math.exp((last - timeS) / LOAD_LAG_S));
       last = timeS;
       const steaming = cook.waterTray && timeS < WATER_TRAY.minutes * 60;
-      const airC = Math.max(ROOM_C, scheduledC(timeS) - loadK - (steaming ? WATER_TRAY.coolsK : 0));
+      const airC = Math.max(ROOM_C, ownC - blownOutK(timeS) - loadK - (steaming ? WATER_TRAY.coolsK : 0));
       const at = LEVELS[levelAt(cook, timeS)];
       out.airC = airC;
       out.wallC = airC;

@@ -15,9 +15,6 @@ export type Level = 'only' | 'upper' | 'lower';
 interface FryerTraits {
   hc: number;
   hr: number;
-  /** Time constants of warming up, s. */
-  warmColdS: number;
-  warmPreheatedS: number;
   /** Fall of the air's temperature when it is opened, as a share of its distance from the room. */
   openingLoss: number;
   /** Heat that the moving air carries per kelvin, W/K: what the load takes cools it by that much. */
@@ -25,18 +22,18 @@ interface FryerTraits {
 }
 
 /**
- * Convection and radiation from above (W/m²K), warm-up (s), fall at an opening, and heat carried by the air stream (W/K).
- * @unit W/m²K, s, share, W/K
+ * Convection and radiation from above (W/m²K), fall at an opening, and heat carried by the air stream (W/K).
+ * @unit W/m²K, share, W/K
  * @range hc: drawer 40–55, oven-type 28–38, lid 35–45, fan oven 15–25, still oven 6–10; hr 12–18; stream 15–60
  * @source middle of the practised ranges, tuned on C1, C2 and C8; stream: heater power over a rise of some 50 K, from memory, order of magnitude
  */
 export const FRYERS: Record<FryerKind, FryerTraits> = {
-  drawer: { hc: 52, hr: 14, warmColdS: 75, warmPreheatedS: 25, openingLoss: 0.35, streamWK: 30 },
-  'oven-type': { hc: 32, hr: 14, warmColdS: 220, warmPreheatedS: 45, openingLoss: 0.35, streamWK: 40 },
+  drawer: { hc: 52, hr: 14, openingLoss: 0.35, streamWK: 30 },
+  'oven-type': { hc: 32, hr: 14, openingLoss: 0.35, streamWK: 40 },
   // Heater and fan in a lid over a deep pot: hard from above, and the pot's walls take their share.
-  lid: { hc: 40, hr: 18, warmColdS: 120, warmPreheatedS: 35, openingLoss: 0.45, streamWK: 25 },
-  'fan-oven': { hc: 24, hr: 15, warmColdS: 400, warmPreheatedS: 30, openingLoss: 0.25, streamWK: 60 },
-  'still-oven': { hc: 10, hr: 18, warmColdS: 500, warmPreheatedS: 30, openingLoss: 0.25, streamWK: 30 },
+  lid: { hc: 40, hr: 18, openingLoss: 0.45, streamWK: 25 },
+  'fan-oven': { hc: 24, hr: 15, openingLoss: 0.25, streamWK: 60 },
+  'still-oven': { hc: 10, hr: 18, openingLoss: 0.25, streamWK: 30 },
 };
 
 /**
@@ -51,6 +48,20 @@ export const USUAL_POWER_W: Record<FryerKind, number> = {
   lid: 1500,
   'fan-oven': 2600,
   'still-oven': 2400,
+};
+/**
+ * What an appliance takes for itself: to warm its metal from the room, and to hold it hot against the room. With its
+ * power this is how it warms up.
+ * @unit J/K, W/K
+ * @range drawer 0.6–1.5 kJ/K, oven 8–20 kJ/K
+ * @source heater power over the time to warm up, from memory, order of magnitude
+ */
+export const OWN_HEAT: Record<FryerKind, { metalJK: number; lossWK: number }> = {
+  drawer: { metalJK: 900, lossWK: 1.6 },
+  'oven-type': { metalJK: 2500, lossWK: 3 },
+  lid: { metalJK: 2000, lossWK: 2.5 },
+  'fan-oven': { metalJK: 12_000, lossWK: 5 },
+  'still-oven': { metalJK: 12_000, lossWK: 5 },
 };
 /**
  * What reaches the underside of the piece, as shares of the air's and the walls' coefficients, and how freely its vapour leaves.

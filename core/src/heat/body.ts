@@ -59,6 +59,8 @@ export interface Body {
   solidsK: Float64Array;
   /** How freely vapour passes a dried cell, 0–1 of an open crumb. */
   openness: Float64Array;
+  /** How freely liquid moves between a cell's grains, 1 where nothing but air and water is there. */
+  wicking: Float64Array;
   /** Time in which a cell's solids take up or give off vapour, s. */
   sorptionS: Float64Array;
   /** Most water seen, kg per kg solids: tells wetted powder from floury. */
@@ -178,6 +180,7 @@ export function buildBody(
     solidsVolume: array(),
     solidsK: array(),
     openness: array(),
+    wicking: array().fill(1),
     sorptionS: array(),
     wettest: array(),
     softened: array(),

@@ -1,7 +1,7 @@
 import type { CoatLayer } from '../coat/index.js';
 import type { Body } from './body.js';
 import { BROWNING_OF_BARE_FOOD, DRY_FILM_HALF_LIFE_S, DUST_CAKES_FROM, SET_LEAST_WATER } from './constants/index.js';
-import { browningRate, drynessForColour, oilForColour, settingRate } from './kinetics.js';
+import { browningRate, charringRate, drynessForColour, oilForColour, settingRate } from './kinetics.js';
 import { activityAt } from './water.js';
 
 /** State of one face of the piece: where its cells are, and what it has become so far. */
@@ -20,8 +20,9 @@ export interface Face {
   glues: boolean;
   /** Browning speed of what the air meets, coarse crumbs = 1. */
   browning: number;
-  /** Browning B, 1 = golden. */
+  /** Browning B, 1 = golden: what it has browned, toward its plateau, and what of it has charred. */
   colour: number;
+  browned: number;
   unsetFoot: number;
   unsetSkin: number;
   /** Mean thickness of the outermost layer, m. */
@@ -32,6 +33,8 @@ export interface Face {
   /** The cell that evaporates, and what resists its vapour on the way out of the coat, m² s/kg. */
   front: number;
   frontResistance: number;
+  /** Whether it has lain in oil. */
+  oiled: boolean;
   /** Steam from the food through the coat's foot, kg/(m² s). */
   push: number;
 }
@@ -61,6 +64,7 @@ export function makeFace(body: Body, up: boolean, layers: readonly CoatLayer[]):
     glues: layers.some((l) => l.wet) || (layers[0]?.grip ?? 0) >= DUST_CAKES_FROM,
     browning: layers.at(-1)?.browning ?? BROWNING_OF_BARE_FOOD,
     colour: layers.at(-1)?.startColour ?? 0,
+    browned: layers.at(-1)?.startColour ?? 0,
     unsetFoot: 1,
     unsetSkin: 1,
     filmM: layers.at(-1)?.thicknessM ?? 0,
@@ -68,6 +72,7 @@ export function makeFace(body: Body, up: boolean, layers: readonly CoatLayer[]):
     edgeC: body.tempC[outer],
     front: outer,
     frontResistance: 0,
+    oiled: false,
     push: 0,
   };
 }
@@ -99,7 +104,10 @@ export function ageFace(face: Face, body: Body, inOil: boolean, stepS: number): 
   const dryness = drynessForColour(activityAt(water[outer] / solids[outer]));
   if (dryness > 0) {
     const fatGm2 = (fat[outer] * 1000) / body.faceM2;
-    face.colour += stepS * face.browning * browningRate(face.edgeC) * dryness * oilForColour(fatGm2, inOil);
+    const speed = stepS * face.browning * dryness;
+    const browned = speed * browningRate(face.edgeC, face.browned) * oilForColour(fatGm2, inOil);
+    face.browned += browned;
+    face.colour += browned + speed * charringRate(face.edgeC);
   }
   face.unsetFoot = stillUnset(face.unsetFoot, body, face.setFootCell, face.glues, stepS);
   face.unsetSkin = stillUnset(face.unsetSkin, body, face.skinCell, face.glues, stepS);

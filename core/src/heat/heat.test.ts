@@ -174,7 +174,7 @@ describe('properties of every cook', () => {
         expect(centre(thicker)).toBeLessThanOrEqual(centre(base) + 0.6);
         // Without a coat there is no crumb: there oil only closes the pores that dry.
         if (COATS[c.coat].length > 0)
-          expect(oilier.at('colourUp')).toBeGreaterThanOrEqual(base.at('colourUp') * 0.99 - 0.01);
+          expect(oilier.at('colourUp')).toBeGreaterThanOrEqual(base.at('colourUp') * 0.99 - 0.015);
       }),
       { numRuns: 40, seed: SEED },
     );

@@ -4,6 +4,7 @@ export {
   FRYER_KINDS,
   FRYERS,
   OIL_HEAT,
+  OWN_HEAT,
   ROOM_C,
   UNDER,
   USUAL_POWER_W,
@@ -12,10 +13,10 @@ export {
   type UnderFood,
 } from './appliances.js';
 export { type Body } from './body.js';
-export { BURNS_AT, COLOUR_WORDS, GOLDEN, STANDING_MIN } from './constants/index.js';
+export { BURNS_AT, COLOUR_WORDS, GOLDEN, STANDING_MIN, STRUCTURE_OF_BARE_FOOD } from './constants/index.js';
 export * from './input.js';
 export { type Inside } from './inside.js';
-export { browningRate, settingRate, softeningRate } from './kinetics.js';
+export { browningRate, charringRate, colourAtSpeed, settingRate, softeningRate } from './kinetics.js';
 export { type Medium } from './media.js';
 export { deepOil, panOil, type OilCook, type PanCook } from './oil.js';
 export { boilingPot, type BoilingPot, type WaterCook } from './pot.js';

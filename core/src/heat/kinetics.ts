@@ -1,10 +1,14 @@
 import {
+  BROWNING_ENERGY,
+  BROWNING_PLATEAU,
+  BROWNING_REFERENCE_K,
+  BROWNING_TIME_S,
+  CHARRING_ENERGY,
+  CHARRING_REFERENCE_K,
+  CHARRING_TIME_S,
   COLOUR_DRY_AW,
-  COLOUR_ENERGY,
   COLOUR_FULL_OIL_GM2,
   COLOUR_IN_OIL,
-  COLOUR_REFERENCE_K,
-  COLOUR_TIME_S,
   COLOUR_WET_AW,
   COLOUR_WITHOUT_OIL,
   GAS_CONSTANT,
@@ -33,7 +37,8 @@ const arrhenius = (energy: number, referenceK: number) =>
   );
 
 const setting = arrhenius(SET_ENERGY, SET_REFERENCE_K);
-const browning = arrhenius(COLOUR_ENERGY, COLOUR_REFERENCE_K);
+const browning = arrhenius(BROWNING_ENERGY, BROWNING_REFERENCE_K);
+const charring = arrhenius(CHARRING_ENERGY, CHARRING_REFERENCE_K);
 const softening = arrhenius(SOFTENING_ENERGY, SOFTENING_REFERENCE_K);
 
 /** Above this everything that sets has set: the rate is held, °C. */
@@ -53,8 +58,24 @@ export const drynessForColour = (activity: number): number =>
 export const oilForColour = (fatGm2: number, inOil: boolean): number =>
   inOil ? COLOUR_IN_OIL : COLOUR_WITHOUT_OIL + (1 - COLOUR_WITHOUT_OIL) * Math.min(1, fatGm2 / COLOUR_FULL_OIL_GM2);
 
-/** Browning rate, B per s (B = 1 is golden), of a dry oiled crumb of browning 1 at `tempC`. */
-export const browningRate = (tempC: number): number => browning(tempC) / COLOUR_TIME_S;
+/**
+ * Rate of the first stage, B per s (B = 1 is golden), of a dry oiled crumb of browning 1 at `tempC` that has come to
+ * `browned` so far: it slows toward its plateau.
+ */
+export const browningRate = (tempC: number, browned = 0): number =>
+  browned < BROWNING_PLATEAU ? (browning(tempC) / BROWNING_TIME_S) * (1 - browned / BROWNING_PLATEAU) : 0;
+
+/** Rate of the second stage, B per s, of a dry crumb of browning 1 whose edges are at `tempC`: it chars without end. */
+export const charringRate = (tempC: number): number => charring(tempC) / CHARRING_TIME_S;
+
+/**
+ * Browning B of what browns `times` as fast on the same surface: a surface that has browned to `browned` so far, and
+ * charred by `charred`, both at its own speed.
+ */
+export function colourAtSpeed(browned: number, charred: number, times: number): number {
+  const left = Math.max(0, 1 - browned / BROWNING_PLATEAU);
+  return BROWNING_PLATEAU * (1 - left ** times) + charred * times;
+}
 
 /** Softening of the reference vegetable, 1/s, at `tempC`. */
 export const softeningRate = (tempC: number): number => (SOFTENING_PER_MIN_100C / 60) * softening(tempC);

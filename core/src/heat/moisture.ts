@@ -36,11 +36,12 @@ const NO_MOBILITY = 1e-30;
  * which is equal on both sides of a contact. One implicit step; water is conserved, and takes its heat along.
  */
 export function moveWater(body: Body, work: Work, stepS: number): void {
-  const { from, to, water, capacity, volume, dx, faceArea, contact, tempC } = body;
+  const { from, to, water, capacity, volume, dx, faceArea, contact, tempC, wicking } = body;
   const { flow, sweep, target, heat, mobility, diagonal, known } = work;
   for (let i = from; i < to; i++) {
     mobility[i] =
-      ((capacity[i] / volume[i]) * waterDiffusivity(tempC[i]) * wetted(water[i] / capacity[i])) / dx[i] + NO_MOBILITY;
+      (wicking[i] * (capacity[i] / volume[i]) * waterDiffusivity(tempC[i]) * wetted(water[i] / capacity[i])) / dx[i] +
+      NO_MOBILITY;
   }
   for (let i = from; i < to - 1; i++) {
     const conductance = (2 * faceArea[i] * mobility[i] * mobility[i + 1]) / (mobility[i] + mobility[i + 1]);

@@ -1,5 +1,5 @@
 import { FAT_DENSITY, FAT_HEAT, type Body } from './body.js';
-import { OILED_GRAINS_SLOWER, WATER_M3_PER_KG } from './constants/index.js';
+import { OILED_GRAINS_SLOWER, OPENNESS, WATER_M3_PER_KG, WICKING_IN_OIL } from './constants/index.js';
 
 /** Oil that comes onto or into a piece. */
 
@@ -19,6 +19,16 @@ export function addOil(body: Body, oilGm2: number): void {
 /** Rubs oil on the bare food: it lies in its outermost cells, under the coat. */
 export function rubOil(body: Body, oilGm2: number): void {
   for (const i of [body.foodFrom, body.foodTo - 1]) oilCell(body, i, oilGm2);
+}
+
+/**
+ * Cells `from` … `to`−1 come to lie in hot oil: it fills the room between the grains of what was put on dry, and what
+ * soaked from grain to grain there hardly does any more.
+ */
+export function drownInOil(body: Body, from: number, to: number): void {
+  for (let i = from; i < to; i++) {
+    if (body.layer[i] >= 0 && body.openness[i] === OPENNESS.dry) body.wicking[i] = WICKING_IN_OIL;
+  }
 }
 
 /** Lets oil into the pores of the coat, as happens when a fried piece is lifted out and its steam draws back; fills `share` of them. */

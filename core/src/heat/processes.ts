@@ -10,6 +10,7 @@ import { ageFace } from './face.js';
 import { softeningRate } from './kinetics.js';
 import { isOily } from './media.js';
 import { moveWater, rememberWettest } from './moisture.js';
+import { drownInOil } from './oiling.js';
 import { boil, thaw } from './phase.js';
 import { drainedTo, thinLayer } from './runoff.js';
 import { evaporate, findFront, readSurface, setEnd } from './surface.js';
@@ -81,7 +82,16 @@ function brownAndSet(cook: Cooking, seconds: number): void {
   for (const { face } of cook.sides) ageFace(face, cook.body, exposureOf(cook, face).oil, seconds);
 }
 
-const moveLiquid = ({ body, work }: Cooking, seconds: number): void => moveWater(body, work, seconds);
+/** Liquid moves, and hardly where oil has filled the pores of the coat. */
+function moveLiquid(cook: Cooking, seconds: number): void {
+  const { body, work } = cook;
+  for (const { face } of cook.sides) {
+    if (face.oiled || !exposureOf(cook, face).oil) continue;
+    face.oiled = true;
+    drownInOil(body, face.from, face.to);
+  }
+  moveWater(body, work, seconds);
+}
 const evenOut = ({ body, work }: Cooking, seconds: number): void => evenOutAround(body, work, seconds);
 const rememberWet = ({ body }: Cooking): void => rememberWettest(body);
 

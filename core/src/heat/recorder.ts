@@ -63,6 +63,7 @@ export function makeRecorder(start: Cooking, minutes: number, sampleS: number, w
     c[`surface${name}C`][at] = face.surfaceC;
     c[`foot${name}C`][at] = cook.body.tempC[face.footCell];
     c[`colour${name}`][at] = face.colour;
+    c[`char${name}`][at] = face.colour - face.browned;
     c[`shell${name}Mm`][at] = shell.mm;
     c[`crunch${name}Mm`][at] = shell.crunchMm;
     c[`floury${name}`][at] = shell.floury;

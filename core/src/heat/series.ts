@@ -11,6 +11,8 @@ export const COLUMNS = [
   'footDownC',
   'colourUp',
   'colourDown',
+  'charUp',
+  'charDown',
   'coatWaterGm2',
   'firmness',
   'hottestMeanC',
@@ -41,7 +43,7 @@ export interface Profiles {
 
 /**
  * A cook over time. "Up" and "down" name the faces by how they start, through any turning; *GM2 per m² of skin.
- * colour: B, 1 = golden. firmness: 1 raw … 0. foodWaterLost: share of the food's water. shell: dry thickness; crunch:
+ * colour: B, 1 = golden; char: what of it is charred. firmness: 1 raw … 0. foodWaterLost: share of the food's water. shell: dry thickness; crunch:
  * shell × structure. floury: share of the outermost powder that met no water or oil. set: 0–1. filmShare: what is left
  * of a wet last layer. pushGm2S: steam from the food through the coat's foot. steamGm2: all water gone so far.
  */

@@ -1,4 +1,4 @@
-import type { CookSeries, StandingSeries } from '../heat/index.js';
+import { STRUCTURE_OF_BARE_FOOD, type CookSeries, type StandingSeries } from '../heat/index.js';
 import { filmMm, lowered, text } from '../units/index.js';
 import { moreIsBetter, untold } from './compare.js';
 import {
@@ -7,6 +7,7 @@ import {
   FOAMED_IN_OIL,
   FULL_SHARE,
   FULL_SHELL_MM,
+  LASTING_SHELL,
   LIKENESS,
   ON_PLATE,
   SET_LEVEL,
@@ -24,7 +25,8 @@ import { faces, facesOf, inWords, largeIsGood, verdict, type Judged } from './vi
 /** Dry shell that the finish of this piece needs to crunch in full, mm. */
 function fullShellMm(j: Judged): number {
   const finishMm = (j.ready.layers.at(-1)?.thicknessM ?? 0) * 1000;
-  return Math.min(FULL_SHELL_MM.most, Math.max(FULL_SHELL_MM.least, FULL_SHARE * finishMm));
+  const dried = Math.min(FULL_SHELL_MM.most, Math.max(FULL_SHELL_MM.least, FULL_SHARE * finishMm));
+  return j.air ? dried : dried * FOAMED_IN_OIL.shell;
 }
 
 /** Whether anything in the coat can gel: a wet layer, or a dust that has taken up the skin's water. */
@@ -37,17 +39,27 @@ const gels = (j: Judged): boolean => {
 const setSkins = (j: Judged, series: CookSeries, at: number): [number, number] =>
   gels(j) ? facesOf(series, at, 'setSkin') : [UNGLUED_SET, UNGLUED_SET];
 
-/** Crispness at sample `at` of a series of this piece, 0–1: the shell's structure, and how much of it is dry and set. */
+/** Crunch of the finish at its best, 0–1: what it is made of, and in oil the foam that it is blown up to. */
+function bestOf(j: Judged): { plain: number; here: number } {
+  const plain = j.ready.layers.at(-1)?.structure ?? STRUCTURE_OF_BARE_FOOD;
+  return { plain, here: j.air ? plain : plain + (1 - plain) * FOAMED_IN_OIL.closes };
+}
+
+/**
+ * Crispness at sample `at` of a series of this piece, 0–1: the crunch of its finish, by how much of the shell that it
+ * needs is dry and set. It goes on rising with the dry shell, behind the finish too, until the shell is as thick as lasts.
+ */
 function crispnessAt(j: Judged, series: CookSeries, at: number): number {
   const full = fullShellMm(j);
+  const lastingMm = LASTING_SHELL.mm * (j.air ? 1 : FOAMED_IN_OIL.shell);
+  const { plain, here } = bestOf(j);
   const crunch = facesOf(series, at, 'crunch');
   const shell = facesOf(series, at, 'shell');
   const set = setSkins(j, series, at);
   const face = (k: 0 | 1): number => {
-    if (shell[k] <= 0) return 0;
-    const plain = crunch[k] / shell[k];
-    const structure = j.air ? plain : plain + (1 - plain) * FOAMED_IN_OIL;
-    return structure * Math.min(1, shell[k] / full) * set[k];
+    const dry = Math.min(1, crunch[k] / (plain * full));
+    const lasting = Math.min(1, shell[k] / lastingMm);
+    return here * set[k] * dry * (1 - LASTING_SHELL.share * (1 - lasting));
   };
   const [a, b] = [face(0), face(1)];
   return WORSE_FACE * Math.min(a, b) + (1 - WORSE_FACE) * Math.max(a, b);

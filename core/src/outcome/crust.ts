@@ -1,6 +1,6 @@
 import type { CoatLayer } from '../coat/index.js';
 import { functionOf, type Part } from '../foods/index.js';
-import { BURNS_AT, COLOUR_WORDS, GOLDEN, lyingUp } from '../heat/index.js';
+import { BURNS_AT, COLOUR_WORDS, GOLDEN, colourAtSpeed, lyingUp } from '../heat/index.js';
 import { celsius, kelvins, lowered, plain, text, type Text } from '../units/index.js';
 import { byWord, lessIsBetter, untold } from './compare.js';
 import {
@@ -13,6 +13,7 @@ import {
   RACKS_APART,
   SEEN_SHARE,
   SHORTFALL,
+  SPECKS_BURN_AT,
   SUGARY,
   NOTICED,
 } from './constants/index.js';
@@ -230,6 +231,12 @@ function speedOf({ ingredient }: Part): Speed {
 /** What the air meets: the sauce, or else the last layer of the coat. */
 const outermost = (j: Judged): CoatLayer | undefined => j.ready.sauce ?? j.ready.layers.at(-1);
 
+/** Browning of what browns `times` as fast as what is around it, on both faces. */
+function speckColours(j: Judged, times: number): number[] {
+  const char = faces(j, 'char');
+  return faces(j, 'colour').map((colour, k) => colourAtSpeed(colour - char[k], char[k], times));
+}
+
 /** Browning of what browns fastest on the surface: cheese, coconut, sugar and ground spice burn before the crumb around them. */
 export const burning: OutcomeRule = {
   words: 'scorching',
@@ -239,9 +246,11 @@ export const burning: OutcomeRule = {
     const seen = surface.portions.filter((p) => p.grams >= SEEN_SHARE).map(speedOf);
     const fastest = seen.reduce((a, b) => (b.browning > a.browning ? b : a), { name: '', browning: 0, spice: false });
     const times = fastest.browning / surface.browning;
-    const value = Math.max(...faces(j, 'colour')) * Math.max(1, times);
-    if (value <= BURNS_AT || times <= 1) return verdict(value, 'B', 'good', 'nothing burns');
-    const band = value > BURNS_BADLY * BURNS_AT && !fastest.spice ? 'poor' : 'fair';
+    const value = Math.max(...speckColours(j, Math.max(1, times)));
+    if (value <= (times > 1 ? SPECKS_BURN_AT : BURNS_AT)) return verdict(value, 'B', 'good', 'nothing burns');
+    // The whole surface: its colour tells why.
+    if (times <= 1) return verdict(value, 'B', 'poor', `${lowered(surface.name)} burns`);
+    const band = value > BURNS_BADLY * SPECKS_BURN_AT && !fastest.spice ? 'poor' : 'fair';
     const said = verdict(value, 'B', band, `${lowered(fastest.name)} burns`);
     said.reasons.push(
       because(

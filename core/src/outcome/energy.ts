@@ -1,6 +1,6 @@
 import { OIL_TO_FOOD } from '../dish/index.js';
-import { OIL_HEAT, ROOM_C, type FryerKind } from '../heat/index.js';
-import { FAT_KCAL_G, OWN_HEAT, POT } from './constants/index.js';
+import { OIL_HEAT, OWN_HEAT, ROOM_C, type FryerKind } from '../heat/index.js';
+import { FAT_KCAL_G, POT } from './constants/index.js';
 
 const J_PER_KWH = 3.6e6;
 

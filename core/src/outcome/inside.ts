@@ -1,10 +1,20 @@
 import { safeMinimum } from '../safety/index.js';
 import { celsius, lowered, millimetres, text } from '../units/index.js';
 import { byWord, moreIsBetter } from './compare.js';
-import { FIRMNESS, JUICE, SHORTFALL, SQUEEZE, WARM_K, NOTICED } from './constants/index.js';
+import {
+  CARRIES_ON_K,
+  FIRM_AS_FRIED,
+  FIRMNESS,
+  JUICE,
+  SHORTFALL,
+  SQUEEZE,
+  WARM_K,
+  NOTICED,
+} from './constants/index.js';
 import { reaches } from './likeness.js';
 import type { OutcomeRule } from './types.js';
-import { because, largeIsGood, percent, valueOf, verdict } from './view.js';
+import type { Because, Verdict } from './verdict.js';
+import { because, largeIsGood, percent, valueOf, verdict, type Judged } from './view.js';
 
 /** Centre temperature against the published safe minimum, or against what tastes right. */
 export const centre: OutcomeRule = {
@@ -13,7 +23,7 @@ export const centre: OutcomeRule = {
     const value = valueOf(j, 'centreC');
     const { food } = j.ready;
     const minimum = safeMinimum(food.food.safety);
-    const wanted = minimum?.tempC ?? food.food.eatAtC;
+    const wanted = minimum?.tempC ?? Math.min(food.food.eatAtC, j.pot?.centreC ?? Infinity);
     const short = wanted - value;
     const unsafe = minimum !== null && short > 0;
     const band = short <= 0 ? 'good' : !unsafe && short < WARM_K ? 'fair' : 'poor';
@@ -27,6 +37,8 @@ export const centre: OutcomeRule = {
             ? 'safe'
             : 'hot';
     const said = verdict(value, '°C', band, word);
+    const carried = carryOver(j, value);
+    if (carried) said.reasons.push(carried);
     if (band === 'good') return said;
     const thickness = millimetres(j.ready.piece.halfThicknessM * 2000);
     said.reasons.push({
@@ -42,16 +54,37 @@ export const centre: OutcomeRule = {
   weight: { shortfall: ({ band }) => (band === 'good' ? 0 : SHORTFALL.centre[band]) },
 };
 
+/** How far the centre goes on rising on its rack, when it was let wait there and rises enough to be told. */
+function carryOver(j: Judged, centreC: number): Because | null {
+  const rack = j.series.waiting.find((w) => w.place === 'rack' && !w.sauced);
+  if (!rack) return null;
+  const peakC = rack.series.columns.centreC.reduce((a, b) => Math.max(a, b));
+  if (peakC - centreC < CARRIES_ON_K) return null;
+  const poultry = j.ready.food.food.safety === 'poultry';
+  return {
+    weight: 0,
+    text: text`While it rests on a rack the centre goes on to ${celsius(peakC)}.`,
+    move: poultry
+      ? text`Never count on that: the thermometer decides before it rests.`
+      : text`Check with a thermometer before it rests all the same.`,
+  };
+}
+
+/** Firmness at which it is as done as the pot leaves it: with a bite at least, and no softer than the original. */
+const doneFrom = (j: Judged): number =>
+  Math.max(FIRMNESS.done, Math.min(FIRM_AS_FRIED, j.pot?.firmness ?? valueOf(j, 'firmness')));
+
 /** Softness of a vegetable; undefined for what is not judged by it. */
 export const doneness: OutcomeRule = {
   words: 'softness',
   judge(j) {
     if (j.ready.food.food.safety !== 'vegetable') return undefined;
     const value = valueOf(j, 'firmness');
-    const { done, tender, mush, raw } = FIRMNESS;
+    const { tender, mush, raw } = FIRMNESS;
+    const done = doneFrom(j);
     const word = value > done ? 'firm' : value > tender ? 'tender with a bite' : value > mush ? 'tender' : 'very soft';
-    const band = value > done ? (value > raw ? 'poor' : 'fair') : value < mush ? 'fair' : 'good';
-    const said = verdict(value, 'share', band, word);
+    const band = value > done ? (value > Math.max(raw, done) ? 'poor' : 'fair') : value < mush ? 'fair' : 'good';
+    const said: Verdict = { ...verdict(value, 'share', band, word), bound: done };
     if (value > done) {
       said.reasons.push(
         because(
@@ -67,8 +100,8 @@ export const doneness: OutcomeRule = {
   },
   compare: byWord((to, from) => `inside ${to} instead of ${from}.`),
   weight: {
-    shortfall: ({ value }) =>
-      (Math.max(0, value - FIRMNESS.done) + Math.max(0, SHORTFALL.firmness.soft - value)) * SHORTFALL.firmness.each,
+    shortfall: ({ value, bound = FIRMNESS.done }) =>
+      (Math.max(0, value - bound) + Math.max(0, SHORTFALL.firmness.soft - value)) * SHORTFALL.firmness.each,
   },
 };
 

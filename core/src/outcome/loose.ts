@@ -26,7 +26,8 @@ export const runOff: OutcomeRule = {
 function whyItRuns(j: Judged, name: string, value: number): [Text, Text] {
   const hot = footHotMin(j.series, j.at);
   const inAir = hot === null ? `for the whole ${inWords(minutesOf(j))}` : `for ${inWords(hot)}`;
-  const inOil = j.friedFootMin === null ? '' : ` In the oil it was past that after ${inWords(j.friedFootMin)}.`;
+  const potMin = j.pot?.footHotMin ?? null;
+  const inOil = potMin === null ? '' : ` In the oil it was past that after ${inWords(potMin)}.`;
   const where = j.air?.under === 'parchment' ? 'pools on the parchment and glues the pieces' : 'drips through the grid';
   return [
     text`${name} is the last layer and wet. Its foot stays below ${celsius(HOT_FOOT_C)} ${inAir} in moving air, and ${percent(value)} of it ${where} before its skin sets.${inOil}`,

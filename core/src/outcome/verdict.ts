@@ -18,6 +18,8 @@ export interface Verdict {
   value: number;
   unit: '°C' | 'min' | 'share' | 'B' | 'g' | 'ratio';
   band: Band;
+  /** What this cook is held to, where it is not the same for all: the firmness that the pot left. */
+  bound?: number;
   /** The value in a cook's word: "golden", "tender". */
   word: string;
   reasons: Because[];

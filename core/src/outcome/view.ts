@@ -25,6 +25,15 @@ export interface InAir {
   smaller: CookSeries | null;
 }
 
+/** What the pot left of the dish: whatever is done there is done. */
+export interface PotLeft {
+  /** Minutes until the coat's foot reached 75 °C; null when it never did. */
+  footHotMin: number | null;
+  /** Firmness of the food, 1 raw … 0, and °C of its centre. */
+  firmness: number;
+  centreC: number;
+}
+
 /** Everything an outcome looks at: a piece, how it was cooked, and the moment at which it is judged. */
 export interface Judged {
   ready: ReadyPiece;
@@ -36,15 +45,15 @@ export interface Judged {
   restMin: number;
   /** Oil that comes onto the coat, sprayed and touched up, g per m² of skin. */
   oilGm2: number;
-  /** Minutes in oil until the coat's foot reached 75 °C, for comparison; null when not known. */
-  friedFootMin: number | null;
+  /** What the pot made of it, for comparison; null in the pot itself. */
+  pot: PotLeft | null;
   /** null when it was fried. */
   air: InAir | null;
 }
 
 export const valueOf = (j: Judged, column: Column): number => j.series.columns[column][j.at];
 
-export type FacePair = 'colour' | 'crunch' | 'shell' | 'floury' | 'setFoot' | 'setSkin';
+export type FacePair = 'colour' | 'char' | 'crunch' | 'shell' | 'floury' | 'setFoot' | 'setSkin';
 
 /** Both faces, up and down, of a column pair at sample `at`. */
 export function facesOf(series: CookSeries, at: number, name: FacePair): [number, number] {

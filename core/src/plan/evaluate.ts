@@ -2,6 +2,7 @@ import { footprintOf, loadOf, spotsApart, type Footprint, type Load, type Lot } 
 import { bowlsFor, buildSauce, seasoningOf, type CoatLayer } from '../coat/index.js';
 import {
   allLayersOf,
+  coatedKg,
   cookInAir,
   fryInOil,
   readyPiece,
@@ -28,6 +29,7 @@ import {
   type InAir,
   type Judged,
   type Outcomes,
+  type PotLeft,
 } from '../outcome/index.js';
 import { cautionsFor, dishAllergens, safeMinimum } from '../safety/index.js';
 import { TABLE_SAUCE } from './constants.js';
@@ -77,11 +79,17 @@ export function evaluateFried(
     turnAtMin: fried.medium === 'pan-oil' ? fried.minutes / 2 : null,
     restMin: 0,
     oilGm2: 0,
-    friedFootMin: null,
+    pot: null,
     air: null,
   };
-  return { ...judgedResult(judged), footHotMin: footHotMin(series, at), tempC: fried.tempC, minutes: fried.minutes };
+  return { ...judgedResult(judged), pot: potLeft(series, at), tempC: fried.tempC, minutes: fried.minutes };
 }
+
+const potLeft = (series: CookSeries, at: number): PotLeft => ({
+  footHotMin: footHotMin(series, at),
+  firmness: series.columns.firmness[at],
+  centreC: series.columns.centreC[at],
+});
 
 const waitingResults = (judged: Judged): WaitingResult[] =>
   judged.series.waiting.map((w) => {
@@ -108,7 +116,7 @@ export interface InFryer {
   plan: AirPlan;
   fryer: Fryer;
   load: Load;
-  friedFootMin: number | null;
+  pot: PotLeft;
 }
 
 const spotsOf = ({ hotSpots }: Fryer, { basketTurned = false }: AirPlan['settings']): InAir['spots'] =>
@@ -116,7 +124,7 @@ const spotsOf = ({ hotSpots }: Fryer, { basketTurned = false }: AirPlan['setting
 
 /** The view of an air cook at sample `at`. */
 export const judgedAir = (
-  { ready, plan, fryer, load, friedFootMin }: InFryer,
+  { ready, plan, fryer, load, pot }: InFryer,
   series: CookSeries,
   at: number,
   lower: CookSeries | null,
@@ -129,7 +137,7 @@ export const judgedAir = (
   turnAtMin: plan.settings.turnAtMin,
   restMin: plan.restMin,
   oilGm2: surfaceOilGm2(plan),
-  friedFootMin,
+  pot,
   air: {
     fryer: fryer.kind,
     under: plan.settings.under,
@@ -188,7 +196,7 @@ function energyFor(dish: Dish, { plan, fryer, load, ready }: InFryer, judged: Ju
       tempC: fried.tempC,
       minutes: fried.minutes,
       batches: load.batches,
-      massKgPerBatch: (ready.piece.massG * load.piecesPerBatch) / 1000,
+      massKgPerBatch: coatedKg(ready) * load.piecesPerBatch,
       heatJPerPiece: fried.heatJ,
       oilGPerPiece: fried.oilPerPieceG,
     },
@@ -253,6 +261,6 @@ export function evaluateAir(
   const small = smallerOf(dish);
   const smaller =
     small && cookInAir(readyPiece(pantry, small, plan.layers, plan.second), small, plan, fryer, liesIn(load));
-  const cooked: InFryer = { ready, plan, fryer, load, friedFootMin: fried.footHotMin };
+  const cooked: InFryer = { ready, plan, fryer, load, pot: fried.pot };
   return describe(occasion, cooked, fried, judgedAir(cooked, series, series.timeS.length - 1, lower, smaller));
 }

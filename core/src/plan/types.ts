@@ -4,7 +4,7 @@ import type { AirPlan, Dish, FriedCook, Fryer } from '../dish/index.js';
 import type { Allergen, Asks, Diet, Pantry } from '../foods/index.js';
 import type { CookSeries, Place } from '../heat/index.js';
 import type { OilAmount } from '../oil/index.js';
-import type { Energy, Outcomes, Reason } from '../outcome/index.js';
+import type { Energy, Outcomes, PotLeft, Reason } from '../outcome/index.js';
 import type { Caution } from '../safety/index.js';
 import type { Text } from '../units/index.js';
 
@@ -82,8 +82,8 @@ export interface WaitingResult {
 }
 
 export interface FriedResult extends CookResult {
-  /** Minutes until the coat's foot was at 75 °C. */
-  footHotMin: number | null;
+  /** What it left, that a cook in air is held to. */
+  pot: PotLeft;
   /** How it was fried. */
   tempC: number;
   minutes: number;

@@ -1,4 +1,4 @@
-export { seasonedToMm } from './cold.js';
+export { isFlesh, seasonedToMm } from './cold.js';
 export * from './prepare.js';
 export * from './types.js';
 export * from './ways.js';

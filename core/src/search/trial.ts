@@ -98,12 +98,7 @@ const simulated = ({ ready, request, load, fine }: Trial, plan: AirPlan): CookSe
 /** A plan judged at sample `at` of a series of it. */
 function judgedAs(trial: Trial, plan: AirPlan, series: CookSeries, at: number): Candidate {
   const { request, fried, coat, ready, load } = trial;
-  const judged = judgedAir(
-    { ready, plan, fryer: request.fryer, load, friedFootMin: fried.footHotMin },
-    series,
-    at,
-    null,
-  );
+  const judged = judgedAir({ ready, plan, fryer: request.fryer, load, pot: fried.pot }, series, at, null);
   const outcomes = judge(judged);
   const likeness = likenessOf(outcomes, fried.outcomes, coatLikeness(ready.layers, fried.layers));
   const { minutes } = plan.settings;

@@ -33,12 +33,12 @@ export const GLUE_GRIP_ON_SKIN = { dry: 1, damp: 1, wet: 0.72 } as const;
 /**
  * Pick-up on a wet layer by grain.
  * @unit g/m²
- * @range powder 100–200, starch 120–200, fine 250–350, coarse 350–450, flakes 400–600
+ * @range powder 100–250, starch 150–350, fine 250–350, coarse 350–450, flakes 400–600
  * @source common practice, no source
  */
 export const PICK_UP_ON_WET_GM2: Record<Grain, number> = {
-  powder: 150,
-  starch: 160,
+  powder: 180,
+  starch: 240,
   meal: 260,
   fine: 300,
   coarse: 400,
@@ -51,6 +51,20 @@ export const PICK_UP_ON_WET_GM2: Record<Grain, number> = {
  * @source common practice, no source
  */
 export const CLUMPED_FACTOR = 2.7;
+/**
+ * Clumps are full of edges and air: they close this share of the gap between a flat flour's crunch and a full one.
+ * @unit share
+ * @range 0.2–0.5
+ * @source common practice, no source: craggy clusters crunch
+ */
+export const CLUMPED_CRUNCH = 0.35;
+/**
+ * Folds and cragginess hold more of a wet layer than a smooth face: by the food's own skin, and on what was dredged before.
+ * @unit share
+ * @range 1.1–2
+ * @source common practice, no source: florets carry batter in their folds, and a second dip over flour takes far more than the first
+ */
+export const HELD_IN_FOLDS = { skin: { smooth: 1, normal: 1, rough: 1.2 }, dredged: 1.6 } as const;
 /**
  * Pressing holds this much more crumb.
  * @unit share

@@ -143,7 +143,7 @@ export const ANIMALS = [
     'boiled-egg',
     'Boiled egg',
     [75.8, 12.6, 10.1, 0.5, 0, 1.0],
-    { ...READY, safety: 'egg-dish', skin: 'smooth', eatAtC: 72 },
+    { ...READY, safety: 'ready', skin: 'smooth', eatAtC: 60 },
     { origin: 'egg', allergens: ['egg'], densityKgM3: 1035 },
   ),
 ];

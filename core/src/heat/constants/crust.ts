@@ -22,6 +22,13 @@ export const SAUCE_SOAK_S = 1200;
  */
 export const PORES_FILLED_WITH_OIL = 0.45;
 /**
+ * Liquid water between grains whose pores are full of hot oil, against those full of air and steam.
+ * @unit share
+ * @range 0.05–0.3
+ * @source from memory, order of magnitude: oil wets the dry grains first, and leaves water no path
+ */
+export const WICKING_IN_OIL = 0.15;
+/**
  * Grains that oil has wetted take up vapour this much slower.
  * @unit share
  * @range 1.5–5

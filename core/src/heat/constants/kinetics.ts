@@ -43,26 +43,54 @@ export const DRY_FILM_HALF_LIFE_S = 15;
  */
 export const DUST_CAKES_FROM = 0.8;
 /**
- * Browning: activation energy.
+ * Browning, first stage: what a surface has to brown with is used up, first order toward a plateau. Activation energy.
  * @unit J/mol
- * @range 60 000–120 000
- * @source Maillard browning, from memory
+ * @range 45 000–80 000
+ * @source Maillard browning of bread and potato crusts, from memory
  */
-export const COLOUR_ENERGY = 80_000;
+export const BROWNING_ENERGY = 55_000;
 /**
- * Browning: reference temperature, 180 °C.
+ * Browning, first stage: reference temperature, 180 °C.
  * @unit K
  * @range exact
  * @source definition
  */
-export const COLOUR_REFERENCE_K = 453.15;
+export const BROWNING_REFERENCE_K = 453.15;
 /**
- * Time to golden (B = 1) of a dry, oiled crumb at the reference temperature.
+ * Browning, first stage: time in which a dry, oiled crumb would come to golden (B = 1) at its first speed.
  * @unit s
- * @range 80–200
+ * @range 100–220
  * @source tuned on C1, C2, C4, C6 and C7
  */
-export const COLOUR_TIME_S = 120;
+export const BROWNING_TIME_S = 160;
+/**
+ * Browning, first stage: where it ends, however long it goes on.
+ * @unit B
+ * @range 1.6–2.5
+ * @source tuned: what is golden stays golden for a fifth longer than its practised minutes (common practice, no source)
+ */
+export const BROWNING_PLATEAU = 2;
+/**
+ * Charring, second stage: activation energy.
+ * @unit J/mol
+ * @range 120 000–200 000
+ * @source pyrolysis of starch and sugar, from memory, order of magnitude
+ */
+export const CHARRING_ENERGY = 160_000;
+/**
+ * Charring: reference temperature of the edges, 200 °C.
+ * @unit K
+ * @range exact
+ * @source definition
+ */
+export const CHARRING_REFERENCE_K = 473.15;
+/**
+ * Charring: time in which dry edges at the reference temperature darken by B = 1.
+ * @unit s
+ * @range 60–300
+ * @source tuned with the plateau, as above
+ */
+export const CHARRING_TIME_S = 118;
 /**
  * Browning is full below this water activity.
  * @unit –
@@ -97,7 +125,7 @@ export const COLOUR_FULL_OIL_GM2 = 25;
  * @range 1.2–2
  * @source tuned on C1 and C6
  */
-export const COLOUR_IN_OIL = 1.6;
+export const COLOUR_IN_OIL = 1.9;
 /**
  * A piece without a coat browns like lean meat or a dry vegetable, against coarse crumbs.
  * @unit share

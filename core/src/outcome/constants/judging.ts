@@ -36,12 +36,20 @@ export const FULL_SHARE = 0.7;
  */
 export const FULL_SHELL_MM = { least: 0.25, most: 1.1 } as const;
 /**
- * Boiling in oil blows the crust up to a brittle foam: closes this share of the gap to full crunch.
- * @unit share
- * @range 0.3–0.6
- * @source common practice, no source
+ * Dry shell from which a crust stays crisp for its ten minutes, and what one without any of that depth behind it lacks.
+ * @unit mm, share
+ * @range 0.6–1.2 mm, 0.1–0.3
+ * @source common practice, no source: crust goes on getting better after its outside is crisp
  */
-export const FOAMED_IN_OIL = 0.45;
+export const LASTING_SHELL = { mm: 0.8, share: 0.2 } as const;
+/**
+ * Boiling in oil blows the crust up to a brittle foam: closes this share of the gap to full crunch, and this share of the
+ * shell that air needs is enough.
+ * @unit share
+ * @range gap 0.3–0.6, shell 0.5–0.8
+ * @source common practice, no source: the same coat is never crisper from the air than from the pot
+ */
+export const FOAMED_IN_OIL = { closes: 0.55, shell: 0.6 } as const;
 /**
  * The worse face of two counts this much in the crispness: a soggy underside is what people remember.
  * @unit share
@@ -77,6 +85,13 @@ export const CRISP_LIFE_MIN = { good: 8, fair: 3 } as const;
  * @source common practice, no source
  */
 export const FIRMNESS = { done: 0.5, tender: 0.35, mush: 0.08, raw: 0.7 } as const;
+/**
+ * Done as the original: what the pot left firmer than done need not be softer here, up to this much.
+ * @unit share of raw
+ * @range 0.6–0.75
+ * @source common practice, no source: rings and beans keep their bite
+ */
+export const FIRM_AS_FRIED = 0.7;
 /**
  * Share of its juice that meat or fish keeps: good and fair from here, and "juicy".
  * @unit share
@@ -146,7 +161,7 @@ export const TOUGH_MM = { worked: 1.1, any: 3.2 } as const;
  * @range 1.2–2.5
  * @source our judgement
  */
-export const RACKS_APART = { good: 1.45, fair: 2 } as const;
+export const RACKS_APART = { good: 1.3, fair: 1.8 } as const;
 /**
  * Of what ran off, the share that glues: dripping through a grid, the part of that where the grid was oiled, and pooling
  * between neighbours on parchment.
@@ -178,25 +193,19 @@ export const RICH_FROM = 0.06;
  */
 export const FAT_KCAL_G = 9;
 /**
- * What an appliance takes for itself: to warm its metal from the room, and to hold it hot against the room.
- * @unit J/K, W/K
- * @range drawer 0.6–1.5 kJ/K, oven 8–20 kJ/K
- * @source heater power over the time to warm up, from memory, order of magnitude
- */
-export const OWN_HEAT = {
-  drawer: { metalJK: 900, lossWK: 1.6 },
-  'oven-type': { metalJK: 2500, lossWK: 3 },
-  lid: { metalJK: 2000, lossWK: 2.5 },
-  'fan-oven': { metalJK: 12_000, lossWK: 5 },
-  'still-oven': { metalJK: 12_000, lossWK: 5 },
-} as const;
-/**
  * A pot of oil: what it loses at frying temperature, and what of a burner gets into it.
  * @unit W, share
  * @range 200–500 W, 0.4–0.85
  * @source common practice, no source; efficiency of hobs from memory
  */
 export const POT = { lossW: 300, efficiency: 0.7 } as const;
+/**
+ * A centre that goes on rising by less while it rests is not told.
+ * @unit K
+ * @range 1–2
+ * @source our judgement
+ */
+export const CARRIES_ON_K = 1.5;
 /**
  * Degrees short of its best at which a food that needs no minimum is warm, and not cold.
  * @unit K
@@ -267,6 +276,13 @@ export const SUGARY = 0.3;
  * @source our judgement
  */
 export const BURNS_BADLY = 1.5;
+/**
+ * Browning from which specks that brown faster than what is around them taste burnt: spice, cheese, coconut, sugar.
+ * @unit B
+ * @range 2–2.8
+ * @source common practice, no source: ground spice outside burns at 200 °C before the coat is done, cheese a few minutes later
+ */
+export const SPECKS_BURN_AT = 2.2;
 /**
  * Ground covered from which air hardly gets between the pieces.
  * @unit share
