@@ -14,7 +14,7 @@ import {
 
 /** What cooks do, for tests only. Common practice, no source. */
 
-const layer = (...parts: [string, number][]): LayerSpec => ({
+export const layer = (...parts: [string, number][]): LayerSpec => ({
   portions: parts.map(([ingredientId, grams]) => ({ ingredientId, grams })),
 });
 

@@ -59,6 +59,7 @@ const outcome = allOf<A.OutcomeAnswer>({
   unit: oneOf('°C', 'min', 'share', 'B', 'g', 'ratio'),
   band: bands,
   word: words,
+  bound: Joi.number().optional(),
   reasons,
 });
 const outcomes = Joi.object<A.OutcomesAnswer>().pattern(oneOf(...OUTCOME_KEYS), outcome);

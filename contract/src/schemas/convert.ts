@@ -38,6 +38,7 @@ const simulatedCook = Joi.alternatives().conditional('.medium', {
         tempC: within('airTempC'),
         minutes: within('airMinutes'),
         preheated: Joi.boolean(),
+        preheatC: within('airTempC').optional(),
         ...airHabits,
         second,
         oilGm2: within('oilGm2'),

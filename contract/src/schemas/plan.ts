@@ -4,6 +4,7 @@ import {
   type AirSettings,
   type BasketLaying,
   type LaidPiece,
+  type MadeOtherwise,
   type Oiling,
   type SecondPlan,
   type Station,
@@ -47,6 +48,11 @@ const laidPiece = allOf<LaidPiece>({
 
 /** A coat and a cook for the air fryer. */
 export const airPlanSchema = allOf<AirPlan>({
+  making: allOf<MadeOtherwise>({
+    patted: Joi.boolean().optional(),
+    halved: Joi.boolean().optional(),
+    frozen: Joi.boolean().optional(),
+  }).optional(),
   layers: layersSchema,
   restMin: within('restMin'),
   oilGm2: within('oilGm2'),
@@ -61,6 +67,7 @@ export const airPlanSchema = allOf<AirPlan>({
     tempC: within('airTempC'),
     minutes: within('airMinutes'),
     preheated: Joi.boolean(),
+    preheatC: within('airTempC').optional(),
     ...airHabits,
   }),
   second,

@@ -1,8 +1,8 @@
 import { madeReady, readyPiece, type AirPlan, type Dish } from '../dish/index.js';
 import { foodOf, type Food, type Preparation } from '../foods/index.js';
 import { prepare, wayMinutes, wayOf, waysFor, wayWords } from '../prep/index.js';
-import { evaluateAir, shortfallOf, type AirResult, type Asked, type FriedResult } from '../plan/index.js';
-import { COST, retimed } from '../search/index.js';
+import { evaluateAir, type AirResult, type Asked, type FriedResult } from '../plan/index.js';
+import { retimed, worthOf } from '../search/index.js';
 import { differences, type Difference } from './compare.js';
 import { PREP_COST } from './constants.js';
 
@@ -152,15 +152,13 @@ function scored(bench: OnBench, choice: WaterChoice): Scored {
     changed: { dish, plan: result.plan },
     costs: now ? [] : noted(current, result),
   };
-  return { way, result, score: scoreOf(result, handsMin, waitMin) };
+  return { way, result, score: scoreOf(result, bench.fried, handsMin, waitMin) };
 }
 
-function scoreOf(result: AirResult, handsMin: number, waitMin: number): number {
+function scoreOf(result: AirResult, fried: FriedResult, handsMin: number, waitMin: number): number {
   const fair = Object.values(result.outcomes).filter((o) => o.band === 'fair').length;
   return (
-    result.likeness -
-    shortfallOf(result.outcomes, result.layers) -
-    COST.perMinute * result.plan.settings.minutes -
+    worthOf(result, fried) -
     PREP_COST.perFair * fair -
     PREP_COST.perHandsMin * handsMin -
     PREP_COST.perWaitMin * Math.min(PREP_COST.longestMin, waitMin)

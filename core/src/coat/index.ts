@@ -5,6 +5,7 @@ export * from './build.js';
 export { DEFAULT_DRAIN_S } from './constants/index.js';
 export * from './fork.js';
 export * from './grammar.js';
+export * from './kind.js';
 export * from './types.js';
 export * from './season.js';
 export * from './spread.js';

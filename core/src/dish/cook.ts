@@ -77,7 +77,12 @@ export function openingsOf({ minutes, looks, swapEveryMin, basketTurned, turnAtM
   return [...looked, ...round, ...Array.from({ length: swaps }, (_, k) => (swapEveryMin ?? 0) * (k + 1))];
 }
 
-const airOf = (piece: PieceGeometry, fryer: Fryer, settings: AirSettings, lies: InBasket): AirCook => ({
+const airOf = (
+  piece: PieceGeometry,
+  fryer: Fryer,
+  settings: AirSettings & Pick<AirCook, 'unopened'>,
+  lies: InBasket,
+): AirCook => ({
   ...settings,
   ...lies,
   fryer: fryer.kind,
@@ -114,7 +119,16 @@ const secondOf = (
     airOf(
       piece,
       fryer,
-      { ...plan.settings, ...second, preheated: true, turnAtMin: null, looks: 0, waterTray: false },
+      {
+        ...plan.settings,
+        ...second,
+        preheated: true,
+        preheatC: plan.settings.tempC,
+        unopened: second.sauce === null && second.coolMin === 0,
+        turnAtMin: null,
+        looks: 0,
+        waterTray: false,
+      },
       lies,
     ),
   ),

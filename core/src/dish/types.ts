@@ -74,6 +74,8 @@ export interface AirSettings {
   tempC: number;
   minutes: number;
   preheated: boolean;
+  /** °C to which it is preheated, where that is more than it cooks at. */
+  preheatC?: number;
   /** Minutes after which the pieces are turned; null = never. */
   turnAtMin: number | null;
   under: UnderFood;
@@ -120,8 +122,20 @@ export interface SecondPlan {
   minutes: number;
 }
 
+/** What is done to the food for this version that is not done today. */
+export interface MadeOtherwise {
+  /** A wet skin is patted dry with a cloth. */
+  patted?: boolean;
+  /** Cut flat through the middle: twice as many pieces, half as thick. */
+  halved?: boolean;
+  /** The coated pieces are frozen hard and go in still frozen. */
+  frozen?: boolean;
+}
+
 /** A coat and a cook for the air fryer. */
 export interface AirPlan {
+  /** What is done to the food beside what is done today. Default nothing. */
+  making?: MadeOtherwise;
   layers: LayerSpec[];
   /** Minutes that the finished coat rests. */
   restMin: number;

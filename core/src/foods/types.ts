@@ -41,6 +41,13 @@ export const PREPARATIONS = [
 ] as const;
 export type Preparation = (typeof PREPARATIONS)[number];
 
+/** How a filling leaves its coat: a cheese melts and runs, a soft filling makes steam that tears it. */
+export interface Running {
+  how: 'melts' | 'bursts';
+  /** Mean temperature at which it does where a shell barely holds it, °C. */
+  fromC: number;
+}
+
 /** What only a food under a coat has. */
 export interface FoodTraits {
   safety: SafetyClass;
@@ -59,6 +66,8 @@ export interface FoodTraits {
   ways: readonly Preparation[];
   /** Comes wet from its packet, its brine or the knife. */
   comesWet: boolean;
+  /** A filling that runs out or bursts its coat when it is as hot as this on average, °C. Missing where it holds its shape. */
+  runs?: Running;
   /** Centre temperature that the cook wants for pleasure rather than safety, °C: melting cheese, hot filling. */
   eatAtC: number;
 }

@@ -32,6 +32,10 @@ export interface AirCook {
   fryer: FryerKind;
   tempC: number;
   preheated: boolean;
+  /** °C that it has when the food goes in, where it is hot and not at its setting. */
+  preheatC?: number;
+  /** It goes on without having been opened: a second temperature of one cook. */
+  unopened?: boolean;
   /** Minutes after which the piece is turned; null = not turned. */
   turnAtMin: number | null;
   under: UnderFood;
@@ -92,8 +96,8 @@ export function airMedium(cook: AirCook): Medium {
   const turnS = cook.turnAtMin === null ? Infinity : cook.turnAtMin * 60;
   const opensS = [...cook.opensAtMin.map((m) => m * 60), turnS].filter(Number.isFinite);
   const fallK = (target - ROOM_C) * traits.openingLoss;
-  const loadingK = cook.preheated ? (target - ROOM_C) * LOADING_LOSS : 0;
-  const startC = cook.preheated ? target : ROOM_C;
+  const startC = cook.preheated ? (cook.preheatC ?? cook.tempC) + cook.offsetK : ROOM_C;
+  const loadingK = cook.preheated && !cook.unopened ? (startC - ROOM_C) * LOADING_LOSS : 0;
   let ownC = startC;
   let loadK = 0;
   let loadW = 0;
@@ -102,7 +106,15 @@ export function airMedium(cook: AirCook): Medium {
   /** The heater warms metal and air by what loss and load leave of its power, and holds the setting once it is there. */
   const warm = (seconds: number): void => {
     const wouldReachC = ROOM_C + (powerW - loadW * cook.pieces) / lossWK;
-    ownC = Math.min(target, wouldReachC + (ownC - wouldReachC) * Math.exp((-seconds * lossWK) / metalJK));
+    const heated = wouldReachC + (ownC - wouldReachC) * Math.exp((-seconds * lossWK) / metalJK);
+    if (ownC <= target) ownC = Math.min(target, heated);
+    else ownC = Math.max(target, cooled(ownC, seconds));
+  };
+
+  /** Hotter than its setting the heater is off: loss and load alone cool it. */
+  const cooled = (fromC: number, seconds: number): number => {
+    const restsAtC = ROOM_C - (loadW * cook.pieces) / lossWK;
+    return restsAtC + (fromC - restsAtC) * Math.exp((-seconds * lossWK) / metalJK);
   };
 
   /** What has blown out when it was loaded and opened, and has not come back from the hot metal yet, K. */

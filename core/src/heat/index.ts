@@ -13,7 +13,7 @@ export {
   type UnderFood,
 } from './appliances.js';
 export { type Body } from './body.js';
-export { BURNS_AT, COLOUR_WORDS, GOLDEN, STANDING_MIN, STRUCTURE_OF_BARE_FOOD } from './constants/index.js';
+export { BURNS_AT, COLOUR_WORDS, GOLDEN, STANDING_MIN, STRUCTURE_OF_BARE_FOOD, THAW_C } from './constants/index.js';
 export * from './input.js';
 export { type Inside } from './inside.js';
 export { browningRate, charringRate, colourAtSpeed, settingRate, softeningRate } from './kinetics.js';

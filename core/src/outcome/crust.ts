@@ -90,6 +90,10 @@ const sides = ({ colourTop: top, colourUnder: under }: Verdicts): [number, numbe
 ];
 const mean = ([a, b]: [number, number]): number => (a + b) / 2;
 
+/** The colour that the cook of the original means: what comes out of the pot on its way to golden was meant to be golden. */
+const meantBy = (fried: number): number =>
+  fried > LIKENESS.colour.onItsWay ? Math.max(fried, LIKENESS.colour.meant) : fried;
+
 /** Colour of the side that lies up at the end. What both sides' looks are worth stands here. */
 export const colourTop: OutcomeRule = {
   words: 'colour on top',
@@ -99,7 +103,7 @@ export const colourTop: OutcomeRule = {
   },
   compare: byWord((to, from) => `${to} on top instead of ${from}.`),
   weight: {
-    likeness: (air, fried) => sameColour(mean(sides(air)), mean(sides(fried))) * evenness(...sides(air)),
+    likeness: (air, fried) => sameColour(mean(sides(air)), meantBy(mean(sides(fried)))) * evenness(...sides(air)),
     shortfall: fromGolden,
     ofBrowning: true,
   },

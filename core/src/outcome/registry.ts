@@ -3,6 +3,7 @@ import { burning, colourTop, colourUnder, dryPatches, racks, sizes, spots } from
 import { bite, oil } from './fat.js';
 import { adhesion, setTime } from './hold.js';
 import { centre, doneness, juice } from './inside.js';
+import { leak } from './leak.js';
 import { blowOff, chew, runOff, stick } from './loose.js';
 import type { OutcomeRule } from './types.js';
 import type { Because, Verdict } from './verdict.js';
@@ -13,6 +14,7 @@ export const OUTCOMES = {
   doneness,
   setTime,
   runOff,
+  leak,
   stick,
   adhesion,
   crispness,

@@ -1,4 +1,47 @@
+import type { CoatKind } from '../coat/index.js';
+
 /** What a plan is judged and mended by. Each: what it is, @unit, @range, @source. */
+
+/**
+ * How unlike two kinds of coat are to whoever bites them, in likeness: what a failure of the cook costs, and a little
+ * less where they are neighbours. Of a pair that stands under the other's name it is the same.
+ * @unit share
+ * @range 0.15–0.7
+ * @source our judgement
+ */
+export const KIND_APART: Partial<Record<CoatKind, Partial<Record<CoatKind, number>>>> = {
+  'thin-batter': {
+    'thick-batter': 0.3,
+    flour: 0.4,
+    starch: 0.35,
+    meal: 0.5,
+    fine: 0.5,
+    coarse: 0.55,
+    flake: 0.6,
+    nuts: 0.6,
+  },
+  'thick-batter': { flour: 0.35, starch: 0.4, meal: 0.4, fine: 0.35, coarse: 0.35, flake: 0.45, nuts: 0.5 },
+  flour: { starch: 0.3, meal: 0.3, fine: 0.35, coarse: 0.45, flake: 0.5, nuts: 0.5 },
+  starch: { meal: 0.4, fine: 0.45, coarse: 0.5, flake: 0.5, nuts: 0.55 },
+  meal: { fine: 0.2, coarse: 0.3, flake: 0.35, nuts: 0.4 },
+  fine: { coarse: 0.25, flake: 0.3, nuts: 0.25 },
+  coarse: { flake: 0.2, nuts: 0.3 },
+  flake: { nuts: 0.35 },
+};
+/**
+ * Any other pair: a coat and none.
+ * @unit share
+ * @range 0.5–0.8
+ * @source our judgement
+ */
+export const BARE_APART = 0.6;
+/**
+ * Under crumbs the batter is still there: what is left of the distance then.
+ * @unit share
+ * @range 0.5–0.8
+ * @source our judgement
+ */
+export const BATTER_UNDER_CRUMBS = 0.6;
 
 /**
  * What a finish that tastes of none of the cook's own costs, and a glue that does, in likeness.

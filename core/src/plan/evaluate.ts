@@ -4,6 +4,7 @@ import {
   allLayersOf,
   coatedKg,
   cookInAir,
+  dishAs,
   fryInOil,
   readyPiece,
   smallerOf,
@@ -238,7 +239,7 @@ function describe({ pantry, dish }: Occasion, cooked: InFryer, fried: FriedResul
     }),
     unsafe: unsafeOf(outcomes, ready),
     likeness: likenessOf(outcomes, fried.outcomes, coatLikeness(ready.layers, fried.layers)),
-    works: works(outcomes, staysPale(ready.layers)) && load.fits,
+    works: works(outcomes, staysPale(ready.layers, fried.outcomes)) && load.fits,
   };
 }
 
@@ -253,14 +254,16 @@ export function evaluateAir(
   fried: FriedResult,
   options?: EvaluateOptions,
 ): AirResult {
-  const { pantry, dish, fryer } = occasion;
+  const { pantry, fryer } = occasion;
+  const dish = dishAs(occasion.dish, plan);
+  const made = { ...occasion, dish };
   const ready = readyPiece(pantry, dish, plan.layers, plan.second);
-  const load = loadFor(occasion, ready, plan.laying);
+  const load = loadFor(made, ready, plan.laying);
   const series = cookInAir(ready, dish, plan, fryer, liesIn(load), simulation(pantry, ready, options));
   const lower = load.racksUsed > 1 ? cookInAir(ready, dish, plan, fryer, liesIn(load, 'lower')) : null;
   const small = smallerOf(dish);
   const smaller =
     small && cookInAir(readyPiece(pantry, small, plan.layers, plan.second), small, plan, fryer, liesIn(load));
   const cooked: InFryer = { ready, plan, fryer, load, pot: fried.pot };
-  return describe(occasion, cooked, fried, judgedAir(cooked, series, series.timeS.length - 1, lower, smaller));
+  return describe(made, cooked, fried, judgedAir(cooked, series, series.timeS.length - 1, lower, smaller));
 }

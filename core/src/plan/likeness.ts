@@ -1,6 +1,7 @@
-import type { CoatLayer } from '../coat/index.js';
+import { kindOf, type CoatKind, type CoatLayer } from '../coat/index.js';
+import { GOLDEN } from '../heat/index.js';
 import { OUTCOME_KEYS, ruleOf, type Outcomes } from '../outcome/index.js';
-import { THICKNESS_COST } from './constants.js';
+import { BARE_APART, BATTER_UNDER_CRUMBS, KIND_APART, THICKNESS_COST } from './constants.js';
 import { tastesAlike } from './taste.js';
 
 /** 1 where two coats are of one thickness, falling slowly with their ratio. */
@@ -11,9 +12,21 @@ function sameCoat(air: readonly CoatLayer[], fried: readonly CoatLayer[]): numbe
   return Math.exp(-perGap * Math.max(0, gap - unseenGap));
 }
 
-/** How like a coat is to the cook's own before any heat, 0–1: as thick, and tasting of the same. */
+/** How unlike two kinds of coat are, 0–1. */
+export function kindsApart(a: CoatKind, b: CoatKind): number {
+  if (a === b) return 0;
+  return KIND_APART[a]?.[b] ?? KIND_APART[b]?.[a] ?? BARE_APART;
+}
+
+/** 1 where two coats are of one kind, less the farther theirs are apart; a batter under crumbs is half a batter still. */
+function sameKind(air: readonly CoatLayer[], fried: readonly CoatLayer[]): number {
+  const carriesOn = fried.at(-1)?.batter && !air.at(-1)?.wet && air.some((l) => l.batter);
+  return 1 - kindsApart(kindOf(air), kindOf(fried)) * (carriesOn ? BATTER_UNDER_CRUMBS : 1);
+}
+
+/** How like a coat is to the cook's own before any heat, 0–1: of its kind, as thick, and tasting of the same. */
 export const coatLikeness = (air: readonly CoatLayer[], fried: readonly CoatLayer[]): number =>
-  sameCoat(air, fried) * tastesAlike(air, fried);
+  sameKind(air, fried) * sameCoat(air, fried) * tastesAlike(air, fried);
 
 /**
  * How like the fried original a cook comes out, 0–1: the product of what each outcome says of it, so that one failure is
@@ -23,17 +36,17 @@ export const coatLikeness = (air: readonly CoatLayer[], fried: readonly CoatLaye
 export const likenessOf = (air: Outcomes, fried: Outcomes, coats: number): number =>
   OUTCOME_KEYS.reduce((product, key) => product * (ruleOf(key).weight.likeness?.(air, fried) ?? 1), coats);
 
-/** Starch has nothing that browns: its paleness is no failure. */
-export const staysPale = (layers: readonly CoatLayer[]): boolean => layers.at(-1)?.grain === 'starch';
+/** Starch has nothing that browns: its paleness is no failure where the pot leaves the dish pale as well. */
+export const staysPale = (layers: readonly CoatLayer[], fried: Outcomes): boolean =>
+  layers.at(-1)?.grain === 'starch' && (fried.colourTop?.value ?? 0) < GOLDEN.from;
 
 const isLetOff = (key: keyof Outcomes, pale: boolean): boolean => pale && ruleOf(key).weight.ofBrowning === true;
 
 /**
- * Penalty of a cook that is not right yet, where a starch shell is let off its paleness: 0 when the centre is right and the
+ * Penalty of a cook that is not right yet, where one that stays `pale` is let off its paleness: 0 when the centre is right and the
  * colour golden, more the farther off.
  */
-export function shortfallOf(outcomes: Outcomes, layers: readonly CoatLayer[]): number {
-  const pale = staysPale(layers);
+export function shortfallOf(outcomes: Outcomes, pale: boolean): number {
   return OUTCOME_KEYS.reduce((sum, key) => {
     const outcome = outcomes[key];
     const { shortfall } = ruleOf(key).weight;

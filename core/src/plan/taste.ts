@@ -9,6 +9,8 @@ import { TASTE_COST } from './constants.js';
 export const tasteOf = ({ taste, id }: Ingredient): string => taste ?? id;
 
 const isMeal = ({ group }: Ingredient): boolean => ['flour', 'starch', 'crumb'].includes(group);
+/** Starch has hardly a taste of its own. */
+const hasTaste = (item: Ingredient): boolean => isMeal(item) && item.group !== 'starch';
 const isGlue = ({ roles }: Ingredient): boolean => roles.includes('binder');
 
 /** Tastes of some of a coat's ingredients with their grams. */
@@ -39,14 +41,14 @@ const finishOf = (coat: readonly CoatLayer[]): CoatLayer[] =>
  * no source.
  */
 export function tastesAlike(air: readonly CoatLayer[], fried: readonly CoatLayer[]): number {
-  const finish = shared(tastes(finishOf(air), isMeal), tastes(finishOf(fried), isMeal));
+  const finish = shared(tastes(finishOf(air), hasTaste), tastes(finishOf(fried), hasTaste));
   const glue = shared(tastes(air, isGlue), tastes(fried, isGlue));
   return 1 - TASTE_COST.finish * (1 - finish) - TASTE_COST.glue * (1 - glue);
 }
 
 /** What a coat's finish tastes of that the cook's own does not: names of ingredients. */
 export function otherTastes(air: readonly CoatLayer[], fried: readonly CoatLayer[]): string[] {
-  const known = tastes(finishOf(fried), isMeal);
+  const known = tastes(finishOf(fried), hasTaste);
   const parts = finishOf(air).flatMap((l) => l.portions.map((p) => p.ingredient));
-  return parts.filter((i) => isMeal(i) && !known.has(tasteOf(i))).map((i) => lowered(i.name));
+  return parts.filter((i) => hasTaste(i) && !known.has(tasteOf(i))).map((i) => lowered(i.name));
 }

@@ -1,4 +1,5 @@
 export { isFlesh, seasonedToMm } from './cold.js';
+export { COLD } from './constants.js';
 export * from './prepare.js';
 export * from './types.js';
 export * from './ways.js';

@@ -15,12 +15,12 @@ export const OILS_GM2 = [6, 18, 30] as const;
  */
 export const FIRST_OIL_GM2 = 18;
 /**
- * Temperatures between which it searches.
+ * Lowest temperature that it searches, up to the fryer's highest, and its finest step.
  * @unit °C
- * @range 150–210
- * @source common practice, no source: 175–190 °C and longer, or 200–204 °C and watched
+ * @range from 150–170, step 5–10
+ * @source common practice, no source: 175–190 °C and longer, or 200–204 °C and watched; ovens go on to 220 °C and more
  */
-export const SEARCHED_C = { from: 160, to: 205, leastStep: 5 } as const;
+export const SEARCHED_C = { from: 160, leastStep: 5 } as const;
 /**
  * Shortest cook that it proposes.
  * @unit min
@@ -64,12 +64,28 @@ export const WIDE_FINENESS = 0.5;
  */
 export const REACH = { factor: 1.5, plusMin: 2 } as const;
 /**
- * What a minute, a g of oil per m², a way to a special shop and another ingredient than the usual cost, in likeness.
- * @unit share per min, share per g/m², share, share
- * @range 0.005–0.03, 0–0.002, 0–0.1, 0–0.04
- * @source our judgement, so that C1, C2 and C7 come out at their practised minutes
+ * What a cook costs beside how it comes out, in likeness: a minute, a g of oil per m², the square of the
+ * kelvins above the heat at which it wants watching, a second temperature, a stay in the freezer, a cut through every piece, a bowl more than
+ * today, a sheet of parchment, another change of the coat, a coat that is not the
+ * cook's own, a way to a special shop, another ingredient than the usual.
+ * @unit share per min, share per g/m², share per K², share
+ * @range 0.002–0.03, 0–0.002, 0–0.0002, 0–0.1
+ * @source our judgement, so that the cooks of the fitted list come out at their practised minutes and temperatures
  */
-export const COST = { perMinute: 0.016, perOilGm2: 0.001, shopping: 0.04, unusual: 0.02 } as const;
+export const COST = {
+  perMinute: 0.0045,
+  perOilGm2: 0.001,
+  watched: { aboveC: 182, perK2: 0.0001 },
+  twoTemperatures: 0.03,
+  freezing: 0.05,
+  halving: 0.02,
+  perLayer: 0.01,
+  parchment: 0.005,
+  perChange: 0.005,
+  notTheirs: 0.03,
+  shopping: 0.04,
+  unusual: 0.02,
+} as const;
 /**
  * Water to flour of a batter that glues crumbs, and of one that stays where it is put.
  * @unit g/g
@@ -112,3 +128,59 @@ export const TIE = { oil: 0.01, bowls: 0.1 } as const;
  * @source common practice, no source: an early turn tears what has not set
  */
 export const LEAST_TURN_MIN = 3;
+/**
+ * Salt of a coat that is given none.
+ * @unit g per 100 g of flour
+ * @range 2–8
+ * @source common practice, no source: about a teaspoon to a cup of flour
+ */
+export const PLAIN_SALT_G = 5;
+/**
+ * Of what is in a coat for its taste, no more goes into another coat than this to 100 g of its flour or crumbs.
+ * @unit g per 100 g
+ * @range 40–100
+ * @source our choice: a finish of nuts alone would leave no crumb
+ */
+export const MOST_OF_EXTRAS = 60;
+/**
+ * How many changes to the cook's own coat are made, and what one has to buy, in likeness.
+ * @unit count, share
+ * @range 3–7; 0.005–0.02
+ * @source our choice: what can be told and done in one evening
+ */
+export const CHANGES = { most: 5, leastGain: 0.01 } as const;
+/**
+ * Share of a coat's flour that gives way to starch.
+ * @unit share
+ * @range a fifth to a half
+ * @source common practice, no source
+ */
+export const STARCH_SHARES = [0.2, 0.5] as const;
+/**
+ * Preheated hotter than it cooks, by so much.
+ * @unit K
+ * @range 10–30
+ * @source common practice, no source
+ */
+export const HOTTER_START_K = 20;
+/**
+ * Two temperatures in one cook: by how much each differs from the one that was best, and the share of its minutes for the first.
+ * @unit K; share
+ * @range 10–25; 0.3–0.6
+ * @source common practice, no source: set hot and finish cool, or cook through cool and crisp hot
+ */
+export const TWO_TEMPERATURES = { byK: 15, firstShare: 0.4 } as const;
+/**
+ * Rest of a flour that is to clump.
+ * @unit min
+ * @range 5–20
+ * @source common practice, no source
+ */
+export const CLUMP_REST_MIN = 10;
+/**
+ * How much hotter a coat is tried that wants a hotter and shorter cook.
+ * @unit K
+ * @range 0–25
+ * @source common practice, no source: fillings go in frozen, hot and short
+ */
+export const HOTTER_K = [0, 10, 20] as const;

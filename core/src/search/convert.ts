@@ -1,12 +1,14 @@
 import { lengthMatters, planId } from '../dish/index.js';
-import { evaluateAir, evaluateFried, shortfallOf, type Asked, type FriedResult } from '../plan/index.js';
+import { evaluateAir, evaluateFried, type Asked, type FriedResult } from '../plan/index.js';
 import { Refusal } from '../units/index.js';
 import { COST, STILL_LIKE, TIE, WIDE_TEMPERATURES } from './constants.js';
 import { againstOriginal, awardBadges, needsShopping } from './explain.js';
-import { coatsFor, coatsOf } from './families.js';
+import { coatsFor, coatsOf, type Coat } from './families.js';
+import { improved } from './improve.js';
 import { retimed } from './retime.js';
 import { searchCoat, searchVariants, SECOND_ROUND, simulationsOfVariants, temperaturesFor } from './search.js';
 import type { Alternative, Candidate, Conversion, Family, FamilyFound } from './types.js';
+import { strangenessOf, worthOf } from './worth.js';
 
 type Rank = (a: Alternative, b: Alternative) => number;
 
@@ -14,13 +16,9 @@ type Rank = (a: Alternative, b: Alternative) => number;
  * What works first; then the more like the original, less what is not quite right yet, where a minute, a way to a
  * special shop and another ingredient than the usual cost a little likeness.
  */
-function rankBy(atHome: readonly string[]): Rank {
+function rankBy(atHome: readonly string[], fried: FriedResult): Rank {
   const worth = (a: Alternative): number =>
-    a.likeness -
-    shortfallOf(a.outcomes, a.layers) -
-    COST.perMinute * a.plan.settings.minutes -
-    (needsShopping(a, atHome) ? COST.shopping : 0) -
-    (a.variant ? COST.unusual : 0);
+    worthOf(a, fried) - (needsShopping(a, atHome) ? COST.shopping : 0) - strangenessOf(a);
   return (a, b) => Number(b.works) - Number(a.works) || worth(b) - worth(a);
 }
 
@@ -56,7 +54,7 @@ export function completed(
 
 /** What was found half as fine, or in one cook for all lengths, with its minutes searched again in full. */
 function refined(request: Asked, fried: FriedResult, found: Candidate): Candidate {
-  if (found.variant === '' && !lengthMatters(found.plan)) return found;
+  if (found.plan.second || (found.variant === '' && !lengthMatters(found.plan))) return found;
   const plan = retimed(request, fried, found.plan);
   return { ...found, plan, id: planId(plan) };
 }
@@ -72,6 +70,21 @@ function worthShowing(candidates: readonly Candidate[]): Candidate[] {
   return [...new Set([best, ...others.filter((c): c is Candidate => c !== undefined)])];
 }
 
+/** Families that keep the cook's own coat or batter: the cook's moves go on from there. */
+const MOVABLE: readonly Family[] = ['batter-under-crumbs', 'kept-finish', 'thick-batter-parchment'];
+
+/** What was found for a coat, with what the moves make of it. */
+function* withMoves(
+  request: Asked,
+  fried: FriedResult,
+  coat: Coat,
+  found: Candidate[],
+): Generator<number, Candidate[], undefined> {
+  const better = yield* improved(request, fried, coat, found[0]);
+  if (better.best === found[0]) return found;
+  return [better.best, ...found].sort((a, b) => b.score - a.score);
+}
+
 /**
  * Searches the first coat of one family. A generator: yields after every simulation, so that a worker can report and a
  * caller can stop between two of them.
@@ -84,7 +97,8 @@ export function* searchFamily(
 ): FamilySearch {
   const coats = coatsOf(request, family);
   if (coats.length === 0) throw new Refusal(`Nothing is left of "${family}" within these limits.`);
-  const candidates = yield* searchCoat(request, fried, coats[0]);
+  const first = yield* searchCoat(request, fried, coats[0]);
+  const candidates = MOVABLE.includes(family) ? yield* withMoves(request, fried, coats[0], first) : first;
   return {
     family,
     candidates,
@@ -109,7 +123,9 @@ export function* widenFamily(
   const [best, ...rest] = worthShowing(candidates);
   // Half as fine flatters some: what beat the usual coat there has to beat it in full.
   const usual = first.candidates[0];
-  const bests = [full(best), ...(best.variant === '' ? [] : [full(usual)])].sort(rankBy(request.limits.atHome ?? []));
+  const bests = [full(best), ...(best.variant === '' ? [] : [full(usual)])].sort(
+    rankBy(request.limits.atHome ?? [], fried),
+  );
   return {
     family: first.family,
     candidates,
@@ -137,7 +153,7 @@ export function rankFound(
   const bare = found.flatMap((f) => f.alternatives).map((a): Alternative => ({ ...a, badges: [] }));
   const original = bare.find((a) => a.family === 'as-it-is')!;
   const atHome = limits.atHome ?? [];
-  const byRank = rankBy(atHome);
+  const byRank = rankBy(atHome, fried);
   const others = bare.filter((a) => a !== original).sort(byRank);
   awardBadges(others, atHome);
   return {

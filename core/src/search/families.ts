@@ -1,10 +1,11 @@
-import { isWetLayer, type LayerSpec } from '../coat/index.js';
-import { fingerprint } from '../dish/index.js';
+import { grainOf, isWetLayer, type LayerSpec } from '../coat/index.js';
+import { fingerprint, type MadeOtherwise } from '../dish/index.js';
 import { ingredient, totalGrams, type Portion, type Use } from '../foods/index.js';
 import type { UnderFood } from '../heat/index.js';
 import { adaptCoat, choiceOf, gluingLayer, isBatter, layer, optionsFor, type Asked } from '../plan/index.js';
 import { lowered } from '../units/index.js';
 import { HYDRATION, OIL_IN_FINISH, OTHERS_PER_USE } from './constants.js';
+import { withExtras } from './extras.js';
 import type { Family } from './types.js';
 
 /** A coat to try: its layers, where it lies, and the thought behind it. */
@@ -16,6 +17,10 @@ export interface Coat {
   idea: string;
   /** What differs from the family's first coat: "crushed cornflakes"; empty for that one. */
   variant: string;
+  /** What is done to the food beside what is done today; see `AirPlan`. */
+  making?: MadeOtherwise;
+  /** Preheated hotter than it cooks, °C. */
+  preheatC?: number;
 }
 
 /** What stands for each use in one coat of a family. */
@@ -28,10 +33,6 @@ interface Recipe {
   uses: readonly Use[];
   make: (request: Asked, cast: Cast) => Shape | undefined;
 }
-
-/** Salt of one layer, g to 60 g of flour or 100 g of batter flour: common practice, no source (C1). */
-const SALT_IN_FLOUR = ['salt', 5] as [string, number];
-const SALT_IN_BATTER = ['salt', 2] as [string, number];
 
 const ofLiquids = ({ pantry }: Asked, l: LayerSpec, factor: number): LayerSpec => ({
   ...l,
@@ -65,12 +66,37 @@ function batterOf(request: Asked, cast: Cast, hydration: number): LayerSpec | un
   const flour = cast['batter-flour'];
   if (own && !flour) return ofLiquids(request, own, hydration / waterToFlour(request, own));
   if (!flour) return undefined;
-  const parts: [string, number][] = [[flour, 100], ['water', 100 * hydration], SALT_IN_BATTER];
+  const parts: [string, number][] = [
+    [flour, 100],
+    ['water', 100 * hydration],
+  ];
   const { starch } = cast;
   return layer(starch && starch !== flour ? [...parts, [starch, 8]] : parts);
 }
 
-const pressedOn = (crumbs: string): LayerSpec => layer([[crumbs, 60]], { pressed: true });
+/** What of the original lies under its batter: a dust stays where it is. */
+function underBatter(request: Asked): LayerSpec[] {
+  const layers = eaten(request);
+  return layers.slice(
+    0,
+    Math.max(
+      0,
+      layers.findIndex((l) => isBatter(request.pantry, l)),
+    ),
+  );
+}
+
+export const pressedOn = (crumbs: string): LayerSpec => layer([[crumbs, 60]], { pressed: true });
+
+export const isCrumb = ({ pantry }: Asked, l: LayerSpec): boolean =>
+  ['meal', 'fine', 'coarse', 'flake'].includes(grainOf(pantry, l) ?? '');
+
+/** A finish with oil mixed into it; as it is where it holds some, or none is to be had. */
+export function oiledFinish(finish: LayerSpec, oil: string | undefined): LayerSpec {
+  if (!oil || finish.portions.some((p) => p.ingredientId === oil)) return finish;
+  const grams = Math.round(totalGrams(finish.portions) * OIL_IN_FINISH);
+  return { ...finish, portions: [...finish.portions, { ingredientId: oil, grams }] };
+}
 
 const RECIPES: Record<Exclude<Family, 'as-it-is'>, Recipe> = {
   'batter-under-crumbs': {
@@ -79,7 +105,7 @@ const RECIPES: Record<Exclude<Family, 'as-it-is'>, Recipe> = {
       const batter = batterOf(request, cast, HYDRATION.glue);
       return batter && cast.crumbs
         ? {
-            layers: [batter, pressedOn(cast.crumbs)],
+            layers: [...underBatter(request), batter, pressedOn(cast.crumbs)],
             under: 'basket',
             restMin: 5,
             idea: 'The batter becomes the glue, made thicker; dry crumbs over it hold it still until it sets and give the crunch it cannot.',
@@ -93,7 +119,7 @@ const RECIPES: Record<Exclude<Family, 'as-it-is'>, Recipe> = {
       const binder = gluingLayer(choiceOf(request), glue);
       return dust && binder && crumbs
         ? {
-            layers: [layer([[dust, 60], SALT_IN_FLOUR]), binder, pressedOn(crumbs)],
+            layers: [layer([[dust, 60]]), binder, pressedOn(crumbs)],
             under: 'basket',
             restMin: 7,
             idea: 'Dust takes up the wet, the binder glues, and crumbs are dry and full of edges before the air ever meets them.',
@@ -109,21 +135,18 @@ const RECIPES: Record<Exclude<Family, 'as-it-is'>, Recipe> = {
       if (!finish || isWetLayer(request.pantry, finish)) return undefined;
       const before = layers.slice(0, -1);
       const isWet = (l: LayerSpec): boolean => isWetLayer(request.pantry, l);
-      const glues = before.some(isWet);
+      const glues = before.some(isWet) || !isCrumb(request, finish);
       const binder = glue ? layer([[glue, 50]]) : undefined;
       if (!glues && !binder) return undefined;
-      const oiled = oil
-        ? {
-            ...finish,
-            portions: [...finish.portions, { ingredientId: oil, grams: totalGrams(finish.portions) * OIL_IN_FINISH }],
-          }
-        : finish;
       const under = glues ? before : [...before.filter((l) => !isWet(l)).slice(0, 1), binder!];
+      const crumbs = isCrumb(request, finish);
       return {
-        layers: [...under, { ...oiled, pressed: true }],
+        layers: [...under, crumbs ? oiledFinish({ ...finish, pressed: true }, oil) : finish],
         under: 'basket',
         restMin: 7,
-        idea: `Your own finish stays, pressed on${glues ? '' : ' over a binder that it lacked'}, with oil mixed into it because no pot brings any.`,
+        idea: crumbs
+          ? `Your own coat stays, its crumbs pressed on${glues ? '' : ' over a binder that it lacked'}, with oil mixed into them because no pot brings any.`
+          : 'Your own coat stays as it is, and is oiled because no pot brings any.',
       };
     },
   },
@@ -133,8 +156,11 @@ const RECIPES: Record<Exclude<Family, 'as-it-is'>, Recipe> = {
       if (!starch || !glue) return undefined;
       const shell: [string, number][] =
         dust && dust !== starch
-          ? [[starch, 50], [dust, 25], SALT_IN_FLOUR, ['paprika', 2]]
-          : [[starch, 60], SALT_IN_FLOUR];
+          ? [
+              [starch, 50],
+              [dust, 25],
+            ]
+          : [[starch, 60]];
       return {
         layers: [layer([[glue, 50]]), layer(shell)],
         under: 'basket',
@@ -194,7 +220,10 @@ export function coatsOf(request: Asked, family: Family): Coat[] {
   const { uses, make } = RECIPES[family];
   const made = castsFor(request, uses).flatMap(({ cast, variant }): Coat[] => {
     const shape = make(request, cast);
-    return shape ? [{ ...shape, family, variant }] : [];
+    if (!shape) return [];
+    // The cook's own finish keeps its own taste: it is the cook's own bowl.
+    const layers = family === 'kept-finish' ? shape.layers : withExtras(request, shape.layers);
+    return [{ ...shape, layers, family, variant }];
   });
   const seen = new Set<string>();
   return made.filter((coat) => {

@@ -5,3 +5,4 @@ export * from './pareto.js';
 export * from './retime.js';
 export { temperaturesFor } from './search.js';
 export * from './types.js';
+export * from './worth.js';

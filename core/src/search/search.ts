@@ -5,11 +5,11 @@ import type { Coat } from './families.js';
 import { bestMinute, planFor, trialOf, type Trial } from './trial.js';
 import type { Candidate } from './types.js';
 
-/** The temperatures that a fryer can be set to between 160 and 205 °C, no finer than 5 °C. */
+/** The temperatures that a fryer can be set to from 160 °C on, as high as it and the cook go, no finer than 5 °C. */
 export function temperaturesFor({ fryer, limits }: Pick<Asked, 'fryer' | 'limits'>): number[] {
   const step = Math.max(SEARCHED_C.leastStep, fryer.stepC);
   const from = Math.max(SEARCHED_C.from, fryer.minTempC);
-  const to = Math.min(SEARCHED_C.to, fryer.maxTempC, limits.maxTempC);
+  const to = Math.min(fryer.maxTempC, limits.maxTempC);
   const first = Math.ceil(from / step) * step;
   const temperatures = [];
   for (let t = first; t <= to + NEXT_TO_NOTHING; t += step) temperatures.push(t);
@@ -28,7 +28,7 @@ const withinReach = ({ limits }: Asked, minutes: number): number =>
 type Search = Generator<number, Candidate[], undefined>;
 
 /** Every oil, turned at half time or not, at each of the `plans`' temperatures. */
-function* everyWay(trial: Trial, plans: readonly Candidate[]): Search {
+export function* everyWay(trial: Trial, plans: readonly Candidate[]): Search {
   const found: Candidate[] = [];
   for (const { plan } of plans) {
     const { tempC, minutes } = plan.settings;

@@ -3,6 +3,7 @@ import { turningHelps, type Load } from '../basket/index.js';
 import { recipesOf } from '../coat/index.js';
 import {
   cookInAir,
+  dishAs,
   lengthMatters,
   PLAIN_AIR,
   planId,
@@ -18,16 +19,16 @@ import {
   liesIn,
   likenessOf,
   loadFor,
-  shortfallOf,
   staysPale,
   SWAP_EVERY_MIN,
   works,
   type Asked,
   type FriedResult,
 } from '../plan/index.js';
-import { BURNT_BEYOND, COST, SHORTEST_MIN } from './constants.js';
+import { BURNT_BEYOND, SHORTEST_MIN } from './constants.js';
 import type { Coat } from './families.js';
 import type { Candidate } from './types.js';
+import { strangenessOf, worthOfCook } from './worth.js';
 
 /** One coat of a search, made ready once, to be tried in many cooks. */
 export interface Trial {
@@ -56,9 +57,19 @@ export function trialOf(
     laying,
   }: { fine?: number; exact?: boolean; second?: AirPlan['second']; laying?: AirPlan['laying'] } = {},
 ): Trial {
-  const ready = readyPiece(request.pantry, request.dish, coat.layers, second);
-  const load = loadFor(request, ready, laying);
-  return { request, fried, coat, ready, load, wetLast: ready.layers.at(-1)?.wet === true, fine, exact };
+  const dish = dishAs(request.dish, coat);
+  const ready = readyPiece(request.pantry, dish, coat.layers, second);
+  const load = loadFor({ ...request, dish }, ready, laying);
+  return {
+    request: { ...request, dish },
+    fried,
+    coat,
+    ready,
+    load,
+    wetLast: ready.layers.at(-1)?.wet === true,
+    fine,
+    exact,
+  };
 }
 
 /** A plan for the coat on trial. */
@@ -69,6 +80,7 @@ export const planFor = (
   turnAtMin: number | null,
   mostMin = request.limits.maxMinutes,
 ): AirPlan => ({
+  ...(coat.making ? { making: coat.making } : {}),
   layers: coat.layers,
   restMin: coat.restMin,
   oilGm2,
@@ -77,6 +89,7 @@ export const planFor = (
     tempC,
     minutes: mostMin,
     preheated: request.limits.preheat,
+    ...(coat.preheatC !== undefined && request.limits.preheat ? { preheatC: coat.preheatC } : {}),
     turnAtMin,
     under: coat.under,
     swapEveryMin: load.racksUsed > 1 ? SWAP_EVERY_MIN : null,
@@ -101,20 +114,20 @@ function judgedAs(trial: Trial, plan: AirPlan, series: CookSeries, at: number): 
   const judged = judgedAir({ ready, plan, fryer: request.fryer, load, pot: fried.pot }, series, at, null);
   const outcomes = judge(judged);
   const likeness = likenessOf(outcomes, fried.outcomes, coatLikeness(ready.layers, fried.layers));
+  const pale = staysPale(ready.layers, fried.outcomes);
   const { minutes } = plan.settings;
-  const cost = COST.perMinute * minutes + COST.perOilGm2 * plan.oilGm2 + (coat.variant ? COST.unusual : 0);
   return {
     id: planId(plan),
     family: coat.family,
     variant: coat.variant,
     plan,
-    score: likeness - shortfallOf(outcomes, ready.layers) - cost,
+    score: worthOfCook(likeness, outcomes, pale, plan, fried.layers.length) - strangenessOf(coat),
     likeness,
     crispness: outcomes.crispness?.value ?? 0,
     oilPerPieceG: oilPerPieceG(judged),
     minutes,
     bowls: recipesOf(ready.layers).length,
-    works: works(outcomes, staysPale(ready.layers)) && load.fits,
+    works: works(outcomes, pale) && load.fits,
   };
 }
 
@@ -154,4 +167,23 @@ export function bestMinute(trial: Trial, plan: AirPlan): Candidate {
   for (const candidate of tried) if (!best || candidate.score > best.score) best = candidate;
   // A fryer whose longest cook is too short to turn in is not turned.
   return best ?? bestMinute(trial, unturned(plan));
+}
+
+/**
+ * A plan with a second temperature and no sauce, at the best whole minute of the second, up to those that it has; null
+ * where it is burnt before that.
+ */
+export function bestSecond(trial: Trial, plan: AirPlan): Candidate | null {
+  const { second } = plan;
+  if (!second) return null;
+  const series = simulated(trial, plan);
+  const firstMin = plan.settings.minutes + second.coolMin;
+  const last = Math.min(second.minutes, Math.floor((series.timeS.at(-1) ?? 0) / 60 - firstMin + ROUNDING));
+  let best: Candidate | null = null;
+  for (let minutes = 1; minutes <= last; minutes++) {
+    const cut = { ...plan, second: { ...second, minutes } };
+    const candidate = judgedAs(trial, cut, series, Math.round(((firstMin + minutes) * 60) / series.sampleS));
+    if (!best || candidate.score > best.score) best = candidate;
+  }
+  return best;
 }

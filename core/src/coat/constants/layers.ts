@@ -192,3 +192,17 @@ export const LEAST_PORES = 0.05;
  * @source our choice
  */
 export const SAME_RECIPE_G = 0.01;
+/**
+ * Fat of a grain from which it is a nut, a seed or coconut, and no crumb.
+ * @unit g per 100 g
+ * @range 35–45
+ * @source common practice, no source: crackers and hard cheese stay below 30, almonds are at 50
+ */
+export const FATTY_GRAINS_G = 40;
+/**
+ * A thin batter is lace when its flours hold more starch than this, and rises when they hold more leavening than that.
+ * @unit share
+ * @range starch 0.08–0.2, leavening 0.01–0.02
+ * @source common practice, no source: a spoon or two of starch to a cup of flour; half a teaspoon of baking powder
+ */
+export const LACE = { starchShare: 0.12, liftShare: 0.012 } as const;

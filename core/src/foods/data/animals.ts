@@ -101,7 +101,7 @@ export const ANIMALS = [
     'mozzarella',
     'Mozzarella, firm',
     [48.4, 24.3, 21.6, 2.5, 0, 3.2],
-    { ...BRINED, eatAtC: 60 },
+    { ...BRINED, eatAtC: 60, runs: { how: 'melts', fromC: 60 } },
     { saltG: 0.7, origin: 'milk', allergens: ['milk'], densityKgM3: 1080 },
   ),
   food(
@@ -129,14 +129,14 @@ export const ANIMALS = [
     'croquette-filling',
     'Leek-and-ham croquette filling, set cold',
     [70.5, 7.6, 7.4, 12.1, 0.9, 1.5],
-    { ...READY, safety: 'reheated', eatAtC: 74 },
+    { ...READY, safety: 'reheated', eatAtC: 74, runs: { how: 'bursts', fromC: 82 } },
     { saltG: 1.0, origin: 'meat', allergens: ['wheat', 'milk'], densityKgM3: 1070, source: LABEL },
   ),
   food(
     'mash-filling',
     'Potato mash, set cold',
     [77.0, 2.2, 4.0, 13.8, 1.6, 1.4],
-    { ...READY, safety: 'reheated', eatAtC: 74 },
+    { ...READY, safety: 'reheated', eatAtC: 74, runs: { how: 'bursts', fromC: 82 } },
     { saltG: 0.7, origin: 'milk', allergens: ['milk'], densityKgM3: 1070, source: LABEL },
   ),
   food(

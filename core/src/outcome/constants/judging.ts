@@ -290,3 +290,12 @@ export const SPECKS_BURN_AT = 2.2;
  * @source our judgement
  */
 export const AIRLESS_FROM = 0.75;
+/**
+ * How a coat holds a filling that runs: the warmth that it bears beyond where the filling would run by itself; the
+ * thickness that seals; the share of its setting from which it holds, and how cold the filling has to be by then for it
+ * to hold all of that; the warmth beyond in which all of it runs out.
+ * @unit K, mm, share, °C, K
+ * @range 10–20; 1–2.5; 0.8–0.95; 10–30; 10–25
+ * @source our judgement, on common practice: cheese in crumbs runs at about 65 °C on average unless it was frozen
+ */
+export const LEAKS = { heldK: 16, sealingMm: 2, setFrom: 0.9, coldC: 20, overK: 16 } as const;

@@ -2,7 +2,7 @@
 
 /**
  * Likeness to the pot: exponent of crispness; offset at which a value that falls behind counts as a share of the other; how
- * a gap of colours, beyond what nobody sees, costs; what uneven sides cost; what runs off and stays floury costs; what
+ * a gap of colours, beyond what nobody sees, costs, from which B on the pot was on its way to golden and what is meant then; what uneven sides cost; what runs off and stays floury costs; what
  * each unit of chew beyond a bite costs; what each share of missing fat costs.
  * @unit –
  * @range 0–3
@@ -11,9 +11,10 @@
 export const LIKENESS = {
   crispExponent: 0.8,
   offset: 0.15,
-  colour: { perGap: 0.6, unseenGap: 0.2 },
+  colour: { perGap: 0.6, unseenGap: 0.3, onItsWay: 0.3, meant: 0.65 },
   uneven: { most: 0.35, offset: 0.3 },
   runOff: 0.8,
+  leak: 0.7,
   floury: 0.8,
   chew: { from: 0.8, each: 0.25 },
   dry: 2,
@@ -31,6 +32,7 @@ export const SHORTFALL = {
   colour: { pale: 0.7, perPale: 1.5, dark: 1.6, perDark: 0.9 },
   burning: 0.4,
   juice: 3,
+  leak: 0.8,
 } as const;
 /**
  * Bands of what should be small: batter that runs off, pieces that stick, powder that stays floury, crumbs that fly, chew;
@@ -41,6 +43,7 @@ export const SHORTFALL = {
  */
 export const BANDS = {
   runOff: { good: 0.15, fair: 0.4 },
+  leak: { good: 0.1, fair: 0.35 },
   stick: { good: 0.15, fair: 0.4 },
   dryPatches: { good: 0.15, fair: 0.4 },
   blowOff: { good: 0.1, fair: 0.25 },
@@ -73,6 +76,7 @@ export const NOTICED = {
   dryPatches: 0.05,
   burning: 0.1,
   runOff: 0.04,
+  leak: 0.08,
   sticking: 0.1,
   blown: 0.08,
   chew: 0.2,

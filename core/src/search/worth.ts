@@ -1,0 +1,43 @@
+import type { AirPlan } from '../dish/index.js';
+import type { Outcomes } from '../outcome/index.js';
+import { shortfallOf, staysPale, type AirResult, type FriedResult } from '../plan/index.js';
+import { COST } from './constants.js';
+import type { Family } from './types.js';
+
+/**
+ * What a plan costs beside how it comes out: its minutes, its oil, heat that wants watching, and more work than today.
+ * @param today how many bowls the coat has as it is fried
+ */
+export const costOf = ({ settings, second, oilGm2, making, layers }: AirPlan, today: number): number =>
+  COST.perMinute * (settings.minutes + (second?.minutes ?? 0)) +
+  COST.perOilGm2 * oilGm2 +
+  COST.watched.perK2 * Math.max(0, Math.max(settings.tempC, second?.tempC ?? 0) - COST.watched.aboveC) ** 2 +
+  COST.perLayer * Math.max(0, layers.length - today) +
+  (settings.under === 'parchment' ? COST.parchment : 0) +
+  (second && !second.sauce ? COST.twoTemperatures : 0) +
+  (making?.frozen ? COST.freezing : 0) +
+  (making?.halved ? COST.halving : 0);
+
+/**
+ * What a cook is worth, about 1 for one as good as the pot: its likeness, less what is not right yet, less what it costs.
+ * @param pale whether it is let off its paleness
+ * @param today how many bowls the coat has as it is fried
+ */
+export const worthOfCook = (
+  likeness: number,
+  outcomes: Outcomes,
+  pale: boolean,
+  plan: AirPlan,
+  today: number,
+): number => likeness - shortfallOf(outcomes, pale) - costOf(plan, today);
+
+/** The same of a plan that was evaluated. */
+export const worthOf = ({ likeness, outcomes, layers, plan }: AirResult, fried: FriedResult): number =>
+  worthOfCook(likeness, outcomes, staysPale(layers, fried.outcomes), plan, fried.layers.length);
+
+/** Families that leave the cook's own coat or batter in its place. */
+const OWN: readonly Family[] = ['as-it-is', 'kept-finish', 'batter-under-crumbs', 'thick-batter-parchment'];
+
+/** What a coat costs for being another than the cook's own: of equals the own one goes first. */
+export const strangenessOf = ({ family, variant }: { family: Family; variant: string }): number =>
+  (OWN.includes(family) ? 0 : COST.notTheirs) + (variant ? COST.unusual : 0);
