@@ -40,3 +40,10 @@ export const WORTH_A_SENTENCE = {
   batches: 0.3,
   allergens: { gone: 0.4, come: 0.5 },
 } as const;
+/**
+ * How much is told of what one change buys.
+ * @unit count
+ * @range 1–3
+ * @source our choice
+ */
+export const CHANGE_TELLS = { most: 2 } as const;

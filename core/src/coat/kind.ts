@@ -35,14 +35,20 @@ export function kindOf(layers: readonly CoatLayer[]): CoatKind {
   return grain === 'powder' || grain === null ? 'flour' : grain;
 }
 
+/** Nothing in it pours but water, with bubbles or without. */
+const isWater = ({ ingredient: { wet, per100g } }: Part): boolean =>
+  wet !== undefined && per100g.waterG > LACE.waterG && per100g.proteinG === 0;
+
 /**
- * Whether a coat is lace: a thin batter that oil blows up and stiffens before it can run, by its bubbles, its starch or
- * its egg. A thin paste of flour and water is none.
+ * Whether a coat is lace: a thin batter of water that oil blows up and stiffens before it can run, by its bubbles, its
+ * starch or its egg. A thin paste of flour and water is none, nor is a batter of beer or milk.
  */
 export function isLace(layers: readonly CoatLayer[]): boolean {
   const last = layers.at(-1);
   if (!last || kindOf(layers) !== 'thin-batter' || !last.batter) return false;
   const { portions } = last;
+  const pours = portions.filter((p) => p.ingredient.wet !== undefined && p.ingredient.origin !== 'egg');
+  if (!pours.every(isWater)) return false;
   const flours = sharePicked(portions, (p) => p.ingredient.dry !== undefined);
   const starches = sharePicked(portions, (p) => p.ingredient.dry?.grain === 'starch' || p.ingredient.id === 'rice-flour');
   return (
@@ -51,11 +57,16 @@ export function isLace(layers: readonly CoatLayer[]): boolean {
   );
 }
 
-/** Whether a coat is one that rises in the oil: a batter with leavening in it, on its own. */
+/** Whether a coat rises in the oil: a batter on its own with leavening, egg or bubbles in it. */
 export function puffs(layers: readonly CoatLayer[]): boolean {
   const last = layers.at(-1);
   if (!last?.batter) return false;
   const flours = sharePicked(last.portions, (p) => p.ingredient.dry !== undefined);
   const lift = sharePicked(last.portions, (p) => p.ingredient.group === 'leavening');
-  return lift > LACE.liftShare * flours || last.portions.some((p) => p.ingredient.id === 'self-raising-flour');
+  return (
+    lift > LACE.liftShare * flours ||
+    last.portions.some(
+      ({ ingredient: { id, origin, wet } }) => id === 'self-raising-flour' || origin === 'egg' || wet?.bubbles === true,
+    )
+  );
 }

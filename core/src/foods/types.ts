@@ -66,6 +66,8 @@ export interface FoodTraits {
   ways: readonly Preparation[];
   /** Comes wet from its packet, its brine or the knife. */
   comesWet: boolean;
+  /** A sweet fruit: its batter is a fritter. */
+  fruit?: true;
   /** A filling that runs out or bursts its coat when it is as hot as this on average, °C. Missing where it holds its shape. */
   runs?: Running;
   /** Centre temperature that the cook wants for pleasure rather than safety, °C: melting cheese, hot filling. */

@@ -184,3 +184,17 @@ export const CLUMP_REST_MIN = 10;
  * @source common practice, no source: fillings go in frozen, hot and short
  */
 export const HOTTER_K = [0, 10, 20] as const;
+/**
+ * Of plans that do not work, the likeness below which the dish is better left in the pot.
+ * @unit share
+ * @range 0.2–0.4
+ * @source our judgement
+ */
+export const TOO_FAR = 0.35;
+/**
+ * Worth within which two versions are equal, and the order of the families decides.
+ * @unit share
+ * @range 0.01–0.03
+ * @source our judgement
+ */
+export const EQUAL_WORTH = 0.02;

@@ -1,13 +1,15 @@
+import { kindOf } from '../coat/index.js';
 import { lengthMatters, planId } from '../dish/index.js';
 import { evaluateAir, evaluateFried, type Asked, type FriedResult } from '../plan/index.js';
 import { Refusal } from '../units/index.js';
-import { COST, STILL_LIKE, TIE, WIDE_TEMPERATURES } from './constants.js';
+import { COST, EQUAL_WORTH, STILL_LIKE, TIE, WIDE_TEMPERATURES } from './constants.js';
 import { againstOriginal, awardBadges, needsShopping } from './explain.js';
 import { coatsFor, coatsOf, type Coat } from './families.js';
 import { improved } from './improve.js';
+import { keepPotFor } from './keepPot.js';
 import { retimed } from './retime.js';
 import { searchCoat, searchVariants, SECOND_ROUND, simulationsOfVariants, temperaturesFor } from './search.js';
-import type { Alternative, Candidate, Conversion, Family, FamilyFound } from './types.js';
+import { FAMILIES, type Alternative, type Candidate, type Conversion, type Family, type FamilyFound } from './types.js';
 import { strangenessOf, worthOf } from './worth.js';
 
 type Rank = (a: Alternative, b: Alternative) => number;
@@ -19,7 +21,27 @@ type Rank = (a: Alternative, b: Alternative) => number;
 function rankBy(atHome: readonly string[], fried: FriedResult): Rank {
   const worth = (a: Alternative): number =>
     worthOf(a, fried) - (needsShopping(a, atHome) ? COST.shopping : 0) - strangenessOf(a);
-  return (a, b) => Number(b.works) - Number(a.works) || worth(b) - worth(a);
+  const step = (a: Alternative): number => Math.round(worth(a) / EQUAL_WORTH);
+  const place = ({ family }: Alternative): number => FAMILIES.indexOf(family);
+  return (a, b) =>
+    Number(b.works) - Number(a.works) || step(b) - step(a) || place(a) - place(b) || worth(b) - worth(a);
+}
+
+/** What makes two versions the same thing to whoever eats them: the kind of coat, its crumbs, and whether batter is in it. */
+function thingOf({ layers }: Alternative): string {
+  const most = layers.at(-1)?.portions.reduce((a, b) => (b.grams > a.grams ? b : a));
+  return `${kindOf(layers)} ${most?.ingredientId ?? ''} ${layers.some((l) => l.batter)}`;
+}
+
+/** Of versions that are the same thing the first. */
+function withoutTwins(ranked: readonly Alternative[]): Alternative[] {
+  const seen = new Set<string>();
+  return ranked.filter((a) => {
+    const thing = thingOf(a);
+    if (seen.has(thing)) return false;
+    seen.add(thing);
+    return true;
+  });
 }
 
 /** The families of coats that the cook's limits leave something of: each can be searched by itself. */
@@ -133,7 +155,7 @@ export function* widenFamily(
   };
 }
 
-/** The best of every family, and every other one that has a distinction. */
+/** The best of every family that is another thing, and every other one that has a distinction. */
 function distinct(all: readonly Alternative[], byRank: Rank): Alternative[] {
   const firstOf = new Set<Family>();
   return [...all].sort(byRank).filter((a) => {
@@ -145,16 +167,16 @@ function distinct(all: readonly Alternative[], byRank: Rank): Alternative[] {
 
 /** Ranks what the families found so far, and gives out the distinctions. `found` must hold the original as it is. */
 export function rankFound(
-  { limits }: Asked,
+  asked: Asked,
   fried: FriedResult,
   found: readonly FamilyFound[],
   simulations: number,
 ): Conversion {
   const bare = found.flatMap((f) => f.alternatives).map((a): Alternative => ({ ...a, badges: [] }));
   const original = bare.find((a) => a.family === 'as-it-is')!;
-  const atHome = limits.atHome ?? [];
+  const atHome = asked.limits.atHome ?? [];
   const byRank = rankBy(atHome, fried);
-  const others = bare.filter((a) => a !== original).sort(byRank);
+  const others = withoutTwins(bare.filter((a) => a !== original).sort(byRank));
   awardBadges(others, atHome);
   return {
     fried,
@@ -162,6 +184,7 @@ export function rankFound(
     original,
     candidates: found.flatMap((f) => f.candidates),
     simulations,
+    keepPot: keepPotFor(asked, fried, others[0]),
   };
 }
 

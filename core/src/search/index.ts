@@ -1,5 +1,6 @@
-export { COST, FIRST_OIL_GM2 } from './constants.js';
+export { CHANGES, COST, FIRST_OIL_GM2 } from './constants.js';
 export * from './convert.js';
+export { type KeepPot, type KeepPotReason } from './keepPot.js';
 export * from './kept.js';
 export * from './pareto.js';
 export * from './retime.js';

@@ -13,8 +13,9 @@ export const retimed = (request: Asked, fried: FriedResult, plan: AirPlan): AirP
 
 /** The same with the best of several temperatures, °C: what works goes before what does not. */
 export function retimedAt(request: Asked, fried: FriedResult, plan: AirPlan, temperatures: readonly number[]): AirPlan {
-  const { under } = plan.settings;
-  const coat: Coat = { family: 'as-it-is', layers: plan.layers, under, restMin: plan.restMin, idea: '', variant: '' };
+  const { layers, restMin, making } = plan;
+  const { under, preheatC } = plan.settings;
+  const coat: Coat = { family: 'as-it-is', layers, under, restMin, making, preheatC, idea: '', variant: '' };
   const trial = trialOf(request, fried, coat, { exact: true, second: plan.second, laying: plan.laying });
   const minutes = request.limits.maxMinutes;
   const tried = temperatures.map((tempC) =>

@@ -1,6 +1,7 @@
 import type { AirPlan } from '../dish/index.js';
 import type { AirResult, FriedResult } from '../plan/index.js';
 import type { Text } from '../units/index.js';
+import type { KeepPot } from './keepPot.js';
 
 /** The families of coats that are tried, in the order of the kitchen. */
 export const FAMILIES = [
@@ -61,4 +62,6 @@ export interface Conversion {
   /** Every cook that was tried. */
   candidates: Candidate[];
   simulations: number;
+  /** Why this dish is better left in the pot; null for whatever converts. */
+  keepPot: KeepPot | null;
 }

@@ -200,9 +200,10 @@ export const SAME_RECIPE_G = 0.01;
  */
 export const FATTY_GRAINS_G = 40;
 /**
- * A thin batter is lace when its flours hold more starch than this, and rises when they hold more leavening than that.
- * @unit share
- * @range starch 0.08–0.2, leavening 0.01–0.02
+ * A thin batter is lace when its flours hold more starch than this, and rises when they hold more leavening than that;
+ * from so much water on a liquid is nothing but water.
+ * @unit share, share, g per 100 g
+ * @range starch 0.08–0.2, leavening 0.01–0.02, water 98–100
  * @source common practice, no source: a spoon or two of starch to a cup of flour; half a teaspoon of baking powder
  */
-export const LACE = { starchShare: 0.12, liftShare: 0.012 } as const;
+export const LACE = { starchShare: 0.12, liftShare: 0.012, waterG: 99 } as const;

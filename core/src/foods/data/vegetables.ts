@@ -100,6 +100,15 @@ export const VEGETABLES = [
     ways: ['frozen'],
     firmness: 0.3,
     softeningRate: 2,
+    fruit: true,
+    eatAtC: 65,
+  }),
+  food('apple', 'Apple', [85.6, 0.3, 0.2, 11.4, 2.4, 0.1], {
+    ways: ['frozen'],
+    firmness: 0.7,
+    softeningRate: 2.5,
+    porosity: 0.2,
+    fruit: true,
     eatAtC: 65,
   }),
   food('pineapple', 'Pineapple', [86.0, 0.5, 0.1, 11.7, 1.4, 0.3], {
@@ -107,6 +116,7 @@ export const VEGETABLES = [
     comesWet: true,
     firmness: 0.5,
     softeningRate: 1.6,
+    fruit: true,
     eatAtC: 65,
   }),
 ];
