@@ -8,14 +8,17 @@ import type {
   Energy,
   Family,
   GrammarNote,
+  KeepPotReason,
   KeptSearch,
   LayerSpec,
+  MadeOtherwise,
   Outcome,
   Reason,
   SecondPlan,
   Seasoning,
   Text,
   WaitingResult,
+  WorthChange,
 } from '@yellowmist/core';
 
 /** What the API answers. A sentence stands as plain text in SI units, and beside it as words and quantities. */
@@ -83,6 +86,23 @@ export interface SeasoningAnswer extends Omit<Seasoning, 'move'> {
   move: string;
 }
 
+/** One change to the cook's own coat or cook, and what it alone buys. */
+export interface ChangeAnswer extends Pick<WorthChange, 'id' | 'gain' | 'needed'> {
+  text: string;
+  textParts: Text;
+  buys: string[];
+  buysParts: Text[];
+}
+
+/** Why a dish is better left in the pot. */
+export interface KeepPotAnswer {
+  why: KeepPotReason;
+  reason: string;
+  reasonParts: Text;
+  nearest: string;
+  nearestParts: Text;
+}
+
 /** One air version with everything a cook needs of it. */
 export interface AlternativeAnswer extends CookAnswer {
   id: string;
@@ -99,6 +119,8 @@ export interface AlternativeAnswer extends CookAnswer {
   layers: (LayerSpec & LaidLayer)[];
   settings: AirSettings;
   second: SecondPlan | null;
+  /** What is done to the food that is not done today; null for nothing. */
+  making: MadeOtherwise | null;
   restMin: number;
   oilGm2: number;
   sprayOilG: number;
@@ -136,6 +158,10 @@ export interface ConvertAnswer {
   fried: CookAnswer;
   original: AlternativeAnswer;
   alternatives: AlternativeAnswer[];
+  /** What the first of the alternatives changes of the cook's own. */
+  changes: ChangeAnswer[];
+  /** null for whatever converts. */
+  keepPot: KeepPotAnswer | null;
   tried: TriedAnswer[];
   simulations: number;
 }

@@ -24,7 +24,7 @@ import { layer } from './coat.js';
 import { conversionBodySchema } from './conversion.js';
 import { allOf, nameSchema, oneOf, versionSchema } from './fields.js';
 import { Joi } from './joi.js';
-import { airPlanSchema, second } from './plan.js';
+import { airPlanSchema, making, second } from './plan.js';
 
 /** What the API answers, for its documentation and for tests that hold the answers to it. */
 
@@ -128,6 +128,7 @@ const alternative = allOf<A.AlternativeAnswer>({
   layers: Joi.array().items(layer.append<LayerSpec & A.LaidLayer>(laid)),
   settings,
   second,
+  making: making.allow(null),
   restMin: Joi.number(),
   oilGm2: Joi.number(),
   sprayOilG: Joi.number(),
@@ -171,6 +172,24 @@ export const convertAnswerSchema = allOf<A.ConvertAnswer>({
   fried: allOf<A.CookAnswer>(cook),
   original: alternative,
   alternatives: Joi.array().items(alternative),
+  changes: Joi.array().items(
+    allOf<A.ChangeAnswer>({
+      id: words,
+      text: words,
+      textParts: parts,
+      buys: wordList,
+      buysParts: Joi.array().items(parts),
+      gain: Joi.number(),
+      needed: Joi.boolean(),
+    }),
+  ),
+  keepPot: allOf<A.KeepPotAnswer>({
+    why: oneOf('lace', 'puffs', 'runs', 'nothing-near'),
+    reason: words,
+    reasonParts: parts,
+    nearest: words,
+    nearestParts: parts,
+  }).allow(null),
   tried: Joi.array().items(
     allOf<A.TriedAnswer>({
       id: words,

@@ -46,13 +46,16 @@ const laidPiece = allOf<LaidPiece>({
   turn: Joi.number().min(-7).max(7),
 });
 
+/** What is done to the food that is not done today. */
+export const making = allOf<MadeOtherwise>({
+  patted: Joi.boolean().optional(),
+  halved: Joi.boolean().optional(),
+  frozen: Joi.boolean().optional(),
+});
+
 /** A coat and a cook for the air fryer. */
 export const airPlanSchema = allOf<AirPlan>({
-  making: allOf<MadeOtherwise>({
-    patted: Joi.boolean().optional(),
-    halved: Joi.boolean().optional(),
-    frozen: Joi.boolean().optional(),
-  }).optional(),
+  making: making.optional(),
   layers: layersSchema,
   restMin: within('restMin'),
   oilGm2: within('oilGm2'),

@@ -50,7 +50,10 @@ export function isLace(layers: readonly CoatLayer[]): boolean {
   const pours = portions.filter((p) => p.ingredient.wet !== undefined && p.ingredient.origin !== 'egg');
   if (!pours.every(isWater)) return false;
   const flours = sharePicked(portions, (p) => p.ingredient.dry !== undefined);
-  const starches = sharePicked(portions, (p) => p.ingredient.dry?.grain === 'starch' || p.ingredient.id === 'rice-flour');
+  const starches = sharePicked(
+    portions,
+    (p) => p.ingredient.dry?.grain === 'starch' || p.ingredient.id === 'rice-flour',
+  );
   return (
     portions.some((p) => p.ingredient.wet?.bubbles === true || p.ingredient.origin === 'egg') ||
     starches > LACE.starchShare * flours

@@ -26,3 +26,6 @@ export function crustColour(b: number): Lab {
   const t = (b - b0) / (b1 - b0);
   return [0, 1, 2].map((k) => from[k] + (to[k] - from[k]) * t) as unknown as Lab;
 }
+
+/** "golden", "straw" … for a browning B ≥ 0. */
+export const colourWord = (b: number): string => COLOUR_WORDS.find(([limit]) => b < limit)![1];

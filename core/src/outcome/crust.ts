@@ -17,15 +17,13 @@ import {
   SUGARY,
   NOTICED,
 } from './constants/index.js';
+import { colourWord } from './colourPath.js';
 import { evenness, sameColour } from './likeness.js';
 import type { OutcomeRule, Verdicts } from './types.js';
 import type { Verdict } from './verdict.js';
 import { because, faces, facesOf, inWords, percent, smallIsGood, verdict, type Judged } from './view.js';
 
 const PALE = COLOUR_WORDS[0][0];
-
-/** "golden", "straw" … for a browning B ≥ 0. */
-export const colourWord = (b: number): string => COLOUR_WORDS.find(([limit]) => b < limit)![1];
 
 /** Top and underside as the cook sees them at the end. */
 export function topAndUnder(j: Judged): [top: number, under: number] {
@@ -65,14 +63,14 @@ function colourOf(j: Judged, side: 'top' | 'underside', value: number, other: nu
   const said = verdict(value, 'B', band, word);
   if (good) return said;
   if (value > GOLDEN.to) {
-    const how = text`${value.toFixed(1)} times golden, at ${celsius(j.tempC)}`;
+    const how = text`well past golden, at ${celsius(j.tempC)}`;
     const move = text`Cook ${kelvins(15)} cooler and longer, or stop earlier.`;
     const shared = { cause: `dark ${word}`, text: text`Top and underside are ${word}, ${how}.` };
     said.reasons.push({ ...because(band, text`The ${side} is ${word}, ${how}.`, move), shared });
     return said;
   }
   const [cause, move] = whyPale(j, side === 'underside', value, other);
-  const how = `${word} (${value.toFixed(2)} of golden)`;
+  const how = value < PALE ? word : `${word}, not golden yet`;
   const shared = { cause: `pale ${plain(cause)}`, text: text`Top and underside are ${how}: ${cause}.` };
   said.reasons.push({ ...because(band, text`The ${side} is ${how}: ${cause}.`, move), shared });
   return said;

@@ -1,5 +1,5 @@
 export { crispMinutes } from './crisp.js';
-export { colourWord, topAndUnder } from './crust.js';
+export { topAndUnder } from './crust.js';
 export * from './colourPath.js';
 export { FIRMNESS, JUICE, RICH_FROM, SET_LEVEL } from './constants/index.js';
 export { energyOf, type Energy } from './energy.js';

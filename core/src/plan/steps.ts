@@ -58,8 +58,9 @@ function driedTo({ skin, preparation }: Dish): string {
   }[skin];
 }
 
-function prepareStep({ pantry, dish, ready }: Told): Text {
-  const cut = `Cut the ${lowered(ready.food.name)} into ${counted(dish.count, 'even piece')}.`;
+function prepareStep({ pantry, dish, plan, ready }: Told): Text {
+  const flat = plan.making?.halved ? ', each cut flat through the middle' : '';
+  const cut = `Cut the ${lowered(ready.food.name)} into ${counted(dish.count, 'even piece')}${flat}.`;
   if (dish.preparation === 'raw') return text`${cut} ${driedTo(dish)}.`;
   const food = foodOf(pantry, dish.foodId);
   const { label, does } = wayWords(dish.preparation, food);
@@ -148,7 +149,8 @@ function loadStep(told: Told): Text {
         ? `on ${fryer.racks} racks`
         : 'in the basket';
   const tray = plan.settings.waterTray ? ' Beside them a little tray of boiling water.' : '';
-  const heat = plan.settings.preheated ? text`Preheat ${fryer.name} to ${setting(plan.settings.tempC, fryer)}. ` : [];
+  const { preheated, preheatC, tempC } = plan.settings;
+  const heat = preheated ? text`Preheat ${fryer.name} to ${setting(preheatC ?? tempC, fryer)}. ` : [];
   const batches =
     load.batches === 1 ? 'all at once' : `${counted(load.batches, 'batch', 'batches')} of up to ${load.piecesPerBatch}`;
   return text`${basketOil(told)}${heat}Lay the pieces ${on}, one layer, not touching: ${batches}.${tray}`;
@@ -168,7 +170,11 @@ function cookStep(told: Told): Text {
   const touch = more
     ? text`After ${minutes(more.atMin ?? 0)} lift the pieces out onto the tray and touch up what lies up with oil: ${usedOil(more)}.`
     : text`Touch up pale or floury spots with oil, on the tray and not over the hot basket.`;
-  return text`Cook at ${setting(tempC, fryer)} for ${minutes(total)}${load.batches > 1 ? ' each' : ''}.${turn}${round180}${swap} ${touch}`;
+  const down =
+    plan.settings.preheated && (plan.settings.preheatC ?? tempC) > tempC
+      ? 'Set it down at once when they are in. '
+      : '';
+  return text`${down}Cook at ${setting(tempC, fryer)} for ${minutes(total)}${load.batches > 1 ? ' each' : ''}.${turn}${round180}${swap} ${touch}`;
 }
 
 /** A programme so near is worth starting from, °C and min. */
@@ -211,6 +217,11 @@ const TOSSED_UP_TO_MIN = 3;
 function secondSteps({ plan, ready, fryer }: Told): Text[] {
   const { second } = plan;
   if (!second) return [];
+  if (!ready.sauce && second.coolMin === 0) {
+    return [
+      text`Then set it to ${setting(second.tempC, fryer)} without opening it, and cook ${minutes(second.minutes)} more.`,
+    ];
+  }
   const cool =
     second.coolMin > 0 ? `Let it cool ${minutes(second.coolMin)} on a rack and part what has stuck together. ` : '';
   const how = second.minutes < TOSSED_UP_TO_MIN ? 'Toss it lightly in' : 'Brush it thinly with';
@@ -249,6 +260,11 @@ const SAUCED: Record<Afterwards, string> = {
 /** The steps of a plan in the order of the work. */
 export function stepsFor(told: Told): Text[] {
   const { ready, plan } = told;
+  const frozen = plan.making?.frozen
+    ? [
+        text`Freeze the coated pieces hard on a tray, two hours at least, and put them into the fryer frozen: the coat sets before the inside melts.`,
+      ]
+    : [];
   const rest =
     plan.restMin > 0 ? [text`Let the coat rest ${minutes(plan.restMin)}, so that it takes up water and holds.`] : [];
   return [
@@ -256,6 +272,7 @@ export function stepsFor(told: Told): Text[] {
     ...rubStep(told),
     ...coatSteps(told),
     ...rest,
+    ...frozen,
     ...oilStep(told),
     loadStep(told),
     ...settingStep(told),

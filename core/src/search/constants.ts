@@ -82,7 +82,7 @@ export const COST = {
   perLayer: 0.01,
   parchment: 0.005,
   perChange: 0.005,
-  notTheirs: 0.03,
+  notTheirs: 0.1,
   shopping: 0.04,
   unusual: 0.02,
 } as const;
@@ -198,3 +198,10 @@ export const TOO_FAR = 0.35;
  * @source our judgement
  */
 export const EQUAL_WORTH = 0.02;
+/**
+ * Temperature of the first guess.
+ * @unit °C
+ * @range 190–200
+ * @source common practice, no source
+ */
+export const GUESS_C = 195;

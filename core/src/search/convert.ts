@@ -20,11 +20,10 @@ type Rank = (a: Alternative, b: Alternative) => number;
  */
 function rankBy(atHome: readonly string[], fried: FriedResult): Rank {
   const worth = (a: Alternative): number =>
-    worthOf(a, fried) - (needsShopping(a, atHome) ? COST.shopping : 0) - strangenessOf(a);
+    worthOf(a, fried) - (needsShopping(a, atHome) ? COST.shopping : 0) - strangenessOf(a, fried);
   const step = (a: Alternative): number => Math.round(worth(a) / EQUAL_WORTH);
   const place = ({ family }: Alternative): number => FAMILIES.indexOf(family);
-  return (a, b) =>
-    Number(b.works) - Number(a.works) || step(b) - step(a) || place(a) - place(b) || worth(b) - worth(a);
+  return (a, b) => Number(b.works) - Number(a.works) || step(b) - step(a) || place(a) - place(b) || worth(b) - worth(a);
 }
 
 /** What makes two versions the same thing to whoever eats them: the kind of coat, its crumbs, and whether batter is in it. */

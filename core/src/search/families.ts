@@ -37,7 +37,7 @@ interface Recipe {
 const ofLiquids = ({ pantry }: Asked, l: LayerSpec, factor: number): LayerSpec => ({
   ...l,
   portions: l.portions.map((p) =>
-    ['liquid', 'binder'].includes(ingredient(pantry, p.ingredientId).group) ? { ...p, grams: p.grams * factor } : p,
+    ['liquid', 'binder'].includes(ingredient(pantry, p.ingredientId).group) ? { ...p, grams: Math.round(p.grams * factor) } : p,
   ),
 });
 

@@ -2,6 +2,7 @@ import type { AirPlan } from '../dish/index.js';
 import type { Outcomes } from '../outcome/index.js';
 import { shortfallOf, staysPale, type AirResult, type FriedResult } from '../plan/index.js';
 import { COST } from './constants.js';
+import type { Coat } from './families.js';
 import type { Family } from './types.js';
 
 /**
@@ -35,9 +36,13 @@ export const worthOfCook = (
 export const worthOf = ({ likeness, outcomes, layers, plan }: AirResult, fried: FriedResult): number =>
   worthOfCook(likeness, outcomes, staysPale(layers, fried.outcomes), plan, fried.layers.length);
 
-/** Families that leave the cook's own coat or batter in its place. */
-const OWN: readonly Family[] = ['as-it-is', 'kept-finish', 'batter-under-crumbs', 'thick-batter-parchment'];
+/** Families that leave the cook's own coat in its place, and those that leave their own batter there. */
+const OWN: readonly Family[] = ['as-it-is', 'kept-finish'];
+const OWN_BATTER: readonly Family[] = ['batter-under-crumbs', 'thick-batter-parchment'];
 
 /** What a coat costs for being another than the cook's own: of equals the own one goes first. */
-export const strangenessOf = ({ family, variant }: { family: Family; variant: string }): number =>
-  (OWN.includes(family) ? 0 : COST.notTheirs) + (variant ? COST.unusual : 0);
+export function strangenessOf({ family, variant }: Pick<Coat, 'family' | 'variant'>, fried: FriedResult): number {
+  const battered = fried.layers.some((l) => l.batter);
+  const theirs = OWN.includes(family) || (battered && OWN_BATTER.includes(family));
+  return (theirs ? 0 : COST.notTheirs) + (variant ? COST.unusual : 0);
+}

@@ -1,7 +1,9 @@
 import type {
   AlternativeAnswer,
+  ChangeAnswer,
   CookAnswer,
   ConvertAnswer,
+  KeepPotAnswer,
   OutcomesAnswer,
   ReasonAnswer,
   SeriesAnswer,
@@ -18,9 +20,11 @@ import {
   type Conversion,
   type CookSeries,
   type FriedResult,
+  type KeepPot,
   type Outcomes,
   type Reason,
   type Text,
+  type WorthChange,
 } from '@yellowmist/core';
 
 const rounded = (values: ArrayLike<number>): number[] => Array.from(values, (v) => Math.round(v * 1e4) / 1e4);
@@ -79,6 +83,7 @@ function alternativeAnswer(a: Alternative): AlternativeAnswer {
     layers: a.plan.layers.map((layer, i) => ({ ...layer, ...laid(a.layers[i]) })),
     settings: a.plan.settings,
     second: a.plan.second,
+    making: a.plan.making ?? null,
     restMin: a.plan.restMin,
     oilGm2: a.plan.oilGm2,
     sprayOilG: a.sprayOilG,
@@ -103,11 +108,34 @@ function alternativeAnswer(a: Alternative): AlternativeAnswer {
   };
 }
 
-/** What `POST /api/convert` answers. */
-export const conversionAnswer = (c: Conversion): ConvertAnswer => ({
+const changeAnswer = ({ id, text, buys, gain, needed }: WorthChange): ChangeAnswer => ({
+  id,
+  text: plain(text),
+  textParts: text,
+  buys: said(buys),
+  buysParts: buys,
+  gain,
+  needed,
+});
+
+const keepPotAnswer = ({ why, reason, nearest }: KeepPot): KeepPotAnswer => ({
+  why,
+  reason: plain(reason),
+  reasonParts: reason,
+  nearest: plain(nearest),
+  nearestParts: nearest,
+});
+
+/**
+ * What `POST /api/convert` answers.
+ * @param changes what the first of its alternatives changes of the cook's own
+ */
+export const conversionAnswer = (c: Conversion, changes: readonly WorthChange[]): ConvertAnswer => ({
   fried: cookAnswer(c.fried),
   original: alternativeAnswer(c.original),
   alternatives: c.alternatives.map(alternativeAnswer),
+  changes: changes.map(changeAnswer),
+  keepPot: c.keepPot && keepPotAnswer(c.keepPot),
   tried: c.candidates.map(({ plan, score: _, ...tried }) => ({
     ...tried,
     tempC: plan.settings.tempC,

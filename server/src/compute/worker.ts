@@ -1,5 +1,13 @@
 import type { Chosen, ConvertAnswer, SimulateAnswer, SimulateRequest } from '@yellowmist/contract';
-import { convertDish, pantryOf, Refusal, type ConvertRequest, type Label, type Pantry } from '@yellowmist/core';
+import {
+  changesWorth,
+  convertDish,
+  pantryOf,
+  Refusal,
+  type ConvertRequest,
+  type Label,
+  type Pantry,
+} from '@yellowmist/core';
 import { conversionAnswer } from './answers.js';
 import { simulated } from './simulated.js';
 
@@ -24,9 +32,12 @@ const work =
   };
 
 /** Runs in a thread of the pool, so that a conversion does not hold up other requests. */
-export const convert = work((pantry, request: ConvertRequest): ConvertAnswer =>
-  conversionAnswer(convertDish({ ...request, pantry }, 'wide')),
-);
+export const convert = work((pantry, request: ConvertRequest): ConvertAnswer => {
+  const asked = { ...request, pantry };
+  const found = convertDish(asked, 'wide');
+  const [best] = found.alternatives;
+  return conversionAnswer(found, best ? changesWorth(asked, found.fried, best) : []);
+});
 
 export const simulate = work((pantry, request: SimulateRequest): SimulateAnswer => simulated(pantry, request));
 

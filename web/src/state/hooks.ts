@@ -1,5 +1,6 @@
-import { useDispatch, useSelector } from 'react-redux';
-import type { Dispatch, RootState } from './store';
+import { useDispatch, useSelector, useStore } from 'react-redux';
+import type { Dispatch, RootState, store } from './store';
 
 export const useAppDispatch = useDispatch.withTypes<Dispatch>();
+export const useAppStore = useStore.withTypes<typeof store>();
 export const useAppSelector = useSelector.withTypes<RootState>();

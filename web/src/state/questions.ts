@@ -45,6 +45,8 @@ export const questions = createApi({
       school: asked('school'),
       water: asked('water'),
       move: asked('move'),
+      guess: asked('guess'),
+      changes: asked('changes'),
     };
   },
 });

@@ -4,6 +4,7 @@ import {
   pantryOf,
   rankFound,
   simulationsFor,
+  type Alternative,
   type Conversion,
   type Family,
   type FamilyFound,
@@ -56,6 +57,8 @@ const POOLS = {
   school: long,
   water: long,
   move: long,
+  guess: quick,
+  changes: long,
 } as const;
 
 export type Asked = keyof typeof POOLS;
@@ -75,11 +78,11 @@ export interface Progress {
 }
 
 export interface Searching {
+  /** Told before anything is searched: something to look at. */
+  onGuess: (guess: Alternative) => void;
   onProgress: (progress: Progress) => void;
   /** Told, ranked, whenever another family is finished; from the original as it is on. */
   onFound: (conversion: Conversion) => void;
-  /** Told once, when the first coat of every family is found. */
-  onFirst: (conversion: Conversion) => void;
 }
 
 let newest = 0;
@@ -103,7 +106,7 @@ type TellsCooks = Parameters<CoreService['search']>[3];
  */
 export async function convert(
   question: Q.DishQuestion,
-  { onProgress, onFound, onFirst }: Searching,
+  { onGuess, onProgress, onFound }: Searching,
   signal: AbortSignal,
 ): Promise<Conversion> {
   const job = ++newest;
@@ -115,6 +118,8 @@ export async function convert(
   const found = new Map<Family, FamilyFound>();
   let done = 1;
   const { fried } = await ask('evaluate', { ...question, plan: null, profiles: false, waits: false }, signal);
+  const guess = await ask('guess', question, signal);
+  if (guess) onGuess(guess);
   const ranked = (): Conversion => rankFound(request, fried, [...found.values()], done);
   const run = async (
     task: (core: Core, onSimulated: TellsCooks) => Promise<FamilyFound | null>,
@@ -137,12 +142,10 @@ export async function convert(
     if (found.has('as-it-is')) onFound(ranked());
     return answer;
   };
-  const families = familiesFor(request);
-  let firsts = 0;
+  // The cook's own coat first: it is what lies on the bench.
+  const families = familiesFor(request).sort((a, b) => Number(b === guess?.family) - Number(a === guess?.family));
   const search = async (family: Family): Promise<void> => {
     const first = await run((core, told) => core.search(job, question, family, told));
-    firsts += 1;
-    if (firsts === families.length) onFirst(ranked());
     if (family === 'as-it-is') return;
     const { candidates } = first;
     await run((core, told) => core.widen(job, question, { family, candidates }, told));

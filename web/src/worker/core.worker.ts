@@ -1,7 +1,9 @@
 import {
+  changesWorth,
   evaluateAir,
   evaluateFried,
   fingerprint,
+  firstGuess,
   layoutOf,
   loadOf,
   lotOf,
@@ -15,6 +17,7 @@ import {
   waterAdvice,
   widenFamily,
   type AirResult,
+  type Alternative,
   type Asked,
   type Conversion,
   type Family,
@@ -28,6 +31,7 @@ import {
   type SchoolAnswer,
   type Substitute,
   type WaterAdvice,
+  type WorthChange,
 } from '@yellowmist/core';
 import { expose } from 'comlink';
 import type * as Q from './questions';
@@ -105,6 +109,13 @@ const service = {
     const fried = potOf(question);
     return { fried, air: plan ? evaluateAir(asked(question), plan, fried, { profiles, waits }) : null };
   },
+
+  /** Something to look at while a search goes on. */
+  guess: (question: Q.DishQuestion): Alternative | null => firstGuess(asked(question), potOf(question)),
+
+  /** What the plan changes of the cook's own coat, and what each change buys. */
+  changes: (question: Q.PlanQuestion): WorthChange[] =>
+    changesWorth(asked(question), potOf(question), onBench(question)),
 
   /** Searches the first coat of one family for search number `job`. Null when called off. */
   search: (job: number, question: Q.DishQuestion, family: Family, onSimulated: Told): Promise<FamilyFound | null> =>

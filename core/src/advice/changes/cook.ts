@@ -34,7 +34,10 @@ const atOneTemperature = (plan: AirPlan): AirPlan => ({
 /** What is done to the coated pieces and in the fryer beyond laying them in: rest, freezer, oil, turning, parchment, heat. */
 export function cookChanges({ plan, sprayOilG, stepC }: AirResult): Change[] {
   const { settings, restMin, oilGm2, making, second } = plan;
-  const withSettings = (more: Partial<AirPlan['settings']>): AirPlan => ({ ...plan, settings: { ...settings, ...more } });
+  const withSettings = (more: Partial<AirPlan['settings']>): AirPlan => ({
+    ...plan,
+    settings: { ...settings, ...more },
+  });
   const out: Change[] = [];
   if (restMin > 0) {
     const said = text`Let the coated pieces rest ${counted(Math.round(restMin), 'minute')}.`;

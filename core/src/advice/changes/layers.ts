@@ -136,7 +136,13 @@ function altered(pair: Pair, named: Named, ownName: string): CoatChange[] {
 }
 
 /** Layers that were added one right after the other are one change. */
-function added(pantry: Pantry, layers: readonly LayerSpec[], run: readonly number[], named: Named, food: string): CoatChange {
+function added(
+  pantry: Pantry,
+  layers: readonly LayerSpec[],
+  run: readonly number[],
+  named: Named,
+  food: string,
+): CoatChange {
   const without = layers.filter((_, k) => !run.includes(k));
   const [first] = run;
   const names = run.map(named);

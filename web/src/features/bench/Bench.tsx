@@ -83,14 +83,7 @@ export function Bench() {
           tabIndex={0}
           className="min-h-0 border-base-300 px-3 py-2 lg:overflow-y-auto lg:border-l"
         >
-          {evaluated?.air && (
-            <Reasons
-              air={evaluated.air}
-              dishCount={body.dish.count}
-              conversion={search.conversion}
-              chosen={body.chosen}
-            />
-          )}
+          {evaluated?.air && <Reasons air={evaluated.air} body={body} conversion={search.conversion} />}
         </div>
       </div>
       <Shelf

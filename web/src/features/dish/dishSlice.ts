@@ -124,12 +124,7 @@ const bodySlice = createSlice({
     versionForgotten: (state, { payload }: PayloadAction<number>) => {
       if (state) state.versions = state.versions.filter((v) => v.id !== payload);
     },
-    /** The first coats are found (best first): a dish that has no air version yet gets one to look at. */
-    firstFound: (state, { payload }: PayloadAction<Found[]>) => {
-      if (!state || state.chosen || payload.length === 0) return;
-      state.chosen = { family: payload[0].family, by: 'search', plan: payload[0].plan };
-    },
-    /** The search found better ones (best first), and the cook had not chosen: no step of theirs. */
+    /** The search found some (best first), and the cook had neither chosen nor read what lies there: no step of theirs. */
     searchFound: (state, { payload }: PayloadAction<Found[]>) => {
       if (!state || state.chosen?.by === 'cook') return;
       const best = preferred(payload, state.chosen?.family);
@@ -231,7 +226,7 @@ export const dragMiddleware: Middleware<object, { dish?: { desk: Desk } }> = (st
 
 const stepwise = undoable(bodySlice.reducer, {
   limit: STEPS_KEPT,
-  filter: excludeAction([bodySlice.actions.firstFound.type, bodySlice.actions.searchFound.type]),
+  filter: excludeAction([bodySlice.actions.searchFound.type]),
   syncFilter: true,
   groupBy: (action: Dragged) => action.meta?.drag ?? null,
 });
@@ -288,7 +283,6 @@ export const {
   movedToFryer,
   versionKept,
   versionForgotten,
-  firstFound,
   searchFound,
 } = bodySlice.actions;
 export const { sending, stored, overwriting, unsaved, sideTurned, dragged } = deskSlice.actions;

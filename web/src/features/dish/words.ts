@@ -5,7 +5,7 @@ export const FAMILY_NAMES: Record<Family | 'own', string> = {
   'as-it-is': 'As you fry it',
   'batter-under-crumbs': 'Batter under crumbs',
   'dust-egg-crumbs': 'Dust, binder, crumbs',
-  'kept-finish': 'Your finish, glued and oiled',
+  'kept-finish': 'Your own coat',
   'starch-shell': 'Starch shell',
   'thick-batter-parchment': 'Thick batter on parchment',
   own: 'Your own changes',

@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import type { Chosen } from '@yellowmist/contract';
+import type { ConversionBody } from '@yellowmist/contract';
 import {
   plain,
   planId,
@@ -11,6 +11,8 @@ import {
   type Reason,
 } from '@yellowmist/core';
 import { useUnits } from '../../state/useUnits';
+import { Changes } from './Changes';
+import { KeepPot } from './KeepPot';
 
 const TONES: Record<Reason['weight'], { border: string; word: string }> = {
   2: { border: 'border-error', word: 'Spoils it' },
@@ -18,24 +20,25 @@ const TONES: Record<Reason['weight'], { border: string; word: string }> = {
   0: { border: 'border-base-content/40', word: 'Good to know' },
 };
 
-/** Why it comes out as it does, worst first, each with the move that would change it. */
+/** What is changed and what it buys; then why it comes out as it does, worst first, each with the move that would change it. */
 export const Reasons = memo(function Reasons({
   air,
-  dishCount,
+  body,
   conversion,
-  chosen,
 }: {
   air: AirResult;
-  dishCount: number;
+  body: ConversionBody;
   conversion: Conversion | null;
-  chosen: Chosen | null;
 }) {
+  const { chosen, dish } = body;
   const { tell } = useUnits();
   const { reasons } = air;
   const taken = chosen && planId(chosen.plan);
   const found = conversion?.alternatives.find((a) => a.id === taken);
   return (
     <section aria-label="Reasons" className="min-h-0">
+      {conversion?.keepPot && <KeepPot keepPot={conversion.keepPot} />}
+      {chosen && chosen.family !== 'as-it-is' && <Changes body={body} plan={chosen.plan} />}
       <h2 className="text-lg">{verdict(air)}</h2>
       {reasons.length === 0 && (
         <p className="mt-1">Nothing stands against it: the coat sets, stays on, browns and crisps in this fryer.</p>
@@ -63,7 +66,7 @@ export const Reasons = memo(function Reasons({
         </p>
       )}
       <AfterTheHeat air={air} />
-      <AgainstThePot air={air} count={dishCount} />
+      <AgainstThePot air={air} count={dish.count} />
       {conversion && chosen?.family !== 'as-it-is' && <AsItIs original={conversion.original} />}
     </section>
   );

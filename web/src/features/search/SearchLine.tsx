@@ -1,10 +1,13 @@
+import { useCallback } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
 import type { ConversionBody } from '@yellowmist/contract';
+import type { Alternative } from '@yellowmist/core';
 import { crustCss } from '../../draw/palette';
 import { useAppDispatch } from '../../state/hooks';
 import { useUnits } from '../../state/useUnits';
 import { picked, sideTurned } from '../dish/dishSlice';
 import { Unsafe } from '../dish/Unsafe';
-import { choicesIn, isTaken, keyOf, namesOf } from './names';
+import { betterThan, choicesIn, isTaken, keyOf, namesOf } from './names';
 import { useCurrentSearch } from './SearchContext';
 import { SearchState } from './SearchState';
 
@@ -15,6 +18,15 @@ export function SearchLine({ body: { chosen, fryer } }: { body: ConversionBody }
   const { conversion, settled } = useCurrentSearch();
   const choices = choicesIn(conversion);
   const names = namesOf(choices);
+  const better = betterThan(conversion, chosen);
+  const take = useCallback(
+    (a: Alternative): void => {
+      dispatch(picked({ family: a.family, by: 'cook', plan: a.plan }));
+      dispatch(sideTurned('air'));
+    },
+    [dispatch],
+  );
+  useHotkeys('b', () => better && take(better), [better, take]);
   return (
     <div className="flex items-center gap-2 overflow-x-auto border-b border-base-content/20 px-3 py-1">
       {choices.map((a) => {
@@ -27,10 +39,7 @@ export function SearchLine({ body: { chosen, fryer } }: { body: ConversionBody }
             aria-pressed={taken}
             aria-label={`${taken ? 'In use' : 'Use'}: ${names.get(a)}`}
             className={`flex min-h-12 shrink-0 items-center gap-2 rounded-field border px-2 text-left ${taken ? 'border-base-content bg-primary text-primary-content' : 'border-base-content/30 bg-base-100'}`}
-            onClick={() => {
-              dispatch(picked({ family: a.family, by: 'cook', plan: a.plan }));
-              dispatch(sideTurned('air'));
-            }}
+            onClick={() => take(a)}
           >
             <span
               aria-hidden
@@ -44,6 +53,14 @@ export function SearchLine({ body: { chosen, fryer } }: { body: ConversionBody }
               </span>
               <Unsafe unsafe={a.unsafe} brief />
             </span>
+            {a === better && (
+              <span
+                role="status"
+                className="rounded-field bg-base-content px-1.5 py-1 text-xs font-semibold text-base-100"
+              >
+                Better <kbd className="ml-0.5 font-display">B</kbd>
+              </span>
+            )}
           </button>
         );
       })}

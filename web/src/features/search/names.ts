@@ -6,6 +6,23 @@ import { FAMILY_NAMES } from '../dish/words';
 export const isTaken = (a: Alternative, chosen: Chosen | null): boolean =>
   chosen !== null && chosen.family === a.family && a.id === planId(chosen.plan);
 
+/** Two that are this close in likeness are as good as each other. */
+const AS_GOOD = 0.03;
+
+/** Whether a version is so much better than another that it is worth a word. */
+export const isBetter = (
+  a: Pick<Alternative, 'works' | 'likeness'>,
+  b: Pick<Alternative, 'works' | 'likeness'>,
+): boolean => (a.works === b.works ? a.likeness > b.likeness + AS_GOOD : a.works);
+
+/** A better one than what the search laid on the bench and the cook has read since; null where there is none, or the cook chose. */
+export function betterThan(conversion: Conversion | null, chosen: Chosen | null): Alternative | null {
+  const best = conversion?.alternatives[0];
+  if (!best || chosen?.by !== 'search' || isTaken(best, chosen)) return null;
+  const taken = choicesIn(conversion).find((a) => isTaken(a, chosen));
+  return !taken || isBetter(best, taken) ? best : null;
+}
+
 /** All that there is to choose from: the original as it is, then the best first. */
 export const choicesIn = (conversion: Conversion | null): Alternative[] =>
   conversion ? [conversion.original, ...conversion.alternatives] : [];

@@ -2,11 +2,13 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Chosen, ConversionBody, SearchAnswer } from '@yellowmist/contract';
 import { fingerprint, kept, planId, type Alternative, type Conversion } from '@yellowmist/core';
 import { api } from '../../state/api';
-import { useAppDispatch } from '../../state/hooks';
+import { useAppDispatch, useAppStore } from '../../state/hooks';
 import { requestOf, usePantryDocument } from '../../state/usePantry';
 import { convert, restore } from '../../worker/core';
 import type { DishQuestion } from '../../worker/questions';
-import { firstFound, searchFound, selectDesk, useDish, type Found } from '../dish/dishSlice';
+import { searchFound, selectBody, selectDesk, useDish, type Found } from '../dish/dishSlice';
+import { isBetter } from './names';
+import { isRead, shownAt, UNREAD, useReading } from './reading';
 import { begun, cleared, failed, found, progressed, stopped, useSearchState, type SearchState } from './searchSlice';
 
 const PAUSE_MS = 450;
@@ -23,14 +25,25 @@ export interface Search extends SearchState {
 const versionsOf = ({ alternatives }: Conversion): Found[] =>
   alternatives.map(({ family, plan, likeness, works }) => ({ family, plan, likeness, works }));
 
-/** What was found, with the version on the bench among it even where others beat it: it is the cook's. */
-function withTaken(conversion: Conversion, before: Conversion | null, chosen: Chosen | null): Conversion {
-  if (chosen?.by !== 'cook') return conversion;
+/**
+ * What was found, with the version on the bench among it even where others beat it: it stays there. One that the search
+ * laid there stands in the place of a later one of its family that is hardly better.
+ * @param known versions that were shown before
+ */
+function withTaken(conversion: Conversion, known: readonly Alternative[], chosen: Chosen | null): Conversion {
+  if (!chosen) return conversion;
   const id = planId(chosen.plan);
   const isTaken = (a: Alternative): boolean => a.id === id;
-  if ([conversion.original, ...conversion.alternatives].some(isTaken)) return conversion;
-  const taken = before?.alternatives.find(isTaken);
-  return taken ? { ...conversion, alternatives: [...conversion.alternatives, { ...taken, badges: [] }] } : conversion;
+  const { alternatives } = conversion;
+  if ([conversion.original, ...alternatives].some(isTaken)) return conversion;
+  const before = known.find(isTaken);
+  if (!before) return conversion;
+  const taken = { ...before, badges: [] };
+  const twin = alternatives.find((a) => a.family === taken.family);
+  if (chosen.by === 'search' && twin && !isBetter(twin, taken)) {
+    return { ...conversion, alternatives: alternatives.map((a) => (a === twin ? { ...taken, badges: a.badges } : a)) };
+  }
+  return { ...conversion, alternatives: [...alternatives, taken] };
 }
 
 /** Searches that were finished lately, by their questions: what is undone or gone back to is there at once. */
@@ -53,6 +66,7 @@ const fits = (answer: SearchAnswer | null | undefined, asked: string): answer is
  */
 export function useSearch(body: ConversionBody | null): Search {
   const dispatch = useAppDispatch();
+  const store = useAppStore();
   const state = useSearchState();
   const { id } = useDish(selectDesk);
   const pantry = usePantryDocument();
@@ -63,6 +77,8 @@ export function useSearch(body: ConversionBody | null): Search {
   const calling = useRef<AbortController>(null);
   const chosen = useRef<Chosen | null>(null);
   const shown = useRef<Conversion | null>(null);
+  const guessed = useRef<Alternative | null>(null);
+  const reading = useReading();
   useEffect(() => {
     chosen.current = body?.chosen ?? null;
     shown.current = state.conversion;
@@ -75,16 +91,27 @@ export function useSearch(body: ConversionBody | null): Search {
     const off = new AbortController();
     const { signal } = off;
     calling.current = off;
+    // A dish that was just opened with its version is read as it lies; what another question finds is new.
+    reading.current = shown.current === null && chosen.current ? shownAt(UNREAD, true, Date.now()) : UNREAD;
+    /** Lays the best on the bench, unless what lies there was touched or read: then it is announced in the line. */
+    const lay = (versions: Found[]): void => {
+      const [best] = versions;
+      if (!best || isRead(reading.current, Date.now())) return;
+      dispatch(searchFound(versions));
+      chosen.current = selectBody(store.getState().dish!)?.chosen ?? null;
+      reading.current = shownAt(reading.current, best.works, Date.now());
+    };
     const tell = (conversion: Conversion, settled: boolean): void => {
       if (signal.aborted) return;
-      const all = withTaken(conversion, shown.current, chosen.current);
+      const known = [...(shown.current?.alternatives ?? []), ...(guessed.current ? [guessed.current] : [])];
+      const all = withTaken(conversion, known, chosen.current);
       dispatch(found({ asked, conversion: all, settled }));
     };
     const settle = (conversion: Conversion): void => {
       if (signal.aborted) return;
       remember(asked, conversion);
+      lay(versionsOf(conversion));
       tell(conversion, true);
-      dispatch(searchFound(versionsOf(conversion)));
     };
 
     const search = async (): Promise<void> => {
@@ -99,8 +126,16 @@ export function useSearch(body: ConversionBody | null): Search {
         question,
         {
           onProgress: (progress) => dispatch(progressed({ asked, progress })),
-          onFound: (so) => tell(so, false),
-          onFirst: (first) => !signal.aborted && dispatch(firstFound(versionsOf(first))),
+          onGuess: (guess) => {
+            if (signal.aborted) return;
+            guessed.current = guess;
+            lay([guess]);
+          },
+          onFound: (so) => {
+            if (signal.aborted) return;
+            lay(versionsOf(so));
+            tell(so, false);
+          },
         },
         signal,
       );
@@ -123,7 +158,7 @@ export function useSearch(body: ConversionBody | null): Search {
     );
     signal.addEventListener('abort', () => clearTimeout(soon));
     return () => off.abort(new Error('called off'));
-  }, [asked, question, id, round, dispatch]);
+  }, [asked, question, id, round, dispatch, store, reading]);
 
   const current = state.asked === asked;
   return {

@@ -1,0 +1,55 @@
+import type { ConversionBody } from '@yellowmist/contract';
+import type { AirPlan, WorthChange } from '@yellowmist/core';
+import { useAnswer } from '../../state/useAnswer';
+import { requestOf, usePantryDocument } from '../../state/usePantry';
+import { useUnits } from '../../state/useUnits';
+
+const NUMBERS = ['No', 'One', 'Two', 'Three', 'Four', 'Five'] as const;
+
+const headingFor = (n: number): string =>
+  n === 1 ? 'One change to your coat, and what it buys' : `${NUMBERS[n]} changes to your coat, and what each buys`;
+
+/** The plan told as a difference from what the cook does today: each change, and what is lost without it. */
+export function Changes({ body, plan }: { body: ConversionBody; plan: AirPlan }) {
+  const pantry = usePantryDocument();
+  const { answer, error } = useAnswer('changes', { ...requestOf(body, pantry), plan });
+  if (error) return <p role="alert">{error}</p>;
+  if (!answer) return <p className="min-h-24 text-sm">Looking what each change buys…</p>;
+  if (answer.length === 0) {
+    return <p className="mt-1 text-sm">Nothing is changed: this is your own coat, as you fry it, in air.</p>;
+  }
+  return (
+    <section aria-label="Changes to your coat" className="mb-3">
+      <h2 className="text-lg leading-tight">{headingFor(answer.length)}</h2>
+      <ol className="mt-2 space-y-2">
+        {answer.map((change, at) => (
+          <Line key={change.id + String(at)} change={change} at={at} />
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+function Line({ change: { text, buys, needed }, at }: { change: WorthChange; at: number }) {
+  const { tell } = useUnits();
+  return (
+    <li className="grid grid-cols-[1.75rem_1fr]">
+      <span aria-hidden className="font-display text-xl leading-6 font-bold text-base-content/70">
+        {at + 1}
+      </span>
+      <div className="leading-snug">
+        <p className="font-semibold">{tell(text)}</p>
+        {buys.map((said, k) => (
+          <p key={k} className="text-sm">
+            <span aria-hidden className="font-bold text-success">
+              +{' '}
+            </span>
+            <span className="sr-only">Buys: </span>
+            {tell(said)}
+          </p>
+        ))}
+        {needed && <p className="text-sm">Without it this does not come right.</p>}
+      </div>
+    </li>
+  );
+}
