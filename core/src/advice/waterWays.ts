@@ -152,13 +152,13 @@ function scored(bench: OnBench, choice: WaterChoice): Scored {
     changed: { dish, plan: result.plan },
     costs: now ? [] : noted(current, result),
   };
-  return { way, result, score: scoreOf(result, bench.fried, handsMin, waitMin) };
+  return { way, result, score: scoreOf(result, bench, handsMin, waitMin) };
 }
 
-function scoreOf(result: AirResult, fried: FriedResult, handsMin: number, waitMin: number): number {
+function scoreOf(result: AirResult, { request, fried }: OnBench, handsMin: number, waitMin: number): number {
   const fair = Object.values(result.outcomes).filter((o) => o.band === 'fair').length;
   return (
-    worthOf(result, fried) -
+    worthOf(result, fried, request.fryer) -
     PREP_COST.perFair * fair -
     PREP_COST.perHandsMin * handsMin -
     PREP_COST.perWaitMin * Math.min(PREP_COST.longestMin, waitMin)

@@ -65,7 +65,7 @@ export const WIDE_FINENESS = 0.5;
 export const REACH = { factor: 1.5, plusMin: 2 } as const;
 /**
  * What a cook costs beside how it comes out, in likeness: a minute, a g of oil per m², the square of the
- * kelvins above the heat at which it wants watching, a second temperature, a stay in the freezer, a cut through every piece, a bowl more than
+ * kelvins beside the usual heat, where more wants watching and less drags on, higher the gentler the air, a second temperature, a stay in the freezer, a cut through every piece, a bowl more than
  * today, a sheet of parchment, another change of the coat, a coat that is not the
  * cook's own, a way to a special shop, another ingredient than the usual.
  * @unit share per min, share per g/m², share per K², share
@@ -75,7 +75,7 @@ export const REACH = { factor: 1.5, plusMin: 2 } as const;
 export const COST = {
   perMinute: 0.0045,
   perOilGm2: 0.001,
-  watched: { aboveC: 182, perK2: 0.0001 },
+  heat: { usualC: 185, gentleK: 40, perK2: 0.00012 },
   twoTemperatures: 0.03,
   freezing: 0.05,
   halving: 0.02,

@@ -18,9 +18,10 @@ type Rank = (a: Alternative, b: Alternative) => number;
  * What works first; then the more like the original, less what is not quite right yet, where a minute, a way to a
  * special shop and another ingredient than the usual cost a little likeness.
  */
-function rankBy(atHome: readonly string[], fried: FriedResult): Rank {
+function rankBy({ limits, fryer }: Asked, fried: FriedResult): Rank {
+  const atHome = limits.atHome ?? [];
   const worth = (a: Alternative): number =>
-    worthOf(a, fried) - (needsShopping(a, atHome) ? COST.shopping : 0) - strangenessOf(a, fried);
+    worthOf(a, fried, fryer) - (needsShopping(a, atHome) ? COST.shopping : 0) - strangenessOf(a, fried);
   const step = (a: Alternative): number => Math.round(worth(a) / EQUAL_WORTH);
   const place = ({ family }: Alternative): number => FAMILIES.indexOf(family);
   return (a, b) => Number(b.works) - Number(a.works) || step(b) - step(a) || place(a) - place(b) || worth(b) - worth(a);
@@ -144,9 +145,7 @@ export function* widenFamily(
   const [best, ...rest] = worthShowing(candidates);
   // Half as fine flatters some: what beat the usual coat there has to beat it in full.
   const usual = first.candidates[0];
-  const bests = [full(best), ...(best.variant === '' ? [] : [full(usual)])].sort(
-    rankBy(request.limits.atHome ?? [], fried),
-  );
+  const bests = [full(best), ...(best.variant === '' ? [] : [full(usual)])].sort(rankBy(request, fried));
   return {
     family: first.family,
     candidates,
@@ -174,7 +173,7 @@ export function rankFound(
   const bare = found.flatMap((f) => f.alternatives).map((a): Alternative => ({ ...a, badges: [] }));
   const original = bare.find((a) => a.family === 'as-it-is')!;
   const atHome = asked.limits.atHome ?? [];
-  const byRank = rankBy(atHome, fried);
+  const byRank = rankBy(asked, fried);
   const others = withoutTwins(bare.filter((a) => a !== original).sort(byRank));
   awardBadges(others, atHome);
   return {

@@ -37,7 +37,9 @@ interface Recipe {
 const ofLiquids = ({ pantry }: Asked, l: LayerSpec, factor: number): LayerSpec => ({
   ...l,
   portions: l.portions.map((p) =>
-    ['liquid', 'binder'].includes(ingredient(pantry, p.ingredientId).group) ? { ...p, grams: Math.round(p.grams * factor) } : p,
+    ['liquid', 'binder'].includes(ingredient(pantry, p.ingredientId).group)
+      ? { ...p, grams: Math.round(p.grams * factor) }
+      : p,
   ),
 });
 
@@ -86,7 +88,7 @@ function underBatter(request: Asked): LayerSpec[] {
   );
 }
 
-export const pressedOn = (crumbs: string): LayerSpec => layer([[crumbs, 60]], { pressed: true });
+const pressedOn = (crumbs: string): LayerSpec => layer([[crumbs, 60]], { pressed: true });
 
 export const isCrumb = ({ pantry }: Asked, l: LayerSpec): boolean =>
   ['meal', 'fine', 'coarse', 'flake'].includes(grainOf(pantry, l) ?? '');
@@ -105,7 +107,7 @@ const RECIPES: Record<Exclude<Family, 'as-it-is'>, Recipe> = {
       const batter = batterOf(request, cast, HYDRATION.glue);
       return batter && cast.crumbs
         ? {
-            layers: [...underBatter(request), batter, pressedOn(cast.crumbs)],
+            layers: [...underBatter(request), batter, oiledFinish(pressedOn(cast.crumbs), cast.oil)],
             under: 'basket',
             restMin: 5,
             idea: 'The batter becomes the glue, made thicker; dry crumbs over it hold it still until it sets and give the crunch it cannot.',
@@ -115,11 +117,11 @@ const RECIPES: Record<Exclude<Family, 'as-it-is'>, Recipe> = {
   },
   'dust-egg-crumbs': {
     uses: ['dust', 'glue', 'crumbs'],
-    make: (request, { dust, glue, crumbs }) => {
+    make: (request, { dust, glue, crumbs, oil }) => {
       const binder = gluingLayer(choiceOf(request), glue);
       return dust && binder && crumbs
         ? {
-            layers: [layer([[dust, 60]]), binder, pressedOn(crumbs)],
+            layers: [layer([[dust, 60]]), binder, oiledFinish(pressedOn(crumbs), oil)],
             under: 'basket',
             restMin: 7,
             idea: 'Dust takes up the wet, the binder glues, and crumbs are dry and full of edges before the air ever meets them.',

@@ -121,7 +121,7 @@ function judgedAs(trial: Trial, plan: AirPlan, series: CookSeries, at: number): 
     family: coat.family,
     variant: coat.variant,
     plan,
-    score: worthOfCook(likeness, outcomes, pale, plan, fried.layers.length) - strangenessOf(coat, fried),
+    score: worthOfCook(likeness, outcomes, pale, plan, fried.layers.length, request.fryer) - strangenessOf(coat, fried),
     likeness,
     crispness: outcomes.crispness?.value ?? 0,
     oilPerPieceG: oilPerPieceG(judged),

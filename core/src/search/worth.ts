@@ -1,18 +1,23 @@
-import type { AirPlan } from '../dish/index.js';
+import type { AirPlan, Fryer } from '../dish/index.js';
+import { FRYERS } from '../heat/index.js';
 import type { Outcomes } from '../outcome/index.js';
 import { shortfallOf, staysPale, type AirResult, type FriedResult } from '../plan/index.js';
 import { COST } from './constants.js';
 import type { Coat } from './families.js';
 import type { Family } from './types.js';
 
+/** What a fryer is usually set to: gentle air bears more than a drawer's. */
+const usualC = ({ kind, airFactor }: Fryer): number =>
+  COST.heat.usualC + COST.heat.gentleK * (1 - (FRYERS[kind].hc * airFactor) / FRYERS.drawer.hc);
+
 /**
  * What a plan costs beside how it comes out: its minutes, its oil, heat that wants watching, and more work than today.
  * @param today how many bowls the coat has as it is fried
  */
-export const costOf = ({ settings, second, oilGm2, making, layers }: AirPlan, today: number): number =>
+export const costOf = ({ settings, second, oilGm2, making, layers }: AirPlan, today: number, fryer: Fryer): number =>
   COST.perMinute * (settings.minutes + (second?.minutes ?? 0)) +
   COST.perOilGm2 * oilGm2 +
-  COST.watched.perK2 * Math.max(0, Math.max(settings.tempC, second?.tempC ?? 0) - COST.watched.aboveC) ** 2 +
+  COST.heat.perK2 * (Math.max(settings.tempC, second?.tempC ?? 0) - usualC(fryer)) ** 2 +
   COST.perLayer * Math.max(0, layers.length - today) +
   (settings.under === 'parchment' ? COST.parchment : 0) +
   (second && !second.sauce ? COST.twoTemperatures : 0) +
@@ -30,11 +35,12 @@ export const worthOfCook = (
   pale: boolean,
   plan: AirPlan,
   today: number,
-): number => likeness - shortfallOf(outcomes, pale) - costOf(plan, today);
+  fryer: Fryer,
+): number => likeness - shortfallOf(outcomes, pale) - costOf(plan, today, fryer);
 
 /** The same of a plan that was evaluated. */
-export const worthOf = ({ likeness, outcomes, layers, plan }: AirResult, fried: FriedResult): number =>
-  worthOfCook(likeness, outcomes, staysPale(layers, fried.outcomes), plan, fried.layers.length);
+export const worthOf = ({ likeness, outcomes, layers, plan }: AirResult, fried: FriedResult, fryer: Fryer): number =>
+  worthOfCook(likeness, outcomes, staysPale(layers, fried.outcomes), plan, fried.layers.length, fryer);
 
 /** Families that leave the cook's own coat in its place, and those that leave their own batter there. */
 const OWN: readonly Family[] = ['as-it-is', 'kept-finish'];

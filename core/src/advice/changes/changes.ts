@@ -40,7 +40,7 @@ export interface WorthChange {
 function worthOfChange(asked: Asked, fried: FriedResult, result: AirResult, change: Change): WorthChange | null {
   // In its own best minutes: else every change would be told as a minute too few.
   const without = evaluateAir(asked, retimed(asked, fried, change.without), fried);
-  const gain = worthOf(result, fried) - worthOf(without, fried);
+  const gain = worthOf(result, fried, asked.fryer) - worthOf(without, fried, asked.fryer);
   const needed = result.works && !without.works;
   if (!needed && gain < CHANGES.leastGain) return null;
   const better = differences(without, result).filter((d) => d.better && !UNTOLD.includes(d.about));
