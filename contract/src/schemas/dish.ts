@@ -73,5 +73,6 @@ export const dishSchema = allOf<Dish>({
   startC: within('startC'),
   skin: oneOf('dry', 'damp', 'wet'),
   preparation: oneOf(...PREPARATIONS),
+  readyCoated: Joi.boolean().optional(),
   prepMin: within('prepMin').optional(),
 });

@@ -166,6 +166,41 @@ function wetLayer(spec: Recipe, below: CoatLayer | undefined, drainLengthM: numb
   };
 }
 
+/** A sheet round the food: a moist layer of a given weight, that dries to glass. */
+function sheetLayer({ portions }: Recipe, gm2: number): CoatLayer {
+  const density = mixDensity(portions);
+  return {
+    name: nameOf(portions, false),
+    wet: true,
+    batter: false,
+    sheet: true,
+    pickUpGm2: gm2,
+    thicknessM: gm2 / 1000 / density,
+    bulkKgM3: density,
+    poreShare: 0,
+    composition: mixComposition(portions),
+    portions: normalised(portions),
+    structure: structureOf(portions),
+    browning: browningOf(portions),
+    startColour: dryMean(portions, (p) => p.ingredient.dry!.startColour ?? 0),
+    grain: null,
+    pressed: false,
+    light: 0,
+    viscosityPaS: 0,
+    yieldPa: 0,
+    gluten: 0,
+    grip: 1,
+  };
+}
+
+/** Whether a layer is a sheet that is wrapped round the food. */
+export const isSheetLayer = (pantry: Pantry, layer: Pick<LayerSpec, 'portions'>): boolean =>
+  sheetOf(partsOf(pantry, layer.portions)) !== undefined;
+
+/** g per m² of the sheet in a layer; undefined for all that is no sheet. */
+const sheetOf = (portions: readonly Part[]): number | undefined =>
+  portions.find((p) => p.ingredient.dry?.sheetGm2 !== undefined)?.ingredient.dry?.sheetGm2;
+
 /** Gluten of a batter by its flour, worked up when it was beaten. */
 function glutenOf({ portions, beaten }: Recipe): number {
   const worked = beaten ? 1 : GLUTEN_WHEN_FOLDED;
@@ -257,7 +292,9 @@ export function buildCoat(
     if (totalGrams(layer.portions) <= 0) continue;
     const spec = recipeOf(pantry, layer);
     const below = built.at(-1);
-    if (!isDipped(spec.portions)) built.push(dryLayer(spec, below, skin));
+    const sheetGm2 = sheetOf(spec.portions);
+    if (sheetGm2 !== undefined) built.push(sheetLayer(spec, sheetGm2));
+    else if (!isDipped(spec.portions)) built.push(dryLayer(spec, below, skin));
     else {
       const craggy = built.slice(0, -1).some((l) => l.wet) && below?.wet === false;
       const held = HELD_IN_FOLDS.skin[grip] * (craggy ? HELD_IN_FOLDS.dredged : 1);

@@ -24,7 +24,9 @@ export function grammarNotes(layers: readonly CoatLayer[]): GrammarNote[] {
         repair: text`Dust, then a binder, then the crumbs.`,
       });
     }
-    if (below && layer.wet && isCrumb(below)) {
+    // Binder and crumbs once more over the first are a shell, and no mistake.
+    const above = layers[at + 1];
+    if (below && layer.wet && isCrumb(below) && !(above && isCrumb(above))) {
       notes.push({
         at,
         rule: 'wet-over-crumbs',
@@ -34,7 +36,7 @@ export function grammarNotes(layers: readonly CoatLayer[]): GrammarNote[] {
     }
   });
   const last = layers.at(-1);
-  if (last?.wet) {
+  if (last?.wet && !last.sheet) {
     notes.push({
       at: layers.length - 1,
       rule: 'wet-last',

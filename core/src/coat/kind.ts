@@ -14,6 +14,7 @@ export const COAT_KINDS = [
   'coarse',
   'flake',
   'nuts',
+  'sheet',
 ] as const;
 export type CoatKind = (typeof COAT_KINDS)[number];
 
@@ -27,6 +28,7 @@ const isFatty = ({ ingredient: { dry, per100g } }: Part): boolean => dry !== und
 export function kindOf(layers: readonly CoatLayer[]): CoatKind {
   const last = layers.at(-1);
   if (!last) return 'bare';
+  if (last.sheet) return 'sheet';
   if (last.wet) return last.viscosityPaS < FORK_VISCOSITY.medium.from ? 'thin-batter' : 'thick-batter';
   // By weight among what is dry: a spoon of seeds in the crumbs leaves them crumbs.
   const dry = sharePicked(last.portions, (p) => p.ingredient.dry !== undefined);

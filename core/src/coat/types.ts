@@ -29,6 +29,8 @@ export interface CoatLayer {
   wet: boolean;
   /** A wet layer that holds flour or starch: it runs as one mass and sets as one skin. */
   batter: boolean;
+  /** A sheet that was wrapped round the food: it lies where it is put. */
+  sheet?: true;
   /** g of the layer per m² of piece. */
   pickUpGm2: number;
   thicknessM: number;

@@ -18,6 +18,8 @@ export interface ReadyPiece {
   /** What is brushed on part-way; null without. */
   sauce: CoatLayer | null;
   startFirmness: number;
+  /** Its coat has set where it was bought. */
+  coatSet?: boolean;
   /** Where an earlier cook left it soft and dry; missing where it is even. */
   inside?: Inside;
 }
@@ -52,6 +54,7 @@ export function readyPiece(
     layers: buildCoat(pantry, layers, skin, piece.drainLengthM, food.food.skin),
     sauce: second?.sauce && second.sauceGm2 > 0 ? buildSauce(pantry, second.sauce, second.sauceGm2) : null,
     startFirmness: food.food.firmness * firmness,
+    ...(dish.readyCoated ? { coatSet: true } : {}),
     ...(inside ? { inside } : {}),
   };
 }

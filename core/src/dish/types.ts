@@ -16,6 +16,8 @@ export interface Dish {
   skin: SkinWater;
   /** How its water was dealt with before; `shape` is the cut before that. */
   preparation: Preparation;
+  /** Bought with its coat on, frozen: only heat, oil and minutes are chosen. Default false. */
+  readyCoated?: boolean;
   /** Minutes of pressing, salting, soaking, marinating, boiling or roasting; the usual ones without. */
   prepMin?: number;
 }

@@ -66,6 +66,10 @@ export interface FoodTraits {
   ways: readonly Preparation[];
   /** Comes wet from its packet, its brine or the knife. */
   comesWet: boolean;
+  /** Share of its half-thickness that is bone: it takes up heat, and neither eats nor boils. Missing without. */
+  boneShare?: number;
+  /** Fat that its skin gives off when it is hot, g per m² of skin. Missing without a skin. */
+  skinFatGm2?: number;
   /** A sweet fruit: its batter is a fritter. */
   fruit?: true;
   /** A filling that runs out or bursts its coat when it is as hot as this on average, °C. Missing where it holds its shape. */
@@ -94,6 +98,8 @@ export interface DryTraits {
   light?: number;
   /** How much more it holds once it has stood for long, as a share. Default 0.08. */
   thickens?: number;
+  /** A sheet that is wrapped round the food, soaked or moist: its weight, g per m² that it covers. */
+  sheetGm2?: number;
   /** How much gluten it can form when it is beaten, 1 = plain wheat flour. Default 0. */
   gluten?: number;
 }

@@ -3,6 +3,7 @@ import type { CoatLayer } from '../coat/index.js';
 import { mixDensity, type Composition, type Food } from '../foods/index.js';
 import type { PieceGeometry } from '../piece/index.js';
 import {
+  BONE,
   COAT_CELL_M,
   COAT_CELLS_LEAST,
   COAT_CELLS_MOST,
@@ -112,6 +113,18 @@ function matterOf(food: Food, piece: PieceGeometry, layers: readonly CoatLayer[]
   return [inside, ...layers.map(matterOfLayer)];
 }
 
+/** The matter of a cell whose middle lies `radiusM` from the centre: bone up to a share of the half-thickness. */
+function boned(matter: Matter, radiusM: number, boneM: number): Matter {
+  if (matter.layer >= 0 || radiusM > boneM) return matter;
+  const { composition, densityKgM3 } = BONE;
+  return {
+    ...matter,
+    composition,
+    densityKgM3,
+    fullX: composition.waterG / (100 - composition.waterG - composition.fatG),
+  };
+}
+
 function matterOfLayer(layer: CoatLayer, index: number): Matter {
   const thicknessM = Math.max(THINNEST_LAYER_M, layer.thicknessM);
   const wanted = Math.round(thicknessM / COAT_CELL_M[layer.wet ? 'wet' : 'dry']);
@@ -188,9 +201,11 @@ export function buildBody(
     halfThicknessM: piece.halfThicknessM,
     dimension: piece.dimension,
   };
+  const boneM = piece.halfThicknessM * (food.food.boneShare ?? 0);
   let inner = 0;
   cells.forEach(({ matter, width }, k) => {
-    layCell(body, matter, k, inner, width, startC);
+    layCell(body, boned(matter, inner + width / 2, boneM), k, inner, width, startC);
+    if (matter.layer < 0 && inner + width / 2 <= boneM) body.wicking[half + k] = body.wicking[half - 1 - k] = 0;
     inner += width;
   });
   body.faceArea[half - 1] = piece.dimension > 1 ? 0 : body.faceM2;

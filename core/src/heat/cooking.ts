@@ -46,7 +46,13 @@ export function startCooking(input: CookInput, fine: number): Cooking {
   const body = buildBody(input.food, input.piece, input.layers, input.startC, fine, reserve);
   if (input.inside) handOver(body, input.inside);
   const finish = input.layers.at(-1);
-  const side = (up: boolean): Side => ({ face: makeFace(body, up, input.layers), end: emptyEnd() });
+  const side = (up: boolean): Side => ({
+    face: {
+      ...makeFace(body, up, input.layers, input.food.food.skinFatGm2),
+      ...(input.coatSet ? { unsetFoot: 0, unsetSkin: 0 } : {}),
+    },
+    end: emptyEnd(),
+  });
   return {
     input,
     body,

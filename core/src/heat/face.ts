@@ -35,6 +35,9 @@ export interface Face {
   frontResistance: number;
   /** Whether it has lain in oil. */
   oiled: boolean;
+  /** Fat that its skin still holds, and what has dripped from it, kg. */
+  skinFatKg: number;
+  drippedKg: number;
   /** Steam from the food through the coat's foot, kg/(m² s). */
   push: number;
 }
@@ -46,7 +49,7 @@ function wetLayers(layers: readonly CoatLayer[]): { foot: number; skin: number }
 }
 
 /** The face of a fresh body that starts up or down. */
-export function makeFace(body: Body, up: boolean, layers: readonly CoatLayer[]): Face {
+export function makeFace(body: Body, up: boolean, layers: readonly CoatLayer[], skinFatGm2 = 0): Face {
   const half = body.n / 2;
   const cells = Array.from({ length: body.to - half }, (_, k) => (up ? half + k : half - 1 - k));
   const ofLayer = (k: number): number[] => cells.filter((i) => body.layer[i] === k);
@@ -73,6 +76,8 @@ export function makeFace(body: Body, up: boolean, layers: readonly CoatLayer[]):
     front: outer,
     frontResistance: 0,
     oiled: false,
+    skinFatKg: (skinFatGm2 / 1000) * body.faceM2,
+    drippedKg: 0,
     push: 0,
   };
 }

@@ -25,6 +25,8 @@ export interface CookInput {
   startFirmness: number;
   /** Where an earlier cook left it soft and dry. Default even. */
   inside?: Inside;
+  /** The coat has set before: it was fried for a moment where it was bought. Default false. */
+  coatSet?: boolean;
   /** Minutes that the finished coat rests before the cook. */
   restMin: number;
   /** Oil rubbed on the bare food before the coat, g per m² of skin. Default none. */

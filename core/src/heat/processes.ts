@@ -12,6 +12,7 @@ import { isOily } from './media.js';
 import { moveWater, rememberWettest } from './moisture.js';
 import { drownInOil } from './oiling.js';
 import { boil, thaw } from './phase.js';
+import { render } from './rendering.js';
 import { drainedTo, thinLayer } from './runoff.js';
 import { evaporate, findFront, readSurface, setEnd } from './surface.js';
 import { moveVapour } from './vapour.js';
@@ -134,6 +135,7 @@ export const PROCESSES: readonly Process[] = [
   { what: 'above and below even out around the axis', everySteps: STEPS_PER_SLOW_UPDATE, run: evenOut },
   { what: 'the wettest is remembered', everySteps: STEPS_PER_SLOW_UPDATE, run: rememberWet },
   { what: 'what has not set runs off', everySteps: STEPS_PER_SLOW_UPDATE, run: runOff },
+  { what: 'the skin gives off its fat', everySteps: STEPS_PER_SLOW_UPDATE, run: render },
   { what: 'the food softens', everySteps: STEPS_PER_SLOW_UPDATE, run: soften },
   { what: 'conductivities are renewed', everySteps: STEPS_PER_CONDUCTION_UPDATE, run: renewConduction },
 ];

@@ -89,6 +89,7 @@ export function makeRecorder(start: Cooking, minutes: number, sampleS: number, w
       c.coatWaterGm2[at] = ((waterKg(b) - foodWaterKg(b)) * 1000) / skinM2;
       c.filmShare[at] = input.layers.length ? (down.filmM + up.filmM) / (2 * firstFilm) : 1;
       c.steamGm2[at] = ((flows.outKg - first.outKg) * 1000) / skinM2;
+      c.drippedGm2[at] = ((down.drippedKg + up.drippedKg) * 1000) / skinM2;
       c.pushGm2S[at] = Math.max(down.push, up.push) * 1000;
       readFace(cook, 'Up', up);
       readFace(cook, 'Down', down);

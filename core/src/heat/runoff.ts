@@ -50,7 +50,7 @@ export function drainedTo(
 /** What of a coat can run: its last layer, when it is wet. `lengthM` is the face it drains from. */
 export function runningOf(layers: readonly CoatLayer[], lengthM: number): Running | null {
   const last = layers.at(-1);
-  if (!last?.wet) return null;
+  if (!last?.wet || last.sheet) return null;
   const { bulkKgM3: densityKgM3, viscosityPaS, yieldPa } = last;
   return { layer: layers.length - 1, densityKgM3, viscosityPaS, yieldPa, lengthM };
 }

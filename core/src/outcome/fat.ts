@@ -1,5 +1,5 @@
-import { LIKENESS, OIL_UPTAKE, RICH_FROM, NOTICED } from './constants/index.js';
-import { lowered, text } from '../units/index.js';
+import { DRIPS, LIKENESS, OIL_UPTAKE, RICH_FROM, NOTICED } from './constants/index.js';
+import { celsius, grams, lowered, text } from '../units/index.js';
 import { moreIsBetter, untold } from './compare.js';
 import type { OutcomeRule } from './types.js';
 import { valueOf, verdict, type Judged } from './view.js';
@@ -33,6 +33,22 @@ export const bite: OutcomeRule = {
   weight: {
     likeness: ({ bite: b }) => 1 - LIKENESS.dry * Math.max(0, RICH_FROM - (b?.value ?? RICH_FROM)),
   },
+};
+
+/** Fat of the skin that drips from one piece, g: on hot metal it smokes. Undefined in oil and without a skin. */
+export const drip: OutcomeRule = {
+  words: 'what drips',
+  judge(j) {
+    if (!j.air || !j.ready.food.food.skinFatGm2) return undefined;
+    const value = valueOf(j, 'drippedGm2') * j.ready.piece.areaM2;
+    const smokes = value > DRIPS.fromG && j.tempC >= DRIPS.smokesFromC;
+    return verdict(value, 'g', smokes ? 'fair' : 'good', smokes ? 'drips and may smoke' : 'drips', () => [
+      text`About ${grams(value, 0)} of fat a piece drips into the hot drawer; at ${celsius(j.tempC)} it smokes there.`,
+      text`Lay a slice of bread or a few spoons of water under the basket, and pour the fat off between batches.`,
+    ]);
+  },
+  compare: untold,
+  weight: {},
 };
 
 /** Oil taken up by one piece, g. An estimate, never dietary advice. */

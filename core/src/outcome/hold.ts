@@ -134,8 +134,9 @@ export const adhesion: OutcomeRule = {
     const gelled = Math.min(...faces(j, 'setFoot'));
     const glued = layers.some((l) => l.wet) ? gelled : Math.max(GRIP.dustSet, gelled);
     const undusted = layers[0].wet && food.food.skin === 'smooth';
-    const rested = j.air ? RESTED.least + (1 - RESTED.least) * Math.min(1, j.restMin / RESTED.fullMin) : 1;
-    const key = undusted ? UNDUSTED_HOLD : 1;
+    const rested =
+      j.air && !j.ready.coatSet ? RESTED.least + (1 - RESTED.least) * Math.min(1, j.restMin / RESTED.fullMin) : 1;
+    const key = undusted && !j.ready.coatSet ? UNDUSTED_HOLD : 1;
     const hold =
       grip ** GRIP.exponent * (PULL.unset + (1 - PULL.unset) * glued) * SKIN_HOLD[food.food.skin] * key * rested;
     const pulls = pullsOn(j);

@@ -10,6 +10,7 @@ import {
   SQUEEZE,
   WARM_K,
   NOTICED,
+  ON_BONE,
 } from './constants/index.js';
 import { reaches } from './likeness.js';
 import type { OutcomeRule } from './types.js';
@@ -113,7 +114,9 @@ export const juice: OutcomeRule = {
     if (food.origin !== 'meat' && food.origin !== 'fish') return undefined;
     const hottestC = valueOf(j, 'hottestMeanC');
     const squeezed = Math.min(SQUEEZE.most, Math.max(0, (hottestC - SQUEEZE.fromC) * SQUEEZE.perK));
-    const value = Math.max(0, 1 - squeezed - valueOf(j, 'foodWaterLost'));
+    // Skin holds the steam back, and what is tough around a bone melts and stays moist.
+    const held = food.food.boneShare ? ON_BONE : 1;
+    const value = Math.max(0, 1 - held * (squeezed + valueOf(j, 'foodWaterLost')));
     const word =
       value > JUICE.juicy ? 'juicy' : value > JUICE.good ? 'moist' : value > JUICE.fair ? 'rather dry' : 'dry';
     return verdict(value, 'share', largeIsGood(value, JUICE), word, () => [

@@ -13,7 +13,7 @@ export const runOff: OutcomeRule = {
   words: 'what runs off',
   judge(j) {
     const last = j.ready.layers.at(-1);
-    if (!last?.wet) return undefined;
+    if (!last?.wet || last.sheet) return undefined;
     const value = 1 - valueOf(j, 'filmShare');
     const band = smallIsGood(value, BANDS.runOff);
     const word = value < STAYS_ON ? 'stays on' : { good: 'hardly runs', fair: 'sags', poor: 'runs off' }[band];
@@ -40,7 +40,7 @@ export const stick: OutcomeRule = {
   words: 'coming away clean',
   judge(j) {
     const last = j.ready.layers.at(-1);
-    if (!j.air || !last?.wet) return undefined;
+    if (!j.air || !last?.wet || last.sheet) return undefined;
     const lost = 1 - valueOf(j, 'filmShare');
     const { under, coverage } = j.air;
     const oiled = j.air.basketOiled ? GLUES.oiledGrid : 1;

@@ -1,6 +1,6 @@
 import { crispLife, crispness } from './crisp.js';
 import { burning, colourTop, colourUnder, dryPatches, racks, sizes, spots } from './crust.js';
-import { bite, oil } from './fat.js';
+import { bite, drip, oil } from './fat.js';
 import { adhesion, setTime } from './hold.js';
 import { centre, doneness, juice } from './inside.js';
 import { leak } from './leak.js';
@@ -30,6 +30,7 @@ export const OUTCOMES = {
   burning,
   chew,
   juice,
+  drip,
   oil,
 } as const satisfies Record<string, OutcomeRule>;
 

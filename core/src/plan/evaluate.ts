@@ -216,7 +216,7 @@ function describe({ pantry, dish }: Occasion, cooked: InFryer, fried: FriedResul
   const outcomes = judge(judged);
   const { areaM2, massG } = wholeOf(pantry, dish);
   const oil = oilAmounts(plan, ready, areaM2, load.batches);
-  const bowls = bowlsFor(ready.layers, areaM2, dish.count, plan.station);
+  const bowls = dish.readyCoated ? [] : bowlsFor(ready.layers, areaM2, dish.count, plan.station);
   const eaten = allLayersOf(plan);
   return {
     ...judgedResult(judged, outcomes),

@@ -61,6 +61,8 @@ function driedTo({ skin, preparation }: Dish): string {
 function prepareStep({ pantry, dish, plan, ready }: Told): Text {
   const flat = plan.making?.halved ? ', each cut flat through the middle' : '';
   const cut = `Cut the ${lowered(ready.food.name)} into ${counted(dish.count, 'even piece')}${flat}.`;
+  if (dish.readyCoated)
+    return text`Take ${counted(dish.count, 'piece')} of the frozen ${lowered(ready.food.name)} out of the packet; do not let them thaw.`;
   if (dish.preparation === 'raw') return text`${cut} ${driedTo(dish)}.`;
   const food = foodOf(pantry, dish.foodId);
   const { label, does } = wayWords(dish.preparation, food);
@@ -89,12 +91,17 @@ function dredgeStep(layer: CoatLayer, spec: LayerSpec, dust: boolean): string {
 }
 
 /** Every layer as it is put on, by what the plan says of it. */
-function coatSteps({ ready, plan }: Told): Text[] {
+function coatSteps({ ready, plan, dish }: Told): Text[] {
+  if (dish.readyCoated) return [];
   // A layer without a gram in it is not there.
   const specs = plan.layers.filter((l) => l.portions.some((p) => p.grams > 0));
   return ready.layers.map((layer, at) => {
     const dust = at === 0 && ready.layers.length > 1 && ['powder', 'starch'].includes(layer.grain ?? '');
-    const step = layer.wet ? dipStep(layer, specs[at]) : dredgeStep(layer, specs[at], dust);
+    const step = layer.sheet
+      ? `Wrap each piece in one sheet of ${lowered(layer.name)}, the seam below.`
+      : layer.wet
+        ? dipStep(layer, specs[at])
+        : dredgeStep(layer, specs[at], dust);
     return text`${step}${at === ready.layers.length - 1 ? ' Lay it on a tray or rack.' : ''}`;
   });
 }

@@ -17,6 +17,7 @@ const groupOf = (asked: Asked, { ingredientId }: Portion): string => ingredient(
 /** A dry finish that no search offers by itself: it is in the coat for its taste. */
 const isFlavour = (asked: Asked, p: Portion): boolean => {
   const { dry, uses } = ingredient(asked.pantry, p.ingredientId);
+  if (dry?.sheetGm2 !== undefined) return false;
   return dry !== undefined && groupOf(asked, p) === 'crumb' && uses === undefined && dry.grain !== 'coarse'
     ? true
     : p.ingredientId === 'desiccated-coconut';

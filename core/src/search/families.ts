@@ -1,4 +1,4 @@
-import { grainOf, isWetLayer, type LayerSpec } from '../coat/index.js';
+import { grainOf, isSheetLayer, isWetLayer, type LayerSpec } from '../coat/index.js';
 import { fingerprint, type MadeOtherwise } from '../dish/index.js';
 import { ingredient, totalGrams, type Portion, type Use } from '../foods/index.js';
 import type { UnderFood } from '../heat/index.js';
@@ -213,12 +213,29 @@ function castsFor(request: Asked, uses: readonly Use[]): { cast: Cast; variant: 
 const holds = (coat: Coat, keep: readonly string[]): boolean =>
   keep.every((id) => coat.layers.some((l) => l.portions.some((p) => p.ingredientId === id)));
 
+/** The coat of what is bought with its coat on, and of what is wrapped in a sheet: nothing else is tried. */
+export function fixedCoat(request: Asked): Shape | null {
+  const { layers } = request.fried;
+  const shape = { layers, under: 'basket', restMin: 0 } as const;
+  if (request.dish.readyCoated) {
+    return { ...shape, idea: 'Its coat is on it already: only heat, oil and minutes are chosen.' };
+  }
+  return layers.some((l) => isSheetLayer(request.pantry, l))
+    ? {
+        ...shape,
+        idea: 'The sheet stays as it is, brushed with oil: it dries to glass in moving air as it does in oil.',
+      }
+    : null;
+}
+
 /** All coats of one family, its first choice first; empty when the cook's limits leave nothing of it. */
 export function coatsOf(request: Asked, family: Family): Coat[] {
   if (family === 'as-it-is') {
     const idea = 'The coat that you fry, put into the air fryer as it is.';
     return [{ family, layers: request.fried.layers, under: 'basket', restMin: 0, idea, variant: '' }];
   }
+  const fixed = fixedCoat(request);
+  if (fixed) return family === 'kept-finish' ? [{ ...fixed, family, variant: '' }] : [];
   const { uses, make } = RECIPES[family];
   const made = castsFor(request, uses).flatMap(({ cast, variant }): Coat[] => {
     const shape = make(request, cast);

@@ -1,7 +1,7 @@
 import type { AirPlan } from '../dish/index.js';
 import type { Asked, FriedResult } from '../plan/index.js';
 import { CHANGES, COST, HOTTER_K, TWO_TEMPERATURES } from './constants.js';
-import type { Coat } from './families.js';
+import { fixedCoat, type Coat } from './families.js';
 import { MOVES, type CoatMove } from './moves.js';
 import { everyWay } from './search.js';
 import { bestMinute, bestSecond, planFor, trialOf, type Trial } from './trial.js';
@@ -50,7 +50,8 @@ export function* improved(
   best: Candidate,
 ): Generator<number, Improved, undefined> {
   let now: Improved = { coat, best };
-  let moves: readonly CoatMove[] = MOVES;
+  // What was bought with its coat on, or is wrapped, is not coated anew.
+  let moves: readonly CoatMove[] = fixedCoat(request) ? [] : MOVES;
   for (let changes = 0; changes < CHANGES.most; changes++) {
     const tried: { move: CoatMove; found: Improved }[] = [];
     for (const move of moves) {

@@ -29,6 +29,7 @@ const KIND_NAMES: Record<CoatKind, string> = {
   coarse: 'in coarse crumbs',
   flake: 'in flakes',
   nuts: 'in nuts or seeds',
+  sheet: 'in a sheet',
 };
 
 function whyOf({ pantry, dish }: Asked, fried: FriedResult, best: Alternative): KeepPotReason | null {

@@ -66,7 +66,7 @@ export function trialOf(
     coat,
     ready,
     load,
-    wetLast: ready.layers.at(-1)?.wet === true,
+    wetLast: ready.layers.at(-1)?.wet === true && !ready.layers.at(-1)?.sheet,
     fine,
     exact,
   };

@@ -28,6 +28,27 @@ export const ANIMALS = [
     { origin: 'meat', densityKgM3: 1050 },
   ),
   food(
+    'chicken-wing',
+    'Chicken wings, with skin',
+    [69.0, 18.5, 11.5, 0, 0, 1.0],
+    { ...MEAT, safety: 'poultry', eatAtC: 85, boneShare: 0.3, skinFatGm2: 110 },
+    { origin: 'meat', densityKgM3: 1040 },
+  ),
+  food(
+    'chicken-drumstick',
+    'Chicken drumsticks, with skin',
+    [72.0, 18.5, 8.5, 0, 0, 1.0],
+    { ...MEAT, safety: 'poultry', eatAtC: 82, boneShare: 0.3, skinFatGm2: 110 },
+    { origin: 'meat', densityKgM3: 1050 },
+  ),
+  food(
+    'chicken-thigh-on-bone',
+    'Chicken thighs on the bone, with skin',
+    [70.0, 17.5, 11.5, 0, 0, 1.0],
+    { ...MEAT, safety: 'poultry', eatAtC: 82, boneShare: 0.25, skinFatGm2: 130 },
+    { origin: 'meat', densityKgM3: 1050 },
+  ),
+  food(
     'turkey-breast',
     'Turkey breast',
     [74.0, 23.7, 1.3, 0, 0, 1.0],
@@ -131,6 +152,13 @@ export const ANIMALS = [
     [70.5, 7.6, 7.4, 12.1, 0.9, 1.5],
     { ...READY, safety: 'reheated', eatAtC: 74, runs: { how: 'bursts', fromC: 82 } },
     { saltG: 1.0, origin: 'meat', allergens: ['wheat', 'milk'], densityKgM3: 1070, source: LABEL },
+  ),
+  food(
+    'roll-filling',
+    'Vegetable and noodle filling, cooked',
+    [78.0, 4.0, 3.0, 12.0, 2.0, 1.0],
+    { ...READY, safety: 'reheated', eatAtC: 74 },
+    { saltG: 0.7, allergens: ['wheat', 'soy'], densityKgM3: 1050, source: LABEL },
   ),
   food(
     'mash-filling',

@@ -3,6 +3,24 @@ import { dry, LABEL } from '../build.js';
 /** Finishes: what the air meets. Bulk density is that of the layer on the piece. */
 export const CRUMBS = [
   dry(
+    'rice-paper',
+    'Rice paper, soaked',
+    'crumb',
+    ['finish'],
+    [45.0, 1.5, 0.2, 51.8, 0.5, 1.0],
+    { grain: 'flake', bulkKgM3: 1250, structure: 0.85, browning: 0.9, swellingGG: 1, sheetGm2: 440 },
+    { densityKgM3: 1250, source: LABEL, common: false },
+  ),
+  dry(
+    'spring-roll-sheet',
+    'Spring roll sheet',
+    'crumb',
+    ['finish'],
+    [32.0, 8.5, 1.5, 55.0, 2.0, 1.0],
+    { grain: 'flake', bulkKgM3: 1200, structure: 0.85, browning: 1.8, swellingGG: 1, sheetGm2: 360 },
+    { taste: 'wheat', allergens: ['wheat'], densityKgM3: 1200, source: LABEL, common: false },
+  ),
+  dry(
     'coarse-crumbs',
     'Coarse crumbs',
     'crumb',

@@ -57,6 +57,24 @@ export const THAW_C = -1;
  */
 export const FREEZABLE_SHARE = 0.9;
 /**
+ * Bone: what it is made of, g per 100 g, and its density. It holds heat, and its water stays where it is.
+ * @unit g per 100 g, kg/m³
+ * @range water 10–30, fat 5–20; 1200–1800
+ * @source handbook values of fresh long bones, from memory
+ */
+export const BONE = {
+  composition: { waterG: 20, proteinG: 22, fatG: 10, carbohydrateG: 0, fibreG: 0, ashG: 48 },
+  densityKgM3: 1400,
+} as const;
+/**
+ * Fat of a skin: it runs from the first temperature on and at full speed from the second, half of it in so long; what
+ * stays as a film on the crust, the rest drips.
+ * @unit °C, °C, s, g/m²
+ * @range 40–55; 75–95; 180–480; 30–80
+ * @source common practice, no source: the skin of wings has given off most of its fat after 20 minutes
+ */
+export const RENDERING = { fromC: 45, fullC: 85, halfLifeS: 300, filmGm2: 50 } as const;
+/**
  * Specific heat of air.
  * @unit J/(kg K)
  * @range 1005–1025

@@ -291,6 +291,20 @@ export const SPECKS_BURN_AT = 2.2;
  */
 export const AIRLESS_FROM = 0.75;
 /**
+ * Of the juice that lean meat loses by the same heat, what a piece with skin and bone loses.
+ * @unit share
+ * @range 0.3–0.6
+ * @source common practice, no source: wings and drumsticks are cooked to 85–90 °C and stay juicy
+ */
+export const ON_BONE = 0.45;
+/**
+ * Dripping fat of one piece that is worth a word, and the setting from which it smokes on hot metal.
+ * @unit g, °C
+ * @range 0.3–2; 190–205
+ * @source common practice, no source
+ */
+export const DRIPS = { fromG: 0.5, smokesFromC: 195 } as const;
+/**
  * How a coat holds a filling that runs: the warmth that it bears beyond where the filling would run by itself; the
  * thickness that seals; the share of its setting from which it holds, and how cold the filling has to be by then for it
  * to hold all of that; the warmth beyond in which all of it runs out.
