@@ -7,6 +7,7 @@ import {
   RESTED,
   SAUCE_PULL,
   SET_LEVEL,
+  SHORTFALL,
   SKIN_HOLD,
   UNDUSTED_HOLD,
   WORTH_TELLING,
@@ -173,5 +174,8 @@ export const adhesion: OutcomeRule = {
     return said;
   },
   compare: moreIsBetter({ more: 'Sticks better', less: 'Sticks worse', step: NOTICED.adhesion }),
-  weight: { likeness: (air, fried) => reaches(air.adhesion?.value ?? 1, fried.adhesion?.value ?? 1) },
+  weight: {
+    likeness: (air, fried) => reaches(air.adhesion?.value ?? 1, fried.adhesion?.value ?? 1),
+    shortfall: ({ value }) => SHORTFALL.adhesion * Math.max(0, BANDS.adhesion.good - value),
+  },
 };

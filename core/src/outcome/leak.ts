@@ -44,7 +44,9 @@ export const leak: OutcomeRule = {
       melts
         ? text`The ${food} comes to ${celsius(meanC)} on average. This coat holds it up to about ${celsius(heldToC)}; beyond that ${percent(value)} or more runs through every crack.`
         : text`The ${food} comes to ${celsius(meanC)} on average and makes steam inside. This coat holds up to about ${celsius(heldToC)}; beyond that it tears.`,
-      text`Freeze the coated pieces hard first, give them a second coat of binder and crumbs, and cook hotter and shorter.`,
+      j.series.columns.centreC[0] < 0
+        ? text`Take them out a minute sooner; a second coat of binder and crumbs holds longer.`
+        : text`Freeze the coated pieces hard first, give them a second coat of binder and crumbs, and cook hotter and shorter.`,
     ]);
   },
   compare: lessIsBetter({ more: 'More runs out', less: 'Less runs out', step: NOTICED.leak }),

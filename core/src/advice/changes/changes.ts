@@ -25,6 +25,8 @@ export function changesIn(asked: Asked, fried: FriedResult, result: AirResult): 
 /** What is better by the way: it is never why a change is made. */
 const UNTOLD: readonly Difference['about'][] = ['works', 'batches', 'bowls', 'waste', 'oilKept', 'allergens'];
 
+const OTHERWISE: readonly ChangeId[] = ['replaced', 'left-out'];
+
 /** One change and what it buys by itself: the plan simulated without it. */
 export interface WorthChange {
   id: ChangeId;
@@ -42,9 +44,11 @@ function worthOfChange(asked: Asked, fried: FriedResult, result: AirResult, chan
   const without = evaluateAir(asked, retimed(asked, fried, change.without), fried);
   const gain = worthOf(result, fried, asked.fryer) - worthOf(without, fried, asked.fryer);
   const needed = result.works && !without.works;
-  if (!needed && gain < CHANGES.leastGain) return null;
+  // What stands in the place of the cook's own is told whatever it buys: nobody could follow the rest without.
+  const told = OTHERWISE.includes(change.id);
+  if (!needed && !told && gain < CHANGES.leastGain) return null;
   const better = differences(without, result).filter((d) => d.better && !UNTOLD.includes(d.about));
-  if (better.length === 0) return null;
+  if (better.length === 0 && !told) return null;
   return {
     id: change.id,
     text: change.text,

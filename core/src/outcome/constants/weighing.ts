@@ -21,7 +21,8 @@ export const LIKENESS = {
 } as const;
 /**
  * What a cook that is not right yet costs, in likeness: a centre that is unsafe or short; each share of firmness too much or
- * too little; each B of paleness or darkness beyond the bounds; something that burns; each share of juice too little.
+ * too little; each B of paleness or darkness beyond the bounds; something that burns; each share of juice too little; what has run
+ * out; each share of hold too little.
  * @unit share
  * @range 0.3–4
  * @source our judgement
@@ -33,6 +34,7 @@ export const SHORTFALL = {
   burning: 0.4,
   juice: 3,
   leak: 0.8,
+  adhesion: 0.6,
 } as const;
 /**
  * Bands of what should be small: batter that runs off, pieces that stick, powder that stays floury, crumbs that fly, chew;

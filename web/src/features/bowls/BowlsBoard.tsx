@@ -41,7 +41,14 @@ const HANDLINGS: readonly { value: Handling; label: string }[] = [
 ];
 
 /** The dipping station as the cook sets it out: bowls in the order of use, the hand for each, the tray at the end. */
-export default function BowlsBoard({ air, body: { dish } }: BoardProps) {
+export default function BowlsBoard(props: BoardProps) {
+  if (props.body.dish.readyCoated) {
+    return <p className="py-2">No bowls: the pieces come with their coat on. Put them into the fryer frozen.</p>;
+  }
+  return <Bowls {...props} />;
+}
+
+function Bowls({ air, body: { dish } }: BoardProps) {
   const pantry = usePantry();
   const writes = useAppSelector((s) => s.settings.writes);
   const station = air.plan.station ?? PLAIN_STATION;

@@ -157,6 +157,11 @@ export const PieceForm = memo(function PieceForm({ dish }: { dish: Dish }) {
           onChange={(preparation) => change(madeReady(pantry, dish, preparation))}
         />
       </div>
+      <Check
+        label="Comes frozen, with its coat on"
+        checked={dish.readyCoated === true}
+        onChange={(on) => change({ readyCoated: on || undefined, ...(on ? madeReady(pantry, dish, 'frozen') : {}) })}
+      />
       <Smaller dish={dish} onChange={(smaller) => change({ smaller })} />
       <p className="mt-1 text-xs opacity-85">
         {say(massG, 'mass')} a piece, {say(wholeOf(pantry, { ...dish, preparation: 'raw' }).massG, 'mass')} in all

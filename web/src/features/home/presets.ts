@@ -19,6 +19,8 @@ export interface CoatPreset {
   layers: LayerSpec[];
   medium: FriedCook['medium'];
   tempC: number;
+  /** How the food comes when it comes with this coat. */
+  dish?: Partial<Dish>;
 }
 
 const FLOUR = layer(['wheat-flour', 60], ['salt', 2]);
@@ -86,6 +88,28 @@ export const COAT_PRESETS: readonly CoatPreset[] = [
     tempC: 175,
     layers: [FLOUR, layer(['wheat-flour', 100], ['sparkling-water', 180], ['egg', 50])],
   },
+  {
+    id: 'ready-breaded',
+    label: 'the crumbs they come in, frozen',
+    medium: 'deep-oil',
+    tempC: 180,
+    layers: [FLOUR, EGG, layer(['fine-crumbs', 80], ['rapeseed-oil', 12])],
+    dish: { readyCoated: true, preparation: 'frozen', startC: -18, skin: 'dry' },
+  },
+  {
+    id: 'spring-roll-sheet',
+    label: 'spring roll sheets',
+    medium: 'deep-oil',
+    tempC: 175,
+    layers: [layer(['spring-roll-sheet', 50])],
+  },
+  {
+    id: 'rice-paper',
+    label: 'rice paper',
+    medium: 'deep-oil',
+    tempC: 175,
+    layers: [layer(['rice-paper', 50])],
+  },
 ];
 
 interface Cut {
@@ -116,6 +140,9 @@ const CUTS: Record<string, Cut> = {
   'button-mushroom': { shape: { kind: 'ball', diameterMm: 26 }, count: 30, minutes: 4 },
   'chicken-breast': { shape: slab(130, 80, 14), count: 4, minutes: 6 },
   'chicken-thigh': { shape: slab(45, 35, 22), count: 24, minutes: 6 },
+  'chicken-wing': { shape: { kind: 'irregular', longestMm: 90, thicknessMm: 26, massG: 45 }, count: 16, minutes: 9 },
+  'chicken-drumstick': { shape: { kind: 'rod', diameterMm: 42, lengthMm: 110 }, count: 8, minutes: 14 },
+  'chicken-thigh-on-bone': { shape: slab(110, 80, 35), count: 6, minutes: 14 },
   'turkey-breast': { shape: slab(130, 90, 10), count: 4, minutes: 4 },
   'pork-loin': { shape: slab(130, 95, 9), count: 4, minutes: 3 },
   veal: { shape: slab(140, 100, 6), count: 4, minutes: 2.5 },
@@ -131,6 +158,7 @@ const CUTS: Record<string, Cut> = {
   tofu: { shape: slab(60, 35, 18), count: 16, minutes: 4 },
   tempeh: { shape: slab(80, 35, 10), count: 12, minutes: 3.5 },
   'croquette-filling': { shape: { kind: 'rod', diameterMm: 22, lengthMm: 60 }, count: 18, minutes: 4.5 },
+  'roll-filling': { shape: { kind: 'rod', diameterMm: 26, lengthMm: 100 }, count: 12, minutes: 4 },
   'mash-filling': { shape: { kind: 'rod', diameterMm: 22, lengthMm: 60 }, count: 18, minutes: 4.5 },
   // Halved: a whole one is dark before it is warm.
   'boiled-egg': { shape: { kind: 'irregular', longestMm: 52, thicknessMm: 22, massG: 26 }, count: 12, minutes: 4 },
@@ -139,6 +167,7 @@ const CUTS: Record<string, Cut> = {
   'green-bean': { shape: { kind: 'rod', diameterMm: 8, lengthMm: 100 }, count: 60, minutes: 3 },
   // Halved lengthways.
   banana: { shape: slab(90, 30, 15), count: 8, minutes: 3 },
+  apple: { shape: { kind: 'ring', outerMm: 75, innerMm: 20, thicknessMm: 8 }, count: 12, minutes: 3 },
   pineapple: { shape: { kind: 'ring', outerMm: 85, innerMm: 30, thicknessMm: 12 }, count: 8, minutes: 3 },
 };
 const USUAL: Cut = { shape: slab(60, 40, 16), count: 16, minutes: 4 };
@@ -154,7 +183,7 @@ export function compose(foodId: string, coatId: string, count: number, minutes: 
   return {
     ...example,
     name: `${foodOf(KNOWN, foodId).name} in ${coat.label}`.slice(0, RANGES.nameLength.max).trim(),
-    dish: { ...example.dish, foodId, shape, count, skin: skin ?? 'damp' },
+    dish: { ...example.dish, foodId, shape, count, skin: skin ?? 'damp', ...coat.dish },
     fried: { ...example.fried, layers: coat.layers, medium: coat.medium, tempC: coat.tempC, minutes },
     fryer,
     limits: { ...example.limits, maxTempC: fryer.maxTempC, preheat: fryer.preheats ?? false },

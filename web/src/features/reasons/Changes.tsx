@@ -48,6 +48,7 @@ function Line({ change: { text, buys, needed }, at }: { change: WorthChange; at:
             {tell(said)}
           </p>
         ))}
+        {buys.length === 0 && <p className="text-sm">It belongs to this coat.</p>}
         {needed && <p className="text-sm">Without it this does not come right.</p>}
       </div>
     </li>
