@@ -9,7 +9,7 @@ import {
   type Family,
   type LayerSpec,
 } from '../src/index.js';
-import { C1, C2, C3, C4, C5, C6, C7, C8, C9, PRACTICES, type AirPractice, type Practice } from './practice.js';
+import { C1, C2, C3, C4, C5, C6, C7, C8, C9, filling, PRACTICES, type AirPractice, type Practice } from './practice.js';
 import { browningOf, goldenAtMin, goldenWindow, inAir, inOil } from './predict.js';
 
 /** All that is practised here is common practice, no source. */
@@ -183,7 +183,8 @@ describe('the converter’s own proposal for the coat that is practised, within 
   /** What is proposed for a family does not hang on the other families. */
   const propose = (practice: Practice, how: AirPractice, family: Family): AirSettings => {
     const request = {
-      dish: practice.dish,
+      // Practised minutes are those of a full basket.
+      dish: filling(practice.dish, practice.layers, how.fryer),
       fried: { ...practice.fried, layers: practice.layers, oilId: 'rapeseed-oil' },
       pantry: KNOWN,
       fryer: { ...how.fryer, stepC: 5 },

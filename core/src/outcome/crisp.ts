@@ -1,5 +1,5 @@
 import { STRUCTURE_OF_BARE_FOOD, type CookSeries, type StandingSeries } from '../heat/index.js';
-import { filmMm, lowered, text } from '../units/index.js';
+import { filmMm, lowered, NEXT_TO_NOTHING, text } from '../units/index.js';
 import { moreIsBetter, untold } from './compare.js';
 import {
   CRISP,
@@ -57,7 +57,7 @@ function crispnessAt(j: Judged, series: CookSeries, at: number): number {
   const shell = facesOf(series, at, 'shell');
   const set = setSkins(j, series, at);
   const face = (k: 0 | 1): number => {
-    const dry = Math.min(1, crunch[k] / (plain * full));
+    const dry = Math.min(1, crunch[k] / Math.max(NEXT_TO_NOTHING, plain * full));
     const lasting = Math.min(1, shell[k] / lastingMm);
     return here * set[k] * dry * (1 - LASTING_SHELL.share * (1 - lasting));
   };

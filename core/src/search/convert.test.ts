@@ -3,10 +3,12 @@ import fc from 'fast-check';
 import { BEER_BATTERED, MUSHROOMS, NO_LIMITS, PLAIN_FRYER } from '../../testing/plain.js';
 import type { Fryer } from '../dish/index.js';
 import { KNOWN, DIETS, fitsDiets, ingredient, type Diet } from '../foods/index.js';
-import { evaluateFried, shortfallOf, type Asked } from '../plan/index.js';
+import { evaluateFried, type Asked } from '../plan/index.js';
+import { EQUAL_WORTH } from './constants.js';
 import { convertDish, familiesFor, rankFound, searchFamily, simulationsFor } from './convert.js';
 import { coatsFor } from './families.js';
-import { COST, temperaturesFor } from './index.js';
+import { FAMILIES, temperaturesFor } from './index.js';
+import { strangenessOf, worthOf } from './worth.js';
 
 // Coarse steps, so that a search has few temperatures to try.
 const fryer: Fryer = { ...PLAIN_FRYER, basket: { kind: 'round', diameterMm: 200 }, stepC: 10 };
@@ -41,16 +43,14 @@ describe('converting beer-battered mushrooms', () => {
     expect(best.steps.length).toBeGreaterThanOrEqual(5);
   });
 
-  test('ranked: what works first, then the more like the original and right, a minute costing a little', () => {
-    // Nothing here needs a special shop, which would cost a little as well.
-    const ranks = conversion.alternatives.map(
-      (a) =>
-        10 * Number(a.works) +
-        a.likeness -
-        shortfallOf(a.outcomes, a.layers) -
-        COST.perMinute * a.plan.settings.minutes,
-    );
-    expect(ranks).toEqual([...ranks].sort((a, b) => b - a));
+  test('ranked: what works first, then what is worth more; of equals the families keep their order', () => {
+    const places = conversion.alternatives.map((a) => {
+      // Nothing here needs a special shop, which would cost a little as well.
+      const worth = worthOf(a, conversion.fried, request.fryer) - strangenessOf(a, conversion.fried);
+      return [Number(!a.works), -Math.round(worth / EQUAL_WORTH), FAMILIES.indexOf(a.family)];
+    });
+    const inOrder = [...places].sort(([a, b, c], [d, e, f]) => a - d || b - e || c - f);
+    expect(places).toEqual(inOrder);
   });
 
   test('the same question gives the same answer', () => {

@@ -47,11 +47,15 @@ function withoutTwins(ranked: readonly Alternative[]): Alternative[] {
 /** The families of coats that the cook's limits leave something of: each can be searched by itself. */
 export const familiesFor = (request: Asked): Family[] => coatsFor(request).map((c) => c.family);
 
+/** Cooks that the moves of one family about take: in a round or two each, and the last with every oil and turning. */
+const ABOUT_MOVED = 16;
+
 /** How many cooks the first choices of all families will simulate, or with `wide` all their coats. */
 export function simulationsFor(request: Asked, wide = false): number {
   const families = familiesFor(request);
   const temperatures = temperaturesFor(request).length;
-  const first = 1 + families.length * temperatures + (families.length - 1) * SECOND_ROUND;
+  const moved = families.filter((f) => MOVABLE.includes(f)).length * ABOUT_MOVED;
+  const first = 1 + families.length * temperatures + (families.length - 1) * SECOND_ROUND + moved;
   if (!wide) return first;
   return families.reduce(
     (sum, f) => sum + simulationsOfVariants(coatsOf(request, f).length - 1, Math.min(WIDE_TEMPERATURES, temperatures)),

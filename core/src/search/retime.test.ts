@@ -1,9 +1,9 @@
 import { BREADED, PLAIN_FRYER, spec } from '../../testing/plain.js';
 import { PLAIN_AIR, PLAIN_OILING, type AirPlan } from '../dish/index.js';
 import { KNOWN } from '../foods/index.js';
-import { evaluateAir, evaluateFried, shortfallOf, type Asked } from '../plan/index.js';
-import { COST } from './constants.js';
+import { evaluateAir, evaluateFried, type Asked } from '../plan/index.js';
 import { retimed } from './retime.js';
+import { worthOf } from './worth.js';
 
 const request: Asked = {
   pantry: KNOWN,
@@ -35,11 +35,7 @@ function tryingEvery(p: AirPlan): number {
   let best = { minutes: 0, score: -Infinity };
   for (let minutes = 4; minutes <= request.limits.maxMinutes; minutes++) {
     const result = evaluateAir(request, { ...p, settings: { ...p.settings, minutes } }, pot);
-    const score =
-      result.likeness -
-      shortfallOf(result.outcomes, result.layers) -
-      COST.perMinute * minutes -
-      COST.perOilGm2 * p.oilGm2;
+    const score = worthOf(result, pot, request.fryer);
     if (score > best.score) best = { minutes, score };
   }
   return best.minutes;

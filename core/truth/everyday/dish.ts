@@ -4,7 +4,7 @@ import { filling, layer, ovenType, drawer } from '../practice.js';
 /** What a home cook fries every day, and how the same is air-fried where people are used to it. Common practice, no source. */
 
 /** Kinds of finish that a cook tells apart at a glance. */
-export type Expected = 'fine' | 'coarse' | 'flake' | 'meal' | 'flour' | 'starch' | 'nuts' | 'batter';
+export type Expected = 'fine' | 'coarse' | 'flake' | 'meal' | 'flour' | 'starch' | 'nuts' | 'sheet' | 'batter';
 
 export interface Everyday {
   what: string;

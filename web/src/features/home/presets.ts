@@ -142,7 +142,7 @@ const CUTS: Record<string, Cut> = {
   'chicken-thigh': { shape: slab(45, 35, 22), count: 24, minutes: 6 },
   'chicken-wing': { shape: { kind: 'irregular', longestMm: 90, thicknessMm: 26, massG: 45 }, count: 16, minutes: 9 },
   'chicken-drumstick': { shape: { kind: 'rod', diameterMm: 42, lengthMm: 110 }, count: 8, minutes: 14 },
-  'chicken-thigh-on-bone': { shape: slab(110, 80, 35), count: 6, minutes: 14 },
+  'chicken-thigh-on-bone': { shape: slab(100, 65, 26), count: 6, minutes: 12 },
   'turkey-breast': { shape: slab(130, 90, 10), count: 4, minutes: 4 },
   'pork-loin': { shape: slab(130, 95, 9), count: 4, minutes: 3 },
   veal: { shape: slab(140, 100, 6), count: 4, minutes: 2.5 },
@@ -158,7 +158,7 @@ const CUTS: Record<string, Cut> = {
   tofu: { shape: slab(60, 35, 18), count: 16, minutes: 4 },
   tempeh: { shape: slab(80, 35, 10), count: 12, minutes: 3.5 },
   'croquette-filling': { shape: { kind: 'rod', diameterMm: 22, lengthMm: 60 }, count: 18, minutes: 4.5 },
-  'roll-filling': { shape: { kind: 'rod', diameterMm: 26, lengthMm: 100 }, count: 12, minutes: 4 },
+  'roll-filling': { shape: { kind: 'rod', diameterMm: 22, lengthMm: 90 }, count: 14, minutes: 5 },
   'mash-filling': { shape: { kind: 'rod', diameterMm: 22, lengthMm: 60 }, count: 18, minutes: 4.5 },
   // Halved: a whole one is dark before it is warm.
   'boiled-egg': { shape: { kind: 'irregular', longestMm: 52, thicknessMm: 22, massG: 26 }, count: 12, minutes: 4 },
