@@ -3,19 +3,7 @@ import { foodOf } from '../foods/index.js';
 import type { Asked, FriedResult } from '../plan/index.js';
 import { celsius, spoken, text, type Text } from '../units/index.js';
 import { TOO_FAR } from './constants.js';
-import type { Alternative } from './types.js';
-
-/** What a dish is loved for that cannot come out of air. */
-export type KeepPotReason = 'lace' | 'puffs' | 'runs' | 'nothing-near';
-
-/** A dish that is better left in the oil, and the nearest that air can do. */
-export interface KeepPot {
-  why: KeepPotReason;
-  /** Why air cannot do it. */
-  reason: Text;
-  /** What the nearest in air is, called what it is. */
-  nearest: Text;
-}
+import type { Alternative, KeepPot, KeepPotReason } from './types.js';
 
 /** What a cook calls a coat of each kind. */
 const KIND_NAMES: Record<CoatKind, string> = {

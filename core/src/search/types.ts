@@ -1,7 +1,6 @@
 import type { AirPlan } from '../dish/index.js';
 import type { AirResult, FriedResult } from '../plan/index.js';
 import type { Text } from '../units/index.js';
-import type { KeepPot } from './keepPot.js';
 
 /** The families of coats that are tried, in the order of the kitchen. */
 export const FAMILIES = [
@@ -52,6 +51,18 @@ export interface FamilyFound {
   candidates: Candidate[];
   /** Those worth showing, evaluated in full. */
   alternatives: Alternative[];
+}
+
+/** What a dish is loved for that cannot come out of air. */
+export type KeepPotReason = 'lace' | 'puffs' | 'runs' | 'nothing-near';
+
+/** A dish that is better left in the oil, and the nearest that air can do. */
+export interface KeepPot {
+  why: KeepPotReason;
+  /** Why air cannot do it. */
+  reason: Text;
+  /** What the nearest in air is, called what it is. */
+  nearest: Text;
 }
 
 export interface Conversion {

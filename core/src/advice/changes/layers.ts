@@ -78,7 +78,7 @@ function starched(pair: Pair): CoatChange[] {
 }
 
 /** Shares as a cook says them, upper bound first. */
-const FRACTIONS: readonly (readonly [number, string])[] = [
+const FLOUR_SHARES: readonly (readonly [number, string])[] = [
   [0.15, 'a tenth'],
   [0.22, 'a fifth'],
   [0.29, 'a quarter'],
@@ -86,7 +86,7 @@ const FRACTIONS: readonly (readonly [number, string])[] = [
   [0.6, 'half'],
   [Infinity, 'most'],
 ];
-const sharePart = (share: number): string => FRACTIONS.find(([to]) => share <= to)![1];
+const sharePart = (share: number): string => FLOUR_SHARES.find(([to]) => share <= to)![1];
 
 /** g of liquid to 1 g of what is dry in a batter. */
 function liquidTo({ pantry }: Pair, l: LayerSpec): number {

@@ -1,6 +1,6 @@
 import { KNOWN, convertDish, type Alternative, type Conversion } from '@yellowmist/core';
 import { exampleConversion, type Chosen } from '@yellowmist/contract';
-import { choicesIn, isTaken, keyOf, namesOf } from './names';
+import { betterThan, choicesIn, isBetter, isTaken, keyOf, namesOf } from './names';
 
 const conversion: Conversion = convertDish({ ...exampleConversion(), pantry: KNOWN });
 const choices = choicesIn(conversion);
@@ -35,6 +35,22 @@ describe('the versions to choose from', () => {
     expect(isTaken(first, written)).toBe(true);
     expect(isTaken(second, written)).toBe(false);
     expect(isTaken(first, null)).toBe(false);
+  });
+
+  test('a better one is announced to whom the search gave another, and to nobody who chose', () => {
+    const [best] = conversion.alternatives;
+    const far = conversion.alternatives.find((a) => isBetter(best, a))!;
+    expect(betterThan(conversion, { ...chosenOf(far), by: 'search' })).toBe(best);
+    expect(betterThan(conversion, chosenOf(far))).toBeNull();
+    expect(betterThan(conversion, { ...chosenOf(best), by: 'search' })).toBeNull();
+    expect(betterThan(null, chosenOf(far))).toBeNull();
+    expect(betterThan(conversion, null)).toBeNull();
+  });
+
+  test('what works is better than what does not; of two that do, one that is clearly more like it', () => {
+    expect(isBetter({ works: true, likeness: 0.4 }, { works: false, likeness: 0.9 })).toBe(true);
+    expect(isBetter({ works: true, likeness: 0.9 }, { works: true, likeness: 0.88 })).toBe(false);
+    expect(isBetter({ works: true, likeness: 0.9 }, { works: true, likeness: 0.8 })).toBe(true);
   });
 
   test('keys are for one version each', () => {

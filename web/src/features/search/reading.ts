@@ -1,4 +1,4 @@
-import { useEffect, useRef, type RefObject } from 'react';
+import { useEffect, useState } from 'react';
 
 /** What works and has stood so long has been read, ms. */
 export const READ_MS = 2500;
@@ -25,17 +25,40 @@ export const shownAt = (reading: Reading, works: boolean, now: number): Reading 
 export const isRead = ({ since, touched, works }: Reading, now: number): boolean =>
   since !== null && (touched || (works && now - since > READ_MS));
 
+/** Follows how the bench is read. */
+export interface Reader {
+  /** Another question: nothing of its answer is shown yet, or what was opened with the dish is. */
+  begin: (shown: boolean) => void;
+  shown: (works: boolean) => void;
+  touched: () => void;
+  isRead: () => boolean;
+}
+
+export function makeReader(now: () => number = Date.now): Reader {
+  let reading = UNREAD;
+  return {
+    begin: (shown) => {
+      reading = shown ? shownAt(UNREAD, true, now()) : UNREAD;
+    },
+    shown: (works) => {
+      reading = shownAt(reading, works, now());
+    },
+    touched: () => {
+      if (reading.since !== null) reading = { ...reading, touched: true };
+    },
+    isRead: () => isRead(reading, now()),
+  };
+}
+
 const TOUCHES = ['pointerdown', 'keydown', 'wheel'] as const;
 
-/** Follows how the bench is read: a hand on it, a key or a wheel counts as touched, from when there is something to touch. */
-export function useReading(): RefObject<Reading> {
-  const reading = useRef<Reading>(UNREAD);
+/** A reader of the bench: a hand on it, a key or a wheel counts as touched, from when there is something to touch. */
+export function useReading(): Reader {
+  const [reader] = useState(makeReader);
   useEffect(() => {
-    const touch = (): void => {
-      if (reading.current.since !== null) reading.current = { ...reading.current, touched: true };
-    };
+    const touch = (): void => reader.touched();
     TOUCHES.forEach((name) => window.addEventListener(name, touch, { capture: true, passive: true }));
     return () => TOUCHES.forEach((name) => window.removeEventListener(name, touch, { capture: true }));
-  }, []);
-  return reading;
+  }, [reader]);
+  return reader;
 }

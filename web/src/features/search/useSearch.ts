@@ -8,7 +8,7 @@ import { convert, restore } from '../../worker/core';
 import type { DishQuestion } from '../../worker/questions';
 import { searchFound, selectBody, selectDesk, useDish, type Found } from '../dish/dishSlice';
 import { isBetter } from './names';
-import { isRead, shownAt, UNREAD, useReading } from './reading';
+import { useReading } from './reading';
 import { begun, cleared, failed, found, progressed, stopped, useSearchState, type SearchState } from './searchSlice';
 
 const PAUSE_MS = 450;
@@ -92,14 +92,14 @@ export function useSearch(body: ConversionBody | null): Search {
     const { signal } = off;
     calling.current = off;
     // A dish that was just opened with its version is read as it lies; what another question finds is new.
-    reading.current = shown.current === null && chosen.current ? shownAt(UNREAD, true, Date.now()) : UNREAD;
+    reading.begin(shown.current === null && chosen.current !== null);
     /** Lays the best on the bench, unless what lies there was touched or read: then it is announced in the line. */
     const lay = (versions: Found[]): void => {
       const [best] = versions;
-      if (!best || isRead(reading.current, Date.now())) return;
+      if (!best || reading.isRead()) return;
       dispatch(searchFound(versions));
       chosen.current = selectBody(store.getState().dish!)?.chosen ?? null;
-      reading.current = shownAt(reading.current, best.works, Date.now());
+      reading.shown(best.works);
     };
     const tell = (conversion: Conversion, settled: boolean): void => {
       if (signal.aborted) return;
