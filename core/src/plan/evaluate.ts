@@ -218,6 +218,7 @@ function describe({ pantry, dish }: Occasion, cooked: InFryer, fried: FriedResul
   const oil = oilAmounts(plan, ready, areaM2, load.batches);
   const bowls = dish.readyCoated ? [] : bowlsFor(ready.layers, areaM2, dish.count, plan.station);
   const eaten = allLayersOf(plan);
+  const pale = staysPale(ready.layers, fried.outcomes);
   return {
     ...judgedResult(judged, outcomes),
     plan,
@@ -238,8 +239,8 @@ function describe({ pantry, dish }: Occasion, cooked: InFryer, fried: FriedResul
       waterTray: plan.settings.waterTray,
     }),
     unsafe: unsafeOf(outcomes, ready),
-    likeness: likenessOf(outcomes, fried.outcomes, coatLikeness(ready.layers, fried.layers)),
-    works: works(outcomes, staysPale(ready.layers, fried.outcomes)) && load.fits,
+    likeness: likenessOf(outcomes, fried.outcomes, coatLikeness(ready.layers, fried.layers), pale),
+    works: works(outcomes, pale) && load.fits,
   };
 }
 

@@ -32,9 +32,13 @@ export const coatLikeness = (air: readonly CoatLayer[], fried: readonly CoatLaye
  * How like the fried original a cook comes out, 0–1: the product of what each outcome says of it, so that one failure is
  * not outweighed. Weights: our judgement, no source.
  * @param coats how like the two coats are, from `coatLikeness`
+ * @param pale its colour is let off; see `staysPale`
  */
-export const likenessOf = (air: Outcomes, fried: Outcomes, coats: number): number =>
-  OUTCOME_KEYS.reduce((product, key) => product * (ruleOf(key).weight.likeness?.(air, fried) ?? 1), coats);
+export const likenessOf = (air: Outcomes, fried: Outcomes, coats: number, pale = false): number =>
+  OUTCOME_KEYS.reduce(
+    (product, key) => (isLetOff(key, pale) ? product : product * (ruleOf(key).weight.likeness?.(air, fried) ?? 1)),
+    coats,
+  );
 
 /** Starch has nothing that browns: its paleness is no failure where the pot leaves the dish pale as well. */
 export const staysPale = (layers: readonly CoatLayer[], fried: Outcomes): boolean =>

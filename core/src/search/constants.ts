@@ -75,7 +75,7 @@ export const REACH = { factor: 1.5, plusMin: 2 } as const;
 export const COST = {
   perMinute: 0.0045,
   perOilGm2: 0.001,
-  heat: { usualC: 185, gentleK: 40, perK2: 0.00012 },
+  heat: { usualC: 185, gentleK: 30, perK2: 0.00018 },
   twoTemperatures: 0.03,
   freezing: 0.05,
   halving: 0.02,
@@ -84,7 +84,7 @@ export const COST = {
   perChange: 0.005,
   notTheirs: 0.1,
   shopping: 0.04,
-  unusual: 0.02,
+  unusual: 0.04,
 } as const;
 /**
  * Water to flour of a batter that glues crumbs, and of one that stays where it is put.

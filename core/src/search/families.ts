@@ -131,7 +131,7 @@ const RECIPES: Record<Exclude<Family, 'as-it-is'>, Recipe> = {
   },
   'kept-finish': {
     uses: ['glue'],
-    make: (request, { glue, oil }) => {
+    make: (request, { glue }) => {
       const layers = eaten(request);
       const finish = layers.at(-1);
       if (!finish || isWetLayer(request.pantry, finish)) return undefined;
@@ -141,14 +141,13 @@ const RECIPES: Record<Exclude<Family, 'as-it-is'>, Recipe> = {
       const binder = glue ? layer([[glue, 50]]) : undefined;
       if (!glues && !binder) return undefined;
       const under = glues ? before : [...before.filter((l) => !isWet(l)).slice(0, 1), binder!];
-      const crumbs = isCrumb(request, finish);
       return {
-        layers: [...under, crumbs ? oiledFinish({ ...finish, pressed: true }, oil) : finish],
+        layers: [...under, finish],
         under: 'basket',
         restMin: 7,
-        idea: crumbs
-          ? `Your own coat stays, its crumbs pressed on${glues ? '' : ' over a binder that it lacked'}, with oil mixed into them because no pot brings any.`
-          : 'Your own coat stays as it is, and is oiled because no pot brings any.',
+        idea: glues
+          ? 'Your own coat stays, with the changes that make it work in moving air.'
+          : 'Your own coat stays, over a binder that it lacked, with the changes that make it work in moving air.',
       };
     },
   },

@@ -113,8 +113,8 @@ function judgedAs(trial: Trial, plan: AirPlan, series: CookSeries, at: number): 
   const { request, fried, coat, ready, load } = trial;
   const judged = judgedAir({ ready, plan, fryer: request.fryer, load, pot: fried.pot }, series, at, null);
   const outcomes = judge(judged);
-  const likeness = likenessOf(outcomes, fried.outcomes, coatLikeness(ready.layers, fried.layers));
   const pale = staysPale(ready.layers, fried.outcomes);
+  const likeness = likenessOf(outcomes, fried.outcomes, coatLikeness(ready.layers, fried.layers), pale);
   const { minutes } = plan.settings;
   return {
     id: planId(plan),

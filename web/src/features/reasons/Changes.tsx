@@ -16,7 +16,7 @@ export function Changes({ body, plan }: { body: ConversionBody; plan: AirPlan })
   if (error) return <p role="alert">{error}</p>;
   if (!answer) return <p className="min-h-24 text-sm">Looking what each change buys…</p>;
   if (answer.length === 0) {
-    return <p className="mt-1 text-sm">Nothing is changed: this is your own coat, as you fry it, in air.</p>;
+    return <p className="mt-1 text-sm">Nothing that differs from your own coat buys anything in this cook.</p>;
   }
   return (
     <section aria-label="Changes to your coat" className="mb-3">
