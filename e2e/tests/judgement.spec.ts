@@ -1,0 +1,76 @@
+import type { Page } from '@playwright/test';
+import { begin, expect, openBench, searched, test } from './begin';
+
+const why = (page: Page) => page.getByRole('region', { name: 'Why' });
+const changes = (page: Page) => page.getByRole('region', { name: 'Changes to your coat' });
+const inUse = (page: Page) => page.locator('button[aria-label^="In use: "]').first();
+
+test('the answer is told as changes to the own coat, each with what it buys, before any verdict', async ({ page }) => {
+  await openBench(page, 'White fish fillet', 'beer batter');
+  await expect(changes(page).getByRole('heading')).toHaveText(/^(One|Two|Three|Four|Five) changes? to your coat/);
+  const list = changes(page).getByRole('listitem');
+  await expect(list.first()).toBeVisible();
+  expect(await list.count()).toBeLessThanOrEqual(5);
+  await expect(changes(page)).toContainText(/Press coarse crumbs on, over the wet/);
+  await expect(changes(page)).toContainText(/Without it this does not come right/);
+  const headings = await why(page).getByRole('heading').allTextContents();
+  expect(headings[0]).toMatch(/changes? to your coat/);
+  // Taken away by hand it is told no more.
+  await page.getByRole('button', { name: 'In the air', exact: true }).click();
+  await page
+    .getByRole('button', { name: /^Remove Coarse crumbs/ })
+    .first()
+    .click();
+  await expect(changes(page)).not.toContainText(/Press coarse crumbs on/);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(changes(page)).toContainText(/Press coarse crumbs on/);
+});
+
+test('lace is left to the pot, with the reason, and the nearest is there all the same', async ({ page }) => {
+  await openBench(page, 'Prawns, peeled', 'thin, cold batter of flour, egg and water');
+  const keep = page.getByRole('region', { name: 'Keep the pot' });
+  await expect(keep.getByRole('heading')).toHaveText('Keep the pot for this one');
+  await expect(keep).toContainText(/lace/);
+  await expect(keep).toContainText(/The nearest in air: prawns in/);
+  await expect(inUse(page)).toBeVisible();
+  await page.getByRole('tab', { name: 'Steps' }).click();
+  await expect(page.getByText(/^Cook at \d+.°C for \d+ minutes/)).toBeVisible();
+});
+
+test('what lies on the bench stays from the moment it is touched, and a better one is taken with one key', async ({
+  page,
+}) => {
+  await begin(page, 'Mozzarella, firm', 'flour, egg and fine crumbs');
+  // A hand on the bench: from now on nothing changes by itself.
+  await why(page).click();
+  const before = await inUse(page).getAttribute('aria-label');
+  const again = page.getByRole('button', { name: /^(Search again|Try again)$/ });
+  if (await again.isVisible()) await again.click();
+  await searched(page);
+  expect(await inUse(page).getAttribute('aria-label')).toBe(before);
+  const better = page.getByRole('status').filter({ hasText: /^Better/ });
+  if (await better.isVisible()) {
+    const name = await page.locator('button', { has: better }).getAttribute('aria-label');
+    await page.keyboard.press('b');
+    await expect(better).toHaveCount(0);
+    await expect(page.getByRole('button', { name: name!.replace('Use', 'In use'), exact: true })).toBeVisible();
+  }
+});
+
+test('cheese in crumbs is frozen first and coated twice, and the steps say so', async ({ page }) => {
+  await openBench(page, 'Mozzarella, firm', 'flour, egg and fine crumbs');
+  await expect(changes(page)).toContainText(/Freeze the coated pieces hard/);
+  await expect(changes(page)).toContainText(/Coat it a second time/);
+  await page.getByRole('tab', { name: 'Steps' }).click();
+  await expect(page.getByText(/^Freeze the coated pieces hard on a tray/)).toBeVisible();
+});
+
+test('what is bought frozen with its coat on gets heat, oil and minutes, and no bowls', async ({ page }) => {
+  await openBench(page, 'White fish fillet', 'the crumbs they come in, frozen');
+  await expect(page.getByLabel('Comes frozen, with its coat on')).toBeChecked();
+  await page.getByRole('tab', { name: 'Bowls' }).click();
+  await expect(page.getByText(/^No bowls: the pieces come with their coat on/)).toBeVisible();
+  await page.getByRole('tab', { name: 'Steps' }).click();
+  await expect(page.getByText(/do not let them thaw/)).toBeVisible();
+  await expect(page.locator('button[aria-label^="Use: "], button[aria-label^="In use: "]')).toHaveCount(2);
+});
