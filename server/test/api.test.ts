@@ -3,8 +3,10 @@ import {
   FORMATS,
   formatNumber,
   exampleConversion,
+  type ChangeAnswer,
   type ConversionBody,
   type ConversionDocument,
+  type ConvertAnswer,
   type Problem,
 } from '@yellowmist/contract';
 import { RunningServer } from './running.js';
@@ -134,6 +136,8 @@ describe('computing without a screen', () => {
         steps: string[];
         settings: { tempC: number };
       }[];
+      changes: ChangeAnswer[];
+      keepPot: object | null;
     }>('POST', '/convert', { dish, fried, fryer, limits });
     expect(status).toBe(200);
     expect(found.fried.outcomes.crispness.word).toMatch(/crisp/);
@@ -144,6 +148,63 @@ describe('computing without a screen', () => {
     expect(best.settings.tempC).toBeGreaterThanOrEqual(160);
     expect(best.bowls.every((b) => b.totalG > 0)).toBe(true);
     expect(best.steps.length).toBeGreaterThan(4);
+    expect(found.keepPot).toBeNull();
+    expect(found.changes.length).toBeGreaterThan(0);
+    for (const { text, buys, gain } of found.changes) {
+      expect(text).toMatch(/^[A-Z].*\.$/);
+      expect(buys.every((said) => said.length > 5)).toBe(true);
+      expect(gain).toBeGreaterThan(-1);
+    }
+  });
+
+  test('POST /convert answers with the pot where a coat is lace, and with the nearest in air', async () => {
+    const layers = [
+      {
+        portions: [
+          { ingredientId: 'wheat-flour', grams: 70 },
+          { ingredientId: 'corn-starch', grams: 30 },
+          { ingredientId: 'sparkling-water', grams: 160 },
+        ],
+      },
+    ];
+    const { body } = await server.ask<ConvertAnswer>('POST', '/convert', {
+      dish,
+      fried: { ...fried, layers },
+      fryer,
+      limits,
+    });
+    expect(body.keepPot).toMatchObject({ why: 'lace' });
+    expect(body.keepPot!.reason).toMatch(/lace/);
+    expect(body.keepPot!.nearest).toMatch(/nearest in air/);
+    expect(body.alternatives.length).toBeGreaterThan(0);
+  });
+
+  test('what a plan does to the food is kept with the dish, and something else there is refused by its field', async () => {
+    const example = exampleConversion();
+    const plan = {
+      layers: fried.layers,
+      restMin: 5,
+      oilGm2: 10,
+      settings: { tempC: 200, minutes: 9, preheated: true, preheatC: 210, turnAtMin: null, under: 'basket' },
+      second: null,
+    };
+    const chosen = (making: object) => ({ family: 'own', by: 'cook', plan: { ...plan, making } });
+    const making = { patted: true, halved: true, frozen: true };
+    const { status, body } = await server.ask<ConversionDocument>('POST', '/conversions', {
+      ...example,
+      dish: { ...example.dish, readyCoated: true },
+      chosen: chosen(making),
+    });
+    expect(status).toBe(201);
+    expect(body.chosen?.plan.making).toEqual(making);
+    expect(body.chosen?.plan.settings.preheatC).toBe(210);
+    expect(body.dish.readyCoated).toBe(true);
+    const refused = await server.ask<Problem>('POST', '/conversions', {
+      ...example,
+      chosen: chosen({ frozen: 'hard' }),
+    });
+    expect(refused.status).toBe(400);
+    expect(JSON.stringify(refused.body)).toMatch(/chosen\.plan\.making\.frozen/);
   });
 
   test.each([

@@ -4,7 +4,8 @@ import { RANGES } from '../ranges.js';
 import { allOf, coatId, oneOf, pantryId, within } from './fields.js';
 import { Joi } from './joi.js';
 
-const portion = allOf<Portion>({ ingredientId: coatId, grams: within('grams') });
+/** An ingredient of a coat, and how many grams of it. */
+export const portion = allOf<Portion>({ ingredientId: coatId, grams: within('grams') });
 
 const hasWeight = (portions: Portion[], helpers: J.CustomHelpers): unknown =>
   portions.some((p) => p.grams > 0) ? portions : helpers.error('any.weightless');

@@ -10,7 +10,7 @@ import {
   type Station,
 } from '@yellowmist/core';
 import { RANGES } from '../ranges.js';
-import { layer, layersSchema, oilSchema } from './coat.js';
+import { layer, layersSchema, oilSchema, portion } from './coat.js';
 import { allOf, oneOf, whole, within } from './fields.js';
 import { Joi } from './joi.js';
 
@@ -51,6 +51,7 @@ export const making = allOf<MadeOtherwise>({
   patted: Joi.boolean().optional(),
   halved: Joi.boolean().optional(),
   frozen: Joi.boolean().optional(),
+  later: Joi.array().items(portion).max(RANGES.portions.max).optional(),
 });
 
 /** A coat and a cook for the air fryer. */

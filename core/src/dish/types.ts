@@ -1,5 +1,5 @@
 import type { LayerSpec, SkinWater, Station } from '../coat/index.js';
-import type { Preparation } from '../foods/index.js';
+import type { Portion, Preparation } from '../foods/index.js';
 import type { FryerKind, UnderFood } from '../heat/index.js';
 import type { PieceShape } from '../piece/index.js';
 
@@ -132,6 +132,8 @@ export interface MadeOtherwise {
   halved?: boolean;
   /** The coated pieces are frozen hard and go in still frozen. */
   frozen?: boolean;
+  /** What burns in the finish, left out of it and scattered over the hot pieces, in grams of the finish's recipe. */
+  later?: Portion[];
 }
 
 /** A coat and a cook for the air fryer. */

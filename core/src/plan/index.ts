@@ -1,5 +1,5 @@
 export * from './adapt.js';
-export { SWAP_EVERY_MIN, TURN_AT_SHARE } from './constants.js';
+export { BURNING_FINISH, SWAP_EVERY_MIN, TURN_AT_SHARE } from './constants.js';
 export * from './evaluate.js';
 export * from './kit.js';
 export * from './likeness.js';

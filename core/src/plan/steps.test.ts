@@ -137,4 +137,21 @@ describe('the steps of an air plan', () => {
     expect(short).toMatch(/Not safe in these minutes: the centre comes to about \d+ °C only/);
     expect(plain).not.toMatch(/Not safe/);
   });
+
+  test('what is done to the food and at the fryer that is not done today is a step in its place', () => {
+    const steps = stepsOf(
+      dish(),
+      plan(
+        {
+          making: { halved: true, frozen: true, later: [{ ingredientId: 'hard-cheese', grams: 20 }] },
+        },
+        { preheated: true, tempC: 190, preheatC: 210 },
+      ),
+    );
+    expect(steps).toMatch(/Freeze the coated pieces hard on a tray/);
+    expect(steps).toMatch(/Preheat .* to 210 °C/);
+    expect(steps).toMatch(/Set it down at once when they are in\. Cook at 190 °C/);
+    expect(steps).toMatch(/Scatter \d+ g of grated hard cheese over the pieces while they are hot/);
+    expect(steps.indexOf('Scatter')).toBeGreaterThan(steps.indexOf('Cook at'));
+  });
 });

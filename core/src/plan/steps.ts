@@ -1,15 +1,5 @@
-import type { Load } from '../basket/index.js';
-import { DEFAULT_DRAIN_S, type CoatLayer, type LayerSpec } from '../coat/index.js';
-import {
-  PLAIN_OILING,
-  type Afterwards,
-  type AirPlan,
-  type Dish,
-  type Fryer,
-  type Preset,
-  type ReadyPiece,
-} from '../dish/index.js';
-import { foodOf, ingredient, type Pantry } from '../foods/index.js';
+import { PLAIN_OILING, type Afterwards, type AirPlan, type Dish, type Fryer, type Preset } from '../dish/index.js';
+import { foodOf, ingredient, totalGrams } from '../foods/index.js';
 import type { OilAmount, OilPlace } from '../oil/index.js';
 import { wayMinutes, wayOf, wayWords } from '../prep/index.js';
 import { safeMinimum } from '../safety/index.js';
@@ -18,31 +8,16 @@ import {
   counted,
   grams,
   joined,
+  listed,
   lowered,
   mass,
   mlToVolume,
-  setTo,
+  spoken,
   text,
-  type Quantity,
   type Text,
 } from '../units/index.js';
-import type { AirResult } from './types.js';
-
-/** A plan as it stands, with all that its steps tell. */
-interface Told {
-  pantry: Pantry;
-  dish: Dish;
-  plan: AirPlan;
-  fryer: Fryer;
-  ready: ReadyPiece;
-  load: Load;
-  oil: readonly OilAmount[];
-  unsafe: AirResult['unsafe'];
-}
-
-const { round } = Math;
-const minutes = (m: number): string => counted(round(m), 'minute');
-const setting = (tempC: number, { stepC }: Fryer): Quantity => setTo(tempC, stepC);
+import { coatSteps } from './coatSteps.js';
+import { minutes, round, setting, type Told } from './told.js';
 
 /** How the skin comes to be as it is when the coat goes on; a frozen piece is dusted as it comes out. */
 function driedTo({ skin, preparation }: Dish): string {
@@ -70,40 +45,6 @@ function prepareStep({ pantry, dish, plan, ready }: Told): Text {
   const took = wayMinutes(food, dish.shape, dish.preparation, dish.prepMin ?? null);
   const time = spent ? `, ${counted(took < 10 ? round(took * 2) / 2 : round(took), 'minute')} ${spent.where}` : '';
   return text`${cut} ${label}${time}: ${lowered(does)} ${driedTo(dish)}.`;
-}
-
-function dipStep(layer: CoatLayer, { drainS = DEFAULT_DRAIN_S, standMin = 0 }: LayerSpec): string {
-  const stood = standMin > 0 ? `Let the ${lowered(layer.name)} stand ${minutes(standMin)} first. ` : '';
-  const drip = counted(round(drainS), 'second');
-  return layer.batter
-    ? `${stood}Dip into the ${lowered(layer.name)} and let it drip ${drip}.`
-    : `${stood}Through the ${lowered(layer.name)}, and let it drip ${drip}.`;
-}
-
-function dredgeStep(layer: CoatLayer, spec: LayerSpec, dust: boolean): string {
-  const name = lowered(layer.name);
-  if (spec.clumped) return `Turn it in the ${name} and leave it lying there until it clumps.`;
-  if (spec.pressed) return `Press into the ${name} until no wet spot shows.`;
-  if (!dust) return `Turn it in the ${name} until no wet spot shows, without pressing.`;
-  return spec.untapped
-    ? `Dust with ${name} on all sides, and leave on what clings.`
-    : `Dust with ${name} on all sides and tap off what is loose.`;
-}
-
-/** Every layer as it is put on, by what the plan says of it. */
-function coatSteps({ ready, plan, dish }: Told): Text[] {
-  if (dish.readyCoated) return [];
-  // A layer without a gram in it is not there.
-  const specs = plan.layers.filter((l) => l.portions.some((p) => p.grams > 0));
-  return ready.layers.map((layer, at) => {
-    const dust = at === 0 && ready.layers.length > 1 && ['powder', 'starch'].includes(layer.grain ?? '');
-    const step = layer.sheet
-      ? `Wrap each piece in one sheet of ${lowered(layer.name)}, the seam below.`
-      : layer.wet
-        ? dipStep(layer, specs[at])
-        : dredgeStep(layer, specs[at], dust);
-    return text`${step}${at === ready.layers.length - 1 ? ' Lay it on a tray or rack.' : ''}`;
-  });
 }
 
 /** A mist of less than so many teaspoons is told in sprays. */
@@ -264,6 +205,20 @@ const SAUCED: Record<Afterwards, string> = {
   held: 'Leave it in the switched-off fryer, the drawer a hand open, until all is done; taste before you salt, and serve.',
 };
 
+/** What was kept out of the finish goes on hot, as much as would have been in it. */
+function laterStep({ plan, pantry, ready, dish }: Told): Text[] {
+  const later = plan.making?.later ?? [];
+  const finish = plan.layers.at(-1);
+  const laid = ready.layers.at(-1);
+  if (later.length === 0 || !finish || !laid) return [];
+  const names = listed(later.map((p) => spoken(ingredient(pantry, p.ingredientId).name)));
+  const share = totalGrams(later) / totalGrams(finish.portions);
+  const all = share * laid.pickUpGm2 * ready.piece.areaM2 * dish.count;
+  return [
+    text`Scatter ${mass(round(all))} of ${names} over the pieces while they are hot, and let it melt for a minute.`,
+  ];
+}
+
 /** The steps of a plan in the order of the work. */
 export function stepsFor(told: Told): Text[] {
   const { ready, plan } = told;
@@ -286,6 +241,7 @@ export function stepsFor(told: Told): Text[] {
     cookStep(told),
     ...secondSteps(told),
     ...centreStep(told),
+    ...laterStep(told),
     text`${(ready.sauce ? SAUCED : SALTED)[plan.afterwards ?? 'rack']}`,
   ];
 }

@@ -1,5 +1,6 @@
-import { NO_LIMITS, PLAIN_FRYER, slabsOf, spec } from '../../testing/plain.js';
+import { NO_LIMITS, PLAIN_FRYER, planOf, slabsOf, spec } from '../../testing/plain.js';
 import { isWetLayer, type LayerSpec } from '../coat/index.js';
+import { allLayersOf } from '../dish/index.js';
 import { KNOWN, totalGrams } from '../foods/index.js';
 import { evaluateFried, type Asked } from '../plan/index.js';
 import type { Coat } from './families.js';
@@ -35,7 +36,7 @@ const coatOf = (layers: LayerSpec[], more: Partial<Coat> = {}): Coat => ({
 });
 const move = (id: string) => MOVES.find((m) => m.id === id)!;
 const made = (id: string, request: Asked, coat = coatOf(request.fried.layers)): Coat | undefined =>
-  move(id).make(request, coat, 190);
+  move(id).make(request, coat, 195);
 
 describe('the moves that cooks know', () => {
   test.each<[string, Asked, Asked]>([
@@ -48,6 +49,11 @@ describe('the moves that cooks know', () => {
     ['pressed', asked([EGG, FINE]), asked([BUTTERMILK, FLOUR])],
     ['oil-in-finish', asked([EGG, FINE]), asked([BATTER])],
     ['parchment', asked([BATTER]), asked([EGG, FINE])],
+    [
+      'later',
+      asked([EGG, spec(['fine-crumbs', 60], ['hard-cheese', 30])]),
+      asked([EGG, spec(['fine-crumbs', 60], ['hard-cheese', 3])]),
+    ],
     ['frozen', asked([EGG, FINE], { foodId: 'mozzarella' }), asked([EGG, FINE])],
     ['double-crumbs', asked([EGG, FINE], { foodId: 'mozzarella' }), asked([EGG, FINE])],
     ['frozen-double-crumbs', asked([EGG, FINE], { foodId: 'mozzarella' }), asked([BATTER], { foodId: 'mozzarella' })],
@@ -69,6 +75,16 @@ describe('the moves that cooks know', () => {
     }
     const flourG = totalGrams(made('starch-0.5', asked([BUTTERMILK, FLOUR]))!.layers[1].portions);
     expect(flourG).toBeCloseTo(totalGrams(FLOUR.portions), 0);
+  });
+
+  test('cheese is kept out of the finish only in a heat that burns it, and is eaten all the same', () => {
+    const request = asked([EGG, spec(['fine-crumbs', 60], ['hard-cheese', 30])]);
+    const coat = coatOf(request.fried.layers);
+    expect(move('later').make(request, coat, 185)).toBeUndefined();
+    const { layers, making } = move('later').make(request, coat, 200)!;
+    expect(layers.flatMap((l) => l.portions.map((p) => p.ingredientId))).not.toContain('hard-cheese');
+    const eaten = allLayersOf(planOf({ layers, making })).flatMap((l) => l.portions.map((p) => p.ingredientId));
+    expect(eaten).toContain('hard-cheese');
   });
 
   test('what is not eaten, or not in the house, is not brought in', () => {

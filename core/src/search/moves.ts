@@ -2,7 +2,7 @@ import { grainOf, isWetLayer, type LayerSpec } from '../coat/index.js';
 import { canBeHalved } from '../dish/index.js';
 import { foodOf, ingredient, totalGrams, type Portion } from '../foods/index.js';
 import { THAW_C } from '../heat/index.js';
-import { choiceOf, firstFor, gluingLayer, isBatter, layer, type Asked } from '../plan/index.js';
+import { BURNING_FINISH, choiceOf, firstFor, gluingLayer, isBatter, layer, type Asked } from '../plan/index.js';
 import { CLUMP_REST_MIN, HOTTER_START_K, STARCH_SHARES } from './constants.js';
 import { isCrumb, oiledFinish, type Coat } from './families.js';
 
@@ -62,6 +62,15 @@ const starchShare = (share: number): CoatMove => ({
     );
   },
 });
+
+/** Cheese and sugar of a finish, where there is so much of them that they burn before its crumbs are golden. */
+function burningIn({ pantry }: Asked, finish: LayerSpec): Portion[] {
+  const burning = finish.portions.filter(({ ingredientId }) => {
+    const { origin, sugarG = 0, dry } = ingredient(pantry, ingredientId);
+    return sugarG > BURNING_FINISH.sugarG || (origin === 'milk' && dry !== undefined);
+  });
+  return totalGrams(burning) >= BURNING_FINISH.share * totalGrams(finish.portions) ? burning : [];
+}
 
 const runsOut = ({ pantry, dish }: Asked): boolean => foodOf(pantry, dish.foodId).food.runs !== undefined;
 
@@ -148,6 +157,17 @@ export const MOVES: readonly CoatMove[] = [
       return last && coat.under === 'basket' && isWetLayer(asked.pantry, last)
         ? { ...coat, under: 'parchment' }
         : undefined;
+    },
+  },
+  {
+    id: 'later',
+    make: (asked, coat, tempC) => {
+      if (tempC <= BURNING_FINISH.aboveC) return undefined;
+      const last = coat.layers.at(-1);
+      const later = last && !isWetLayer(asked.pantry, last) ? burningIn(asked, last) : [];
+      if (!last || later.length === 0 || later.length === last.portions.length) return undefined;
+      const rest = last.portions.filter((p) => !later.includes(p));
+      return { ...withLast(coat, (l) => ({ ...l, portions: rest })), making: { ...coat.making, later } };
     },
   },
   { id: 'frozen', hotter: true, make: frozen },

@@ -6,6 +6,7 @@ export type ChangeId =
   | 'patted'
   | 'halved'
   | 'frozen'
+  | 'later'
   | 'dust-first'
   | 'second-dredge'
   | 'crumbs-over'

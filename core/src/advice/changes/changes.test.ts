@@ -62,6 +62,13 @@ describe('in what a plan differs from the cook’s own', () => {
     ['oil-in-finish', asked(own), plan([FLOUR, EGG, oiled])],
     ['pressed', asked(own), plan([FLOUR, EGG, { ...FINE, pressed: true }])],
     ['clumped', asked([EGG, FLOUR]), plan([EGG, { ...FLOUR, clumped: true }])],
+    [
+      'later',
+      asked([FLOUR, EGG, spec(['fine-crumbs', 60], ['hard-cheese', 30])]),
+      plan([FLOUR, EGG, spec(['fine-crumbs', 60])], {
+        making: { later: [{ ingredientId: 'hard-cheese', grams: 30 }] },
+      }),
+    ],
     ['rest', asked(own), plan(own, { restMin: 7 })],
     ['spray', asked(own), plan(own, { oilGm2: 15 })],
     ['turn', asked(own), plan(own, {}, { turnAtMin: 6 })],

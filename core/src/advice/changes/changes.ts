@@ -1,5 +1,5 @@
 import { adaptCoat, choiceOf, evaluateAir, type AirResult, type Asked, type FriedResult } from '../../plan/index.js';
-import { foodOf } from '../../foods/index.js';
+import { foodOf, ingredient } from '../../foods/index.js';
 import { CHANGES, retimed, worthOf } from '../../search/index.js';
 import { spoken, type Text } from '../../units/index.js';
 import { differences, type Difference } from '../compare.js';
@@ -18,7 +18,7 @@ export function changesIn(asked: Asked, fried: FriedResult, result: AirResult): 
   return [
     ...foodChanges(result, food),
     ...coat.map(({ without, ...change }) => ({ ...change, without: { ...plan, layers: without } })),
-    ...cookChanges(result),
+    ...cookChanges(result, (id) => spoken(ingredient(pantry, id).name)),
   ];
 }
 

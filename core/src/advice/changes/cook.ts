@@ -1,6 +1,7 @@
 import type { AirPlan } from '../../dish/index.js';
+import type { Portion } from '../../foods/index.js';
 import type { AirResult } from '../../plan/index.js';
-import { counted, grams, setTo, text } from '../../units/index.js';
+import { counted, grams, listed, setTo, text } from '../../units/index.js';
 import type { Change } from './change.js';
 
 /** What is done to the food before any coat that is not done today. */
@@ -31,8 +32,17 @@ const atOneTemperature = (plan: AirPlan): AirPlan => ({
   settings: { ...plan.settings, minutes: total(plan) },
 });
 
+/** The plan with what is scattered on later back in its finish. */
+const inFinish = (plan: AirPlan, later: readonly Portion[]): AirPlan => ({
+  ...plan,
+  making: { ...plan.making, later: undefined },
+  layers: plan.layers.map((l, at) =>
+    at === plan.layers.length - 1 ? { ...l, portions: [...l.portions, ...later] } : l,
+  ),
+});
+
 /** What is done to the coated pieces and in the fryer beyond laying them in: rest, freezer, oil, turning, parchment, heat. */
-export function cookChanges({ plan, sprayOilG, stepC }: AirResult): Change[] {
+export function cookChanges({ plan, sprayOilG, stepC }: AirResult, names: (id: string) => string): Change[] {
   const { settings, restMin, oilGm2, making, second } = plan;
   const withSettings = (more: Partial<AirPlan['settings']>): AirPlan => ({
     ...plan,
@@ -46,6 +56,13 @@ export function cookChanges({ plan, sprayOilG, stepC }: AirResult): Change[] {
   if (making?.frozen) {
     const said = text`Freeze the coated pieces hard, and put them in frozen.`;
     out.push({ id: 'frozen', text: said, without: { ...plan, making: { ...making, frozen: undefined } } });
+  }
+  if (making?.later?.length) {
+    out.push({
+      id: 'later',
+      text: text`Keep the ${listed(making.later.map((p) => names(p.ingredientId)))} out of the finish, and scatter it over the hot pieces.`,
+      without: inFinish(plan, making.later),
+    });
   }
   if (oilGm2 > 0) {
     const said = text`Spray about ${grams(sprayOilG, 0)} of oil over all of them.`;

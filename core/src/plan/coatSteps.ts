@@ -1,0 +1,37 @@
+import { DEFAULT_DRAIN_S, type CoatLayer, type LayerSpec } from '../coat/index.js';
+import { counted, lowered, text, type Text } from '../units/index.js';
+import { minutes, round, type Told } from './told.js';
+
+function dipStep(layer: CoatLayer, { drainS = DEFAULT_DRAIN_S, standMin = 0 }: LayerSpec): string {
+  const stood = standMin > 0 ? `Let the ${lowered(layer.name)} stand ${minutes(standMin)} first. ` : '';
+  const drip = counted(round(drainS), 'second');
+  return layer.batter
+    ? `${stood}Dip into the ${lowered(layer.name)} and let it drip ${drip}.`
+    : `${stood}Through the ${lowered(layer.name)}, and let it drip ${drip}.`;
+}
+
+function dredgeStep(layer: CoatLayer, spec: LayerSpec, dust: boolean): string {
+  const name = lowered(layer.name);
+  if (spec.clumped) return `Turn it in the ${name} and leave it lying there until it clumps.`;
+  if (spec.pressed) return `Press into the ${name} until no wet spot shows.`;
+  if (!dust) return `Turn it in the ${name} until no wet spot shows, without pressing.`;
+  return spec.untapped
+    ? `Dust with ${name} on all sides, and leave on what clings.`
+    : `Dust with ${name} on all sides and tap off what is loose.`;
+}
+
+/** Every layer as it is put on, by what the plan says of it. */
+export function coatSteps({ ready, plan, dish }: Told): Text[] {
+  if (dish.readyCoated) return [];
+  // A layer without a gram in it is not there.
+  const specs = plan.layers.filter((l) => l.portions.some((p) => p.grams > 0));
+  return ready.layers.map((layer, at) => {
+    const dust = at === 0 && ready.layers.length > 1 && ['powder', 'starch'].includes(layer.grain ?? '');
+    const step = layer.sheet
+      ? `Wrap each piece in one sheet of ${lowered(layer.name)}, the seam below.`
+      : layer.wet
+        ? dipStep(layer, specs[at])
+        : dredgeStep(layer, specs[at], dust);
+    return text`${step}${at === ready.layers.length - 1 ? ' Lay it on a tray or rack.' : ''}`;
+  });
+}
