@@ -58,9 +58,11 @@ function whyPale(j: Judged, under: boolean, value: number, other: number): [caus
 
 function colourOf(j: Judged, side: 'top' | 'underside', value: number, other: number): Verdict {
   const word = colourWord(value);
-  const good = value >= GOLDEN.from && value <= GOLDEN.to;
-  const band = good ? 'good' : value > BURNS_AT || value < PALE ? 'poor' : 'fair';
-  const said = verdict(value, 'B', band, word);
+  // As brown as the original is brown enough: what the pot leaves straw need not be golden.
+  const from = Math.min(GOLDEN.from, j.pot?.colour ?? GOLDEN.from);
+  const good = value >= from && value <= GOLDEN.to;
+  const band = good ? 'good' : value > BURNS_AT || value < Math.min(PALE, from) ? 'poor' : 'fair';
+  const said: Verdict = { ...verdict(value, 'B', band, word), bound: from };
   if (good) return said;
   if (value > GOLDEN.to) {
     const how = text`well past golden, at ${celsius(j.tempC)}`;
@@ -77,9 +79,9 @@ function colourOf(j: Judged, side: 'top' | 'underside', value: number, other: nu
 }
 
 /** How far a side is from golden. */
-const fromGolden = ({ value }: Verdict): number => {
+const fromGolden = ({ value, bound = GOLDEN.from }: Verdict): number => {
   const { pale, perPale, dark, perDark } = SHORTFALL.colour;
-  return Math.max(0, pale - value) * perPale + Math.max(0, value - dark) * perDark;
+  return Math.max(0, pale - (GOLDEN.from - bound) - value) * perPale + Math.max(0, value - dark) * perDark;
 };
 
 const sides = ({ colourTop: top, colourUnder: under }: Verdicts): [number, number] => [

@@ -3,6 +3,7 @@ import { celsius, lowered, millimetres, text } from '../units/index.js';
 import { byWord, moreIsBetter } from './compare.js';
 import {
   CARRIES_ON_K,
+  DARK_MEAT,
   FIRM_AS_FRIED,
   FIRMNESS,
   JUICE,
@@ -58,7 +59,8 @@ export const centre: OutcomeRule = {
 /** How far the centre goes on rising on its rack, when it was let wait there and rises enough to be told. */
 function carryOver(j: Judged, centreC: number): Because | null {
   const rack = j.series.waiting.find((w) => w.place === 'rack' && !w.sauced);
-  if (!rack) return null;
+  // What is judged by its softness has no centre to wait for.
+  if (!rack || !safeMinimum(j.ready.food.food.safety)) return null;
   const peakC = rack.series.columns.centreC.reduce((a, b) => Math.max(a, b));
   if (peakC - centreC < CARRIES_ON_K) return null;
   const poultry = j.ready.food.food.safety === 'poultry';
@@ -114,8 +116,8 @@ export const juice: OutcomeRule = {
     if (food.origin !== 'meat' && food.origin !== 'fish') return undefined;
     const hottestC = valueOf(j, 'hottestMeanC');
     const squeezed = Math.min(SQUEEZE.most, Math.max(0, (hottestC - SQUEEZE.fromC) * SQUEEZE.perK));
-    // Skin holds the steam back, and what is tough around a bone melts and stays moist.
-    const held = food.food.boneShare ? ON_BONE : 1;
+    // Skin holds the steam back; what is tough around a bone and in dark meat melts and stays moist.
+    const held = food.food.boneShare ? ON_BONE : food.food.eatAtC >= DARK_MEAT.eatAtC ? DARK_MEAT.loses : 1;
     const value = Math.max(0, 1 - held * (squeezed + valueOf(j, 'foodWaterLost')));
     const word =
       value > JUICE.juicy ? 'juicy' : value > JUICE.good ? 'moist' : value > JUICE.fair ? 'rather dry' : 'dry';

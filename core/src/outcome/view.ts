@@ -32,6 +32,8 @@ export interface PotLeft {
   /** Firmness of the food, 1 raw … 0, and °C of its centre. */
   firmness: number;
   centreC: number;
+  /** Browning B of its paler side. */
+  colour: number;
 }
 
 /** Everything an outcome looks at: a piece, how it was cooked, and the moment at which it is judged. */

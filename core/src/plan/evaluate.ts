@@ -34,7 +34,7 @@ import {
 } from '../outcome/index.js';
 import { cautionsFor, dishAllergens, safeMinimum } from '../safety/index.js';
 import { TABLE_SAUCE } from './constants.js';
-import { coatLikeness, likenessOf, staysPale, works } from './likeness.js';
+import { coatLikeness, likenessOf, fairlyWeighed, staysPale, works } from './likeness.js';
 import { planNotes } from './planNotes.js';
 import { stepsFor } from './steps.js';
 import type { AirResult, Asked, FriedResult, Occasion, WaitingResult } from './types.js';
@@ -90,6 +90,7 @@ const potLeft = (series: CookSeries, at: number): PotLeft => ({
   footHotMin: footHotMin(series, at),
   firmness: series.columns.firmness[at],
   centreC: series.columns.centreC[at],
+  colour: Math.min(series.columns.colourUp[at], series.columns.colourDown[at]),
 });
 
 const waitingResults = (judged: Judged): WaitingResult[] =>
@@ -218,9 +219,11 @@ function describe({ pantry, dish }: Occasion, cooked: InFryer, fried: FriedResul
   const oil = oilAmounts(plan, ready, areaM2, load.batches);
   const bowls = dish.readyCoated ? [] : bowlsFor(ready.layers, areaM2, dish.count, plan.station);
   const eaten = allLayersOf(plan);
+  const result = judgedResult(judged, outcomes);
   const pale = staysPale(ready.layers, fried.outcomes);
   return {
-    ...judgedResult(judged, outcomes),
+    ...result,
+    reasons: fairlyWeighed(result.reasons, pale).sort((a, b) => b.weight - a.weight),
     plan,
     stepC: fryer.stepC,
     grammar: planNotes(plan, ready.layers, fryer.stepC),

@@ -1,6 +1,6 @@
 import { kindOf, type CoatKind, type CoatLayer } from '../coat/index.js';
 import { GOLDEN } from '../heat/index.js';
-import { OUTCOME_KEYS, ruleOf, type Outcomes } from '../outcome/index.js';
+import { OUTCOME_KEYS, ruleOf, type Outcomes, type Reason } from '../outcome/index.js';
 import { BARE_APART, BATTER_UNDER_CRUMBS, KIND_APART, THICKNESS_COST } from './constants.js';
 import { tastesAlike } from './taste.js';
 
@@ -58,6 +58,13 @@ export function shortfallOf(outcomes: Outcomes, pale: boolean): number {
   }, 0);
 }
 
-/** A plan works when no outcome is poor; starch is let off its paleness. */
+/** A plan works when no outcome is poor; starch is let off its paleness, and what is eaten at once need not stay crisp. */
 export const works = (outcomes: Outcomes, pale: boolean): boolean =>
-  Object.values(outcomes).every(({ band, key }) => band !== 'poor' || isLetOff(key, pale));
+  Object.values(outcomes).every(({ band, key }) => band !== 'poor' || key === 'crispLife' || isLetOff(key, pale));
+
+/** Reasons as they weigh: what is let off is worth knowing, and no fault; what does not stay crisp is worth mending. */
+export const fairlyWeighed = (reasons: readonly Reason[], pale: boolean): Reason[] =>
+  reasons.map((r) => {
+    if (isLetOff(r.about, pale)) return { ...r, weight: 0 as const };
+    return r.about === 'crispLife' && r.weight === 2 ? { ...r, weight: 1 as const } : r;
+  });

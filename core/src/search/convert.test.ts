@@ -8,7 +8,7 @@ import { EQUAL_WORTH } from './constants.js';
 import { convertDish, familiesFor, rankFound, searchFamily, simulationsFor } from './convert.js';
 import { coatsFor } from './families.js';
 import { FAMILIES, temperaturesFor } from './index.js';
-import { strangenessOf, worthOf } from './worth.js';
+import { isTheirs, strangenessOf, worthOf } from './worth.js';
 
 // Coarse steps, so that a search has few temperatures to try.
 const fryer: Fryer = { ...PLAIN_FRYER, basket: { kind: 'round', diameterMm: 200 }, stepC: 10 };
@@ -43,13 +43,18 @@ describe('converting beer-battered mushrooms', () => {
     expect(best.steps.length).toBeGreaterThanOrEqual(5);
   });
 
-  test('ranked: what works first, then what is worth more; of equals the families keep their order', () => {
+  test('ranked: what works first, then the cook’s own, then what is worth more; of equals the families keep their order', () => {
     const places = conversion.alternatives.map((a) => {
       // Nothing here needs a special shop, which would cost a little as well.
       const worth = worthOf(a, conversion.fried, request.fryer) - strangenessOf(a, conversion.fried);
-      return [Number(!a.works), -Math.round(worth / EQUAL_WORTH), FAMILIES.indexOf(a.family)];
+      return [
+        Number(!a.works),
+        Number(!isTheirs(a.family, conversion.fried)),
+        -Math.round(worth / EQUAL_WORTH),
+        FAMILIES.indexOf(a.family),
+      ];
     });
-    const inOrder = [...places].sort(([a, b, c], [d, e, f]) => a - d || b - e || c - f);
+    const inOrder = [...places].sort((a, b) => a.map((x, k) => x - b[k]).find((gap) => gap !== 0) ?? 0);
     expect(places).toEqual(inOrder);
   });
 

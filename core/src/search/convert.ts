@@ -10,12 +10,12 @@ import { keepPotFor } from './keepPot.js';
 import { retimed } from './retime.js';
 import { searchCoat, searchVariants, SECOND_ROUND, simulationsOfVariants, temperaturesFor } from './search.js';
 import { FAMILIES, type Alternative, type Candidate, type Conversion, type Family, type FamilyFound } from './types.js';
-import { strangenessOf, worthOf } from './worth.js';
+import { isTheirs, strangenessOf, worthOf } from './worth.js';
 
 type Rank = (a: Alternative, b: Alternative) => number;
 
 /**
- * What works first; then the more like the original, less what is not quite right yet, where a minute, a way to a
+ * What works first, and of that the cook's own coat; then the more like the original, less what is not quite right yet, where a minute, a way to a
  * special shop and another ingredient than the usual cost a little likeness.
  */
 function rankBy({ limits, fryer }: Asked, fried: FriedResult): Rank {
@@ -23,8 +23,14 @@ function rankBy({ limits, fryer }: Asked, fried: FriedResult): Rank {
   const worth = (a: Alternative): number =>
     worthOf(a, fried, fryer) - (needsShopping(a, atHome) ? COST.shopping : 0) - strangenessOf(a, fried);
   const step = (a: Alternative): number => Math.round(worth(a) / EQUAL_WORTH);
+  const own = ({ family, works }: Alternative): boolean => works && isTheirs(family, fried);
   const place = ({ family }: Alternative): number => FAMILIES.indexOf(family);
-  return (a, b) => Number(b.works) - Number(a.works) || step(b) - step(a) || place(a) - place(b) || worth(b) - worth(a);
+  return (a, b) =>
+    Number(b.works) - Number(a.works) ||
+    Number(own(b)) - Number(own(a)) ||
+    step(b) - step(a) ||
+    place(a) - place(b) ||
+    worth(b) - worth(a);
 }
 
 /** What makes two versions the same thing to whoever eats them: the kind of coat, its crumbs, and whether batter is in it. */

@@ -42,6 +42,7 @@ describe('the moves that cooks know', () => {
   test.each<[string, Asked, Asked]>([
     ['patted', asked([EGG, FINE], { skin: 'wet' }), asked([EGG, FINE])],
     ['dust-first', asked([EGG, FINE]), asked([FLOUR, EGG, FINE])],
+    ['binder', asked([FLOUR]), asked([BUTTERMILK, FLOUR])],
     ['starch-0.2', asked([BUTTERMILK, FLOUR]), asked([FLOUR, EGG, FINE])],
     ['starch-0.5', asked([BATTER]), asked([BUTTERMILK, spec(['wheat-flour', 60], ['corn-starch', 10])])],
     ['second-dredge', asked([BUTTERMILK, FLOUR]), asked([FLOUR, EGG, FINE])],

@@ -112,6 +112,16 @@ export const MOVES: readonly CoatMove[] = [
         : undefined;
     },
   },
+  {
+    id: 'binder',
+    make: (asked, coat) => {
+      const glue = gluingLayer(choiceOf(asked));
+      const wet = coat.layers.some((l) => isWetLayer(asked.pantry, l));
+      return glue && !wet && coat.layers.length > 0
+        ? withLayers(coat, [...coat.layers.slice(0, -1), glue, coat.layers.at(-1)!])
+        : undefined;
+    },
+  },
   ...STARCH_SHARES.map(starchShare),
   {
     id: 'second-dredge',

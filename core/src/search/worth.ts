@@ -46,9 +46,10 @@ export const worthOf = ({ likeness, outcomes, layers, plan }: AirResult, fried: 
 const OWN: readonly Family[] = ['as-it-is', 'kept-finish'];
 const OWN_BATTER: readonly Family[] = ['batter-under-crumbs', 'thick-batter-parchment'];
 
+/** Whether a family leaves the cook's own coat, or their own batter, in its place. */
+export const isTheirs = (family: Family, fried: FriedResult): boolean =>
+  OWN.includes(family) || (OWN_BATTER.includes(family) && fried.layers.some((l) => l.batter));
+
 /** What a coat costs for being another than the cook's own: of equals the own one goes first. */
-export function strangenessOf({ family, variant }: Pick<Coat, 'family' | 'variant'>, fried: FriedResult): number {
-  const battered = fried.layers.some((l) => l.batter);
-  const theirs = OWN.includes(family) || (battered && OWN_BATTER.includes(family));
-  return (theirs ? 0 : COST.notTheirs) + (variant ? COST.unusual : 0);
-}
+export const strangenessOf = ({ family, variant }: Pick<Coat, 'family' | 'variant'>, fried: FriedResult): number =>
+  (isTheirs(family, fried) ? 0 : COST.notTheirs) + (variant ? COST.unusual : 0);

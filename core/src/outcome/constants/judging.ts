@@ -298,6 +298,13 @@ export const AIRLESS_FROM = 0.75;
  */
 export const ON_BONE = 0.45;
 /**
+ * Meat that is best from so hot on is dark, and loses this share of the juice that lean meat does.
+ * @unit °C, share
+ * @range 78–82; 0.6–0.8
+ * @source common practice, no source: boned thighs are cooked to 85 °C and more and stay juicy
+ */
+export const DARK_MEAT = { eatAtC: 80, loses: 0.7 } as const;
+/**
  * Dripping fat of one piece that is worth a word, and the setting from which it smokes on hot metal.
  * @unit g, °C
  * @range 0.3–2; 190–205

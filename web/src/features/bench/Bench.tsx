@@ -14,7 +14,7 @@ import { useEvaluation, type Evaluated } from '../dish/useEvaluation';
 import { FAMILY_NAMES } from '../dish/words';
 import { AirForm, AirHeat } from '../heat/AirForm';
 import { PotForm, PotHeat } from '../heat/PotForm';
-import { Reasons } from '../reasons/Reasons';
+import { Answer, Reasons } from '../reasons/Reasons';
 import { SearchContext } from '../search/SearchContext';
 import { SearchLine } from '../search/SearchLine';
 import { useSearch } from '../search/useSearch';
@@ -62,7 +62,7 @@ export function Bench() {
       <Leaving />
       <div className="grid min-h-0 grow lg:h-[calc(100dvh-9.6rem)] lg:grid-cols-[20rem_minmax(0,1fr)_18.5rem]">
         <CoatAndCut body={body} plan={body.chosen?.plan ?? null} evaluated={evaluated} onSide={turn} />
-        <div className="order-first min-h-0 min-w-0 px-4 py-1 lg:order-none lg:overflow-y-auto">
+        <div className="-order-1 min-h-0 min-w-0 px-4 py-1 lg:order-none lg:overflow-y-auto">
           {error && (
             <p role="alert" className="text-error">
               The simulation broke off: {error}. Change something, or reload the page; what is saved is safe.
@@ -81,9 +81,19 @@ export function Bench() {
           role="region"
           aria-label="Why"
           tabIndex={0}
-          className="min-h-0 border-base-300 px-3 py-2 lg:overflow-y-auto lg:border-l"
+          className="min-h-0 border-base-300 py-2 max-lg:contents lg:overflow-y-auto lg:border-l"
         >
-          {evaluated?.air && <Reasons air={evaluated.air} body={body} conversion={search.conversion} />}
+          {evaluated?.air && (
+            <>
+              {/* On a small screen the answer stands above everything, and its reasons below. */}
+              <div className="-order-2 px-4 pt-2 lg:order-none lg:px-3 lg:pt-0">
+                <Answer body={body} keepPot={search.conversion?.keepPot ?? null} />
+              </div>
+              <div className="order-1 px-4 py-2 lg:order-none lg:px-3 lg:py-0">
+                <Reasons air={evaluated.air} body={body} conversion={search.conversion} />
+              </div>
+            </>
+          )}
         </div>
       </div>
       <Shelf

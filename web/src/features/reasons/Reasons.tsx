@@ -7,6 +7,7 @@ import {
   type AirResult,
   type Alternative,
   type Conversion,
+  type KeepPot as Kept,
   type Place,
   type Reason,
 } from '@yellowmist/core';
@@ -20,7 +21,18 @@ const TONES: Record<Reason['weight'], { border: string; word: string }> = {
   0: { border: 'border-base-content/40', word: 'Good to know' },
 };
 
-/** What is changed and what it buys; then why it comes out as it does, worst first, each with the move that would change it. */
+/** The answer, before any verdict: whether the pot is kept, and what is changed of the cook's own and what it buys. */
+export const Answer = memo(function Answer({ body, keepPot }: { body: ConversionBody; keepPot: Kept | null }) {
+  const { chosen } = body;
+  return (
+    <>
+      {keepPot && <KeepPot keepPot={keepPot} />}
+      {chosen && chosen.family !== 'as-it-is' && <Changes body={body} plan={chosen.plan} />}
+    </>
+  );
+});
+
+/** Why it comes out as it does, worst first, each with the move that would change it. */
 export const Reasons = memo(function Reasons({
   air,
   body,
@@ -37,8 +49,6 @@ export const Reasons = memo(function Reasons({
   const found = conversion?.alternatives.find((a) => a.id === taken);
   return (
     <section aria-label="Reasons" className="min-h-0">
-      {conversion?.keepPot && <KeepPot keepPot={conversion.keepPot} />}
-      {chosen && chosen.family !== 'as-it-is' && <Changes body={body} plan={chosen.plan} />}
       <h2 className="text-lg">{verdict(air)}</h2>
       {reasons.length === 0 && (
         <p className="mt-1">Nothing stands against it: the coat sets, stays on, browns and crisps in this fryer.</p>
