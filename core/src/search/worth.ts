@@ -1,3 +1,4 @@
+import { isLace } from '../coat/index.js';
 import type { AirPlan, Fryer } from '../dish/index.js';
 import { FRYERS } from '../heat/index.js';
 import type { Outcomes } from '../outcome/index.js';
@@ -46,9 +47,9 @@ export const worthOf = ({ likeness, outcomes, layers, plan }: AirResult, fried: 
 const OWN: readonly Family[] = ['as-it-is', 'kept-finish'];
 const OWN_BATTER: readonly Family[] = ['batter-under-crumbs', 'thick-batter-parchment'];
 
-/** Whether a family leaves the cook's own coat, or their own batter, in its place. */
+/** Whether a family leaves the cook's own coat, or their own batter, in its place: lace made thick is theirs no more. */
 export const isTheirs = (family: Family, fried: FriedResult): boolean =>
-  OWN.includes(family) || (OWN_BATTER.includes(family) && fried.layers.some((l) => l.batter));
+  OWN.includes(family) || (OWN_BATTER.includes(family) && fried.layers.some((l) => l.batter) && !isLace(fried.layers));
 
 /** What a coat costs for being another than the cook's own: of equals the own one goes first. */
 export const strangenessOf = ({ family, variant }: Pick<Coat, 'family' | 'variant'>, fried: FriedResult): number =>
