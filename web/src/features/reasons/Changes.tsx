@@ -13,20 +13,27 @@ const headingFor = (n: number): string =>
 export function Changes({ body, plan }: { body: ConversionBody; plan: AirPlan }) {
   const pantry = usePantryDocument();
   const { answer, error } = useAnswer('changes', { ...requestOf(body, pantry), plan });
-  if (error) return <p role="alert">{error}</p>;
-  if (!answer) return <p className="min-h-24 text-sm">Looking what each change buys…</p>;
-  if (answer.length === 0) {
-    return <p className="mt-1 text-sm">Nothing that differs from your own coat buys anything in this cook.</p>;
-  }
   return (
     <section aria-label="Changes to your coat" className="mb-3">
-      <h2 className="text-lg leading-tight">{headingFor(answer.length)}</h2>
+      {error ? <p role="alert">{error}</p> : <Told changes={answer} />}
+    </section>
+  );
+}
+
+function Told({ changes }: { changes: WorthChange[] | null }) {
+  if (!changes) return <p className="min-h-24 text-sm">Looking what each change buys…</p>;
+  if (changes.length === 0) {
+    return <p className="text-sm">Nothing that differs from your own coat buys anything in this cook.</p>;
+  }
+  return (
+    <>
+      <h2 className="text-lg leading-tight">{headingFor(changes.length)}</h2>
       <ol className="mt-2 space-y-2">
-        {answer.map((change, at) => (
+        {changes.map((change, at) => (
           <Line key={change.id + String(at)} change={change} at={at} />
         ))}
       </ol>
-    </section>
+    </>
   );
 }
 
