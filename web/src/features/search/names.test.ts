@@ -1,6 +1,6 @@
-import { KNOWN, convertDish, type Alternative, type Conversion } from '@yellowmist/core';
+import { KNOWN, convertDish, planId, type Alternative, type Conversion } from '@yellowmist/core';
 import { exampleConversion, type Chosen } from '@yellowmist/contract';
-import { betterThan, choicesIn, isBetter, isTaken, keyOf, namesOf } from './names';
+import { betterThan, choicesIn, isBetter, isTaken, keyOf, namesOf, withTaken } from './names';
 
 const conversion: Conversion = convertDish({ ...exampleConversion(), pantry: KNOWN });
 const choices = choicesIn(conversion);
@@ -45,6 +45,37 @@ describe('the versions to choose from', () => {
     expect(betterThan(conversion, { ...chosenOf(best), by: 'search' })).toBeNull();
     expect(betterThan(null, chosenOf(far))).toBeNull();
     expect(betterThan(conversion, null)).toBeNull();
+  });
+
+  describe('what lies on the bench is among them', () => {
+    const [best] = conversion.alternatives;
+    const longer = { ...best, id: 'longer', plan: { ...best.plan, restMin: best.plan.restMin + 3 } };
+    const id = (a: Alternative): Alternative => ({ ...a, id: planId(a.plan) });
+    const guess = id(longer);
+    const taken = (c: Conversion, chosen: Chosen): number => choicesIn(c).filter((a) => isTaken(a, chosen)).length;
+
+    test('as it was found, once', () => {
+      expect(withTaken(conversion, [], chosenOf(best))).toBe(conversion);
+      expect(withTaken(conversion, [], null)).toBe(conversion);
+    });
+
+    test('one that the search laid there stands in the place of one of its family that is hardly better', () => {
+      const chosen: Chosen = { ...chosenOf(guess), by: 'search' };
+      const all = withTaken(conversion, [guess], chosen);
+      expect(taken(all, chosen)).toBe(1);
+      expect(all.alternatives).toHaveLength(conversion.alternatives.length);
+    });
+
+    test('one that the cook chose stands beside what was found', () => {
+      const all = withTaken(conversion, [guess], chosenOf(guess));
+      expect(all.alternatives).toHaveLength(conversion.alternatives.length + 1);
+    });
+
+    test('also where the original put in as it is is the very same cook: it is another version', () => {
+      const same: Alternative = { ...conversion.original, family: 'kept-finish' };
+      const chosen: Chosen = { ...chosenOf(same), by: 'search' };
+      expect(taken(withTaken(conversion, [same], chosen), chosen)).toBe(1);
+    });
   });
 
   test('what works is better than what does not; of two that do, one that is clearly more like it', () => {

@@ -27,6 +27,26 @@ export function betterThan(conversion: Conversion | null, chosen: Chosen | null)
 export const choicesIn = (conversion: Conversion | null): Alternative[] =>
   conversion ? [conversion.original, ...conversion.alternatives] : [];
 
+/**
+ * What was found, with the version on the bench among it even where others beat it: it stays there. One that the search
+ * laid there stands in the place of a later one of its family that is hardly better.
+ * @param known versions that were shown before
+ */
+export function withTaken(conversion: Conversion, known: readonly Alternative[], chosen: Chosen | null): Conversion {
+  if (!chosen) return conversion;
+  const { alternatives } = conversion;
+  const lies = (a: Alternative): boolean => isTaken(a, chosen);
+  if (choicesIn(conversion).some(lies)) return conversion;
+  const before = known.find(lies);
+  if (!before) return conversion;
+  const taken = { ...before, badges: [] };
+  const twin = alternatives.find((a) => a.family === taken.family);
+  if (chosen.by === 'search' && twin && !isBetter(twin, taken)) {
+    return { ...conversion, alternatives: alternatives.map((a) => (a === twin ? { ...taken, badges: a.badges } : a)) };
+  }
+  return { ...conversion, alternatives: [...alternatives, taken] };
+}
+
 export const keyOf = ({ family, id }: Alternative): string => `${family} ${id}`;
 
 const coatName = (a: Alternative): string => FAMILY_NAMES[a.family] + (a.variant ? `: ${a.variant}` : '');

@@ -1,13 +1,13 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Chosen, ConversionBody, SearchAnswer } from '@yellowmist/contract';
-import { fingerprint, kept, planId, type Alternative, type Conversion } from '@yellowmist/core';
+import { fingerprint, kept, type Alternative, type Conversion } from '@yellowmist/core';
 import { api } from '../../state/api';
 import { useAppDispatch, useAppStore } from '../../state/hooks';
 import { requestOf, usePantryDocument } from '../../state/usePantry';
 import { convert, restore } from '../../worker/core';
 import type { DishQuestion } from '../../worker/questions';
 import { searchFound, selectBody, selectDesk, useDish, type Found } from '../dish/dishSlice';
-import { isBetter } from './names';
+import { withTaken } from './names';
 import { useReading } from './reading';
 import { begun, cleared, failed, found, progressed, stopped, useSearchState, type SearchState } from './searchSlice';
 
@@ -24,27 +24,6 @@ export interface Search extends SearchState {
 /** What the choice of a version needs to know, the best first. */
 const versionsOf = ({ alternatives }: Conversion): Found[] =>
   alternatives.map(({ family, plan, likeness, works }) => ({ family, plan, likeness, works }));
-
-/**
- * What was found, with the version on the bench among it even where others beat it: it stays there. One that the search
- * laid there stands in the place of a later one of its family that is hardly better.
- * @param known versions that were shown before
- */
-function withTaken(conversion: Conversion, known: readonly Alternative[], chosen: Chosen | null): Conversion {
-  if (!chosen) return conversion;
-  const id = planId(chosen.plan);
-  const isTaken = (a: Alternative): boolean => a.id === id;
-  const { alternatives } = conversion;
-  if ([conversion.original, ...alternatives].some(isTaken)) return conversion;
-  const before = known.find(isTaken);
-  if (!before) return conversion;
-  const taken = { ...before, badges: [] };
-  const twin = alternatives.find((a) => a.family === taken.family);
-  if (chosen.by === 'search' && twin && !isBetter(twin, taken)) {
-    return { ...conversion, alternatives: alternatives.map((a) => (a === twin ? { ...taken, badges: a.badges } : a)) };
-  }
-  return { ...conversion, alternatives: [...alternatives, taken] };
-}
 
 /** Searches that were finished lately, by their questions: what is undone or gone back to is there at once. */
 const finished = new Map<string, Conversion>();
