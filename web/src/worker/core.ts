@@ -42,6 +42,8 @@ export function onCrash(tell: () => void): () => void {
 const MOST_WORKERS = 4;
 /** A worker of its own for what is seen at once, so that a search never holds it up. */
 const quick = makePool(open, 1, crashed);
+/** The answer is read first: it waits for no search, and holds up no hand that drags. */
+const answer = makePool(open, 1, crashed);
 /** The page and the quick worker rest while a search runs: it may take every core, and two at least. */
 const long = makePool(open, Math.min(MOST_WORKERS, Math.max(2, navigator.hardwareConcurrency || 2)), crashed);
 
@@ -58,7 +60,7 @@ const POOLS = {
   water: long,
   move: long,
   guess: quick,
-  changes: long,
+  changes: answer,
 } as const;
 
 export type Asked = keyof typeof POOLS;
