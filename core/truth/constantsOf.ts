@@ -15,6 +15,7 @@ export const CONSTANT_FILES = [
   'oil/constants.ts',
   'outcome/constants/weighing.ts',
   'outcome/constants/judging.ts',
+  'outcome/constants/inside.ts',
   'plan/constants.ts',
   'search/constants.ts',
   'advice/constants.ts',

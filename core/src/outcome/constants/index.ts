@@ -1,2 +1,3 @@
+export * from './inside.js';
 export * from './judging.js';
 export * from './weighing.js';
