@@ -1,5 +1,4 @@
-export { changesIn, changesWorth, type WorthChange } from './changes/changes.js';
-export { type Change, type ChangeId } from './changes/change.js';
+export { changesWorth, type WorthChange } from './changes/changes.js';
 export * from './compare.js';
 export * from './crumbOil.js';
 export * from './move.js';

@@ -1,22 +1,17 @@
 import {
-  massMean,
   mixComposition,
   mixDensity,
   partsOf,
   totalGrams,
-  type DryTraits,
   type Grain,
   type Pantry,
   type Part,
   type SkinGrip,
 } from '../foods/index.js';
-import { lowered, ROUNDING, NEXT_TO_NOTHING } from '../units/index.js';
+import { ROUNDING } from '../units/index.js';
 import { drainedFilmM, flowOf, isPourable, type Flow } from './batter.js';
 import {
   BATTER_FROM_POWDER_SHARE,
-  BROWNING_OF_A_DIP,
-  BROWNING_OF_SUGAR,
-  CLUMPED_CRUNCH,
   CLUMPED_FACTOR,
   DEFAULT_DRAIN_S,
   DUST_ON_SKIN_GM2,
@@ -25,7 +20,6 @@ import {
   GLUE_GRIP_ON_SKIN,
   GRIP_ON,
   HELD_IN_FOLDS,
-  LIGHTNESS,
   MOST_SOAKED_GM2,
   OVER_BATTER_FACTOR,
   PICK_UP_ON_WET_GM2,
@@ -37,6 +31,7 @@ import {
   WET_STRUCTURE,
   LEAST_PORES,
 } from './constants/index.js';
+import { browningOf, clumpedStructure, dryMean, lightnessOf, nameOf, normalised, structureOf } from './mixture.js';
 import { thicknessFromSpread } from './spread.js';
 import type { CoatLayer, LayerSpec, SkinWater } from './types.js';
 
@@ -83,39 +78,7 @@ function pickUpOnWet({ portions }: Recipe): number {
   return rooms.reduce((sum, { grain, room }) => sum + (room / all) * PICK_UP_ON_WET_GM2[grain], 0);
 }
 
-/** "Beaten egg", "Plain wheat flour and beer batter": the one or two ingredients that make a layer what it is. */
-function nameOf(portions: readonly Part[], batter: boolean): string {
-  const main = [...portions]
-    .sort((a, b) => b.grams - a.grams)
-    .filter((p) => !['seasoning', 'leavening', 'fat'].includes(p.ingredient.group))
-    .slice(0, 2)
-    .map((p) => p.ingredient);
-  if (batter) main.sort((a, b) => Number(b.dry !== undefined) - Number(a.dry !== undefined));
-  const names = main.map((i, k) => (k === 0 ? i.name : lowered(i.name)));
-  return names.join(' and ') + (batter ? ' batter' : '');
-}
-
-const dryMean = (portions: readonly Part[], of: (p: Part) => number): number => {
-  const dry = portions.filter((p) => p.ingredient.dry);
-  const total = totalGrams(dry);
-  return total === 0 ? 0 : dry.reduce((sum, p) => sum + (p.grams / total) * of(p), 0);
-};
-
-const lightnessOf = ({ light, grain }: DryTraits): number => light ?? LIGHTNESS[grain];
-
-const structureOf = (portions: readonly Part[]): number => dryMean(portions, (p) => p.ingredient.dry!.structure);
-
-const clumpedStructure = (portions: readonly Part[]): number =>
-  structureOf(portions) + CLUMPED_CRUNCH * (1 - structureOf(portions));
-
 const powdery = (grain: Grain): boolean => grain === 'powder' || grain === 'starch';
-
-function browningOf(portions: readonly Part[]): number {
-  const base = dryMean(portions, (p) => p.ingredient.dry!.browning) || BROWNING_OF_A_DIP;
-  const solidsG = (massMean(portions, (i) => 100 - i.per100g.waterG) / 100) * totalGrams(portions);
-  const sugarG = (massMean(portions, (i) => i.sugarG ?? 0) / 100) * totalGrams(portions);
-  return base + BROWNING_OF_SUGAR * (sugarG / Math.max(NEXT_TO_NOTHING, solidsG));
-}
 
 /** Flow of a wet layer as it stands in the bowl: by its recipe, or as thick as its drop was measured to be. */
 export const flowOfLayer = (pantry: Pantry, layer: LayerSpec): Flow => flowOfRecipe(recipeOf(pantry, layer));
@@ -267,11 +230,6 @@ function dryLayer(spec: Recipe, below: CoatLayer | undefined, skin: SkinWater): 
     gluten: 0,
     grip: powderOnSkin ? DUST_GRIP_ON_SKIN[skin] : GRIP_ON[groundOf(below, skin)],
   };
-}
-
-function normalised(portions: readonly Part[]): Part[] {
-  const total = totalGrams(portions);
-  return portions.map((p) => ({ ...p, grams: p.grams / total }));
 }
 
 /**

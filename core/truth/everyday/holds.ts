@@ -1,3 +1,4 @@
+import { kindOf, type Alternative } from '../../src/index.js';
 import { currentIn } from '../document.js';
 import type { Everyday } from './dish.js';
 import { isExpected, isNear, NEAR, proposalFor, quantile, tableOf, type Proposal } from './proposals.js';
@@ -6,6 +7,12 @@ import { isExpected, isNear, NEAR, proposalFor, quantile, tableOf, type Proposal
 const LONG_MS = 300_000;
 
 const names = (of: readonly Proposal[]): string[] => of.map((p) => p.dish.what);
+
+/** What whoever eats it would call it: its kind, what its finish is mostly made of, and whether batter is in it. */
+function thingOf({ layers }: Alternative): string {
+  const finish = [...layers.at(-1)!.portions].sort((a, b) => b.grams - a.grams)[0];
+  return `${kindOf(layers)}, ${finish.ingredientId}, ${layers.some((l) => l.batter) ? 'batter' : 'none'}`;
+}
 
 /** What a list of everyday breaded dishes has to come to; told under its name. */
 export function holdsFor(name: string, list: readonly Everyday[]): void {
@@ -41,7 +48,7 @@ export function holdsFor(name: string, list: readonly Everyday[]): void {
 
     test('no version is the same thing as another, nor crisper in the very same coat than the pot makes it', () => {
       for (const { conversion, dish } of proposals) {
-        const things = conversion.alternatives.map((a) => `${a.family} ${a.variant}`);
+        const things = conversion.alternatives.map(thingOf);
         expect([dish.what, new Set(things).size]).toEqual([dish.what, things.length]);
         const same = conversion.original.outcomes.crispness!.value;
         expect(same).toBeLessThanOrEqual(conversion.fried.outcomes.crispness!.value + 0.01);
