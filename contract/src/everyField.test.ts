@@ -47,7 +47,18 @@ const DOCUMENTS: [string, Schema, object][] = [
     conversionBodySchema,
     {
       ...example,
-      dish: { ...example.dish, smaller: { count: 2, scale: 0.5 }, prepMin: 15 },
+      dish: {
+        ...example.dish,
+        smaller: { count: 2, scale: 0.5 },
+        prepMin: 15,
+        servings: 4,
+        beside: [{ name: 'Dip', use: 'dip', portions: [{ ingredientId: 'yoghurt', grams: 120 }], wantedG: 150 }],
+        bought: { unit: 'cluster', amount: 3, cut: 'torn', sizeMm: 60 },
+      },
+      fried: {
+        ...example.fried,
+        layers: example.fried.layers.map((l) => ({ ...l, written: { portions: l.portions, pieces: 20 } })),
+      },
       fryer: full,
       chosen: { family: 'own', by: 'cook', plan },
     },
@@ -87,6 +98,7 @@ const DOCUMENTS: [string, Schema, object][] = [
           cupG: 40,
         },
       ],
+      weights: [{ foodId: 'onion', unit: 'medium-onion', grams: 140 }],
     },
   ],
   [

@@ -34,6 +34,15 @@ export const RANGES = {
   /** g of one thing in 100 g, as a label says it; g in a level cup. */
   per100g: { min: 0, max: 100 },
   cupG: { min: 10, max: 400 },
+  /** So many of a market's unit, or g; and a cut's own length, mm. */
+  /** Bowls beside the coat; people who eat. */
+  beside: { min: 0, max: 8 },
+  servings: { min: 1, max: 40 },
+  bought: { min: 0.05, max: 10_000 },
+  cutSizeMm: { min: 4, max: 120 },
+  /** Usual weights that a kitchen has changed, and g of one. */
+  weights: { min: 0, max: 200 },
+  unitG: { min: 0.5, max: 5000 },
   /** Air between two pieces; a place on a rack from its middle. */
   gapMm: { min: 0, max: 40 },
   placeMm: { min: -400, max: 400 },
@@ -62,7 +71,7 @@ export const RANGES = {
   keptCoats: { min: 0, max: 200 },
   keptCooks: { min: 0, max: 3000 },
   /** Ids of a list of ingredients. */
-  pantryIds: { min: 0, max: 300 },
+  pantryIds: { min: 0, max: 500 },
   layers: { min: 1, max: 8 },
   portions: { min: 1, max: 12 },
   nameLength: { min: 1, max: 80 },

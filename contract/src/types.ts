@@ -72,6 +72,14 @@ export interface ConversionDocument extends ConversionBody {
   updatedAt: string;
 }
 
+/** What one of a market's unit weighs here, where that is not the usual. */
+export interface UsualWeight {
+  foodId: string;
+  /** A unit that the food is sold by: "medium-onion". */
+  unit: string;
+  grams: number;
+}
+
 /** What a kitchen has and never uses, and its own ingredients. */
 export interface PantryBody {
   /** Pantry ids that are in the house. */
@@ -79,6 +87,8 @@ export interface PantryBody {
   /** Pantry ids that are never used. */
   never: string[];
   own: Label[];
+  /** Usual weights that were changed; all as usual without. */
+  weights?: UsualWeight[];
 }
 
 /** The stored pantry; there is one. */

@@ -4,6 +4,7 @@ import ts from 'typescript';
 /** The homes of the core's constants. */
 export const CONSTANT_FILES = [
   'units/constants.ts',
+  'cut/constants.ts',
   'coat/constants/batter.ts',
   'coat/constants/layers.ts',
   'heat/constants/matter.ts',
@@ -12,6 +13,8 @@ export const CONSTANT_FILES = [
   'heat/constants/crust.ts',
   'heat/appliances.ts',
   'prep/constants.ts',
+  'entry/constants.ts',
+  'beside/constants.ts',
   'oil/constants.ts',
   'outcome/constants/weighing.ts',
   'outcome/constants/judging.ts',

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { begin, expect, openBench, test } from './begin';
+import { begin, expect, openBench, openCut, test } from './begin';
 
 async function openBasket(page: Page): Promise<void> {
   await openBench(page, 'Aubergine', 'flour, egg and coarse crumbs');
@@ -65,6 +65,9 @@ test('rings of two sizes lie in one another, which saves a batch, and a piece la
   await page.getByRole('button', { name: 'In the air', exact: true }).click();
   await page.getByLabel('Fryer', { exact: true }).selectOption('Drawer fryer');
   const cut = page.getByRole('region', { name: 'Food and cut' });
+  await openCut(page);
+  await cut.getByText('Exact sizes, and what is rare').click();
+  await cut.getByLabel('Pieces', { exact: true }).fill('40');
   await cut.getByLabel('Outer diameter').fill('80');
   await cut.getByLabel('Inner diameter').fill('66');
   await cut.getByLabel('Some smaller').check();

@@ -75,8 +75,10 @@ export { expect };
 
 async function send(page: Page, food: string, coat: string): Promise<void> {
   await page.goto('/');
-  await page.getByLabel('Food', { exact: true }).selectOption({ label: food });
-  await page.getByLabel('Coat', { exact: true }).selectOption({ label: coat });
+  await page.getByLabel('I fry', { exact: true }).fill(food);
+  await page.getByLabel('in', { exact: true }).fill(coat);
+  const answers = page.getByRole('alert').filter({ hasText: 'How much of it?' }).getByRole('button');
+  if (!/\d/.test(food)) await answers.first().click();
   await page.getByLabel('Fryer', { exact: true }).selectOption('Drawer fryer');
   await page.getByRole('button', { name: 'Show me the air version' }).click();
   await onBench(page);
@@ -197,3 +199,9 @@ export async function openBench(
 export const searched = (page: Page): Promise<void> => expect(told(page).first()).toBeVisible({ timeout: 30_000 });
 
 export const saved = (page: Page): Promise<void> => expect(page.getByText('Saved', { exact: true })).toBeVisible();
+
+/** Opens the sentence of food and cut in its place, where it is closed. */
+export async function openCut(page: Page): Promise<void> {
+  const sentence = page.getByRole('region', { name: 'Food and cut' }).getByRole('button', { name: /piece/ }).first();
+  if ((await sentence.getAttribute('aria-expanded')) === 'false') await sentence.click();
+}

@@ -1,5 +1,5 @@
 import type { Locator, Page } from '@playwright/test';
-import { expect, openBench, saved, searched, test } from './begin';
+import { expect, openBench, openCut, saved, searched, test } from './begin';
 
 const board = (page: Page, name: string): Promise<void> => page.getByRole('tab', { name, exact: true }).click();
 const airCoat = (page: Page): Locator => page.getByRole('region', { name: 'Coat in the air' });
@@ -176,6 +176,7 @@ test('a coat that is not eaten here says so, and is made to fit with one touch',
 
 test('a search is stopped, says so, and begins again', async ({ page }) => {
   await openBench(page, 'Pork loin', 'flour, egg and coarse crumbs');
+  await openCut(page);
   await page.getByLabel('Thickness', { exact: true }).fill('13');
   await page.getByRole('button', { name: 'Stop', exact: true }).click();
   await expect(page.getByText('Stopped. What you see is from before.')).toBeVisible();

@@ -1,4 +1,4 @@
-import { begin, expect, openBench, saved, test } from './begin';
+import { begin, expect, openBench, openCut, saved, test } from './begin';
 
 test('from nothing to an air version that is there after a reload', async ({ page }) => {
   const { request } = page;
@@ -15,6 +15,7 @@ test('from nothing to an air version that is there after a reload', async ({ pag
 
   await page.getByLabel('Name of the dish').fill('Loft halloumi');
   await page.getByLabel('Name of the dish').press('Enter');
+  await openCut(page);
   await page.getByLabel('Thickness', { exact: true }).fill('15');
   await expect(page.getByText('cooks simulated for this dish')).toBeVisible({ timeout: 30_000 });
 
@@ -32,6 +33,7 @@ test('from nothing to an air version that is there after a reload', async ({ pag
   const chosen = await page.getByRole('figure').nth(1).textContent();
   await page.reload();
   await expect(page.getByLabel('Name of the dish')).toHaveValue('Loft halloumi');
+  await openCut(page);
   await expect(page.getByLabel('Thickness', { exact: true })).toHaveValue('15');
   await expect(page.getByRole('figure').nth(1)).toHaveText(chosen ?? '');
 
@@ -73,6 +75,7 @@ test('wrong numbers are refused at their field with what is allowed, and nothing
     await field.fill(before);
     await expect(page.getByRole('alert').filter({ hasText: allowed })).toHaveCount(0);
   };
+  await openCut(page);
   await refuse('Thickness', '0', /from 3 to 80 mm/);
   await refuse('Pieces', '10000', /whole number from 1 to 500/);
   await refuse('Pieces', '2.5', /whole number/);

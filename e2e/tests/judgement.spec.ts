@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { begin, expect, openBench, searched, test } from './begin';
+import { begin, expect, openBench, openCut, searched, test } from './begin';
 
 const why = (page: Page) => page.getByRole('region', { name: 'Why' });
 const changes = (page: Page) => page.getByRole('region', { name: 'Changes to your coat' });
@@ -67,6 +67,8 @@ test('cheese in crumbs is frozen first and coated twice, and the steps say so', 
 
 test('what is bought frozen with its coat on gets heat, oil and minutes, and no bowls', async ({ page }) => {
   await openBench(page, 'White fish fillet', 'the crumbs they come in, frozen');
+  await openCut(page);
+  await page.getByText('Exact sizes, and what is rare').click();
   await expect(page.getByLabel('Comes frozen, with its coat on')).toBeChecked();
   await page.getByRole('tab', { name: 'Bowls' }).click();
   await expect(page.getByText(/^No bowls: the pieces come with their coat on/)).toBeVisible();

@@ -1,7 +1,7 @@
 import type * as J from 'joi';
-import type { FriedCook, LayerSpec, Portion } from '@yellowmist/core';
+import type { FriedCook, LayerSpec, Portion, WrittenAmounts } from '@yellowmist/core';
 import { RANGES } from '../ranges.js';
-import { allOf, coatId, oneOf, pantryId, within } from './fields.js';
+import { allOf, coatId, oneOf, pantryId, whole, within } from './fields.js';
 import { Joi } from './joi.js';
 
 /** An ingredient of a coat, and how many grams of it. */
@@ -10,14 +10,18 @@ export const portion = allOf<Portion>({ ingredientId: coatId, grams: within('gra
 const hasWeight = (portions: Portion[], helpers: J.CustomHelpers): unknown =>
   portions.some((p) => p.grams > 0) ? portions : helpers.error('any.weightless');
 
+/** Several of them, of which one at least weighs something. */
+export const portions = Joi.array()
+  .items(portion)
+  .min(RANGES.portions.min)
+  .max(RANGES.portions.max)
+  .custom(hasWeight)
+  .messages({ 'any.weightless': '{{#label}} must hold more than 0 g of something' });
+
 /** A layer of a coat: what it is made of, and how it is put on. */
 export const layer = allOf<LayerSpec>({
-  portions: Joi.array()
-    .items(portion)
-    .min(RANGES.portions.min)
-    .max(RANGES.portions.max)
-    .custom(hasWeight)
-    .messages({ 'any.weightless': '{{#label}} must hold more than 0 g of something' }),
+  portions,
+  written: allOf<WrittenAmounts>({ portions, pieces: whole('count') }).optional(),
   pressed: Joi.boolean().optional(),
   clumped: Joi.boolean().optional(),
   drainS: within('drainS').optional(),

@@ -1,5 +1,21 @@
-import { PREPARATIONS, type Dish, type PieceShape } from '@yellowmist/core';
-import { allOf, oneOf, pantryId, whole, within } from './fields.js';
+import type * as J from 'joi';
+import {
+  CUT_IDS,
+  foodOf,
+  GRAMS_CUT,
+  KNOWN,
+  PIECES,
+  PREPARATIONS,
+  SIDE_USES,
+  soldAs,
+  type BoughtAs,
+  type Dish,
+  type PieceShape,
+  type SideBowl,
+} from '@yellowmist/core';
+import { RANGES } from '../ranges.js';
+import { portions } from './coat.js';
+import { allOf, nameSchema, oneOf, pantryId, whole, within } from './fields.js';
 import { Joi } from './joi.js';
 
 type Shape<K extends PieceShape['kind']> = Extract<PieceShape, { kind: K }>;
@@ -56,6 +72,38 @@ const shape = Joi.alternatives().conditional('.kind', {
   }).unknown(true),
 });
 
+/** A unit and a cut that the dish's food is known in. */
+const fitsFood = (bought: BoughtAs, helpers: J.CustomHelpers): unknown => {
+  const { foodId } = helpers.state.ancestors[0] as Partial<Dish>;
+  if (!foodId || !KNOWN.byId.get(foodId)?.food) return bought;
+  const { units, cuts } = soldAs(foodOf(KNOWN, foodId));
+  const unitIds = ['g', GRAMS_CUT, PIECES, ...units.map((u) => u.id)];
+  const cutIds = cuts.map((c) => c.id);
+  if (!unitIds.includes(bought.unit)) return helpers.error('bought.unit', { allowed: unitIds.join(', ') });
+  return cutIds.includes(bought.cut) ? bought : helpers.error('bought.cut', { allowed: cutIds.join(', ') });
+};
+
+/** How a food was bought and cut. */
+const bought = allOf<BoughtAs>({
+  unit: Joi.string().max(60),
+  amount: within('bought'),
+  cut: oneOf(...CUT_IDS),
+  sizeMm: within('cutSizeMm').optional(),
+})
+  .custom(fitsFood)
+  .messages({
+    'bought.unit': '{{#label}}.unit must be one that this food is sold by: {{#allowed}}',
+    'bought.cut': '{{#label}}.cut must be one that this food is known in: {{#allowed}}',
+  });
+
+/** A bowl beside the coat. */
+const sideBowl = allOf<SideBowl>({
+  name: nameSchema,
+  use: oneOf(...SIDE_USES),
+  portions,
+  wantedG: within('grams').min(1).optional(),
+});
+
 /** What is coated: food, cut, pieces, and how it was made ready. */
 export const dishSchema = allOf<Dish>({
   foodId: pantryId('a food', (item) => item.food !== undefined),
@@ -75,4 +123,7 @@ export const dishSchema = allOf<Dish>({
   preparation: oneOf(...PREPARATIONS),
   readyCoated: Joi.boolean().optional(),
   prepMin: within('prepMin').optional(),
+  bought: bought.optional(),
+  beside: Joi.array().items(sideBowl).max(RANGES.beside.max).unique('name').optional(),
+  servings: whole('servings').optional(),
 });

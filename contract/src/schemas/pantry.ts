@@ -1,8 +1,8 @@
 import type * as J from 'joi';
-import { KNOWN, MOST_ON_LABEL_G, namedG, OWN_PREFIX, type Label } from '@yellowmist/core';
+import { KNOWN, MOST_ON_LABEL_G, namedG, OWN_PREFIX, soldAs, type Label } from '@yellowmist/core';
 import { RANGES } from '../ranges.js';
-import type { PantryDocument } from '../types.js';
-import { allergensSchema, allOf, nameSchema, oneOf, versionSchema, within } from './fields.js';
+import type { PantryDocument, UsualWeight } from '../types.js';
+import { allergensSchema, allOf, nameSchema, oneOf, pantryId, versionSchema, within } from './fields.js';
 import { Joi } from './joi.js';
 
 /** A coat ingredient that the pantry knows by itself: an own one may not lean on another own one. */
@@ -42,10 +42,25 @@ export const labelSchema = allOf<Label>({
     'label.sugar': '{{#label}} has more sugar than carbohydrate: sugarG must be carbohydrateG or less',
   });
 
+const isSoldBy = (weight: UsualWeight, helpers: J.CustomHelpers): unknown => {
+  const units = soldAs({ id: weight.foodId }).units.map((u) => u.id);
+  return units.includes(weight.unit) ? weight : helpers.error('weight.unit', { allowed: units.join(', ') });
+};
+
+/** What one of a market's unit weighs in this kitchen. */
+const usualWeight = allOf<UsualWeight>({
+  foodId: pantryId('a food', (item) => item.food !== undefined),
+  unit: Joi.string().max(60),
+  grams: within('unitG'),
+})
+  .custom(isSoldBy)
+  .messages({ 'weight.unit': '{{#label}}.unit must be one that this food is sold by: {{#allowed}}' });
+
 /** A save of the pantry, naming the version that it changes. What it has and never uses may be its own. */
 export const savePantrySchema = allOf<PantryDocument>({
   version: versionSchema(0),
   have: Joi.array().items(Joi.string().max(60)).unique().max(RANGES.pantryIds.max),
   never: Joi.array().items(Joi.string().max(60)).unique().max(RANGES.pantryIds.max),
   own: Joi.array().items(labelSchema).unique('id').max(RANGES.ownIngredients.max),
+  weights: Joi.array().items(usualWeight).max(RANGES.weights.max).optional(),
 });

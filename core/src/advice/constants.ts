@@ -47,3 +47,31 @@ export const WORTH_A_SENTENCE = {
  * @source our choice
  */
 export const CHANGE_TELLS = { most: 2 } as const;
+/**
+ * Thicknesses of a piece whose minutes are told, against its own.
+ * @unit 1
+ * @range 0.5–2
+ * @source our choice
+ */
+export const THICKNESSES_TOLD = [0.7, 1, 1.4] as const;
+/**
+ * How long it is watched for the centre to be done.
+ * @unit min
+ * @range 10–30
+ * @source our choice
+ */
+export const THICKNESS_WATCHED_MIN = 20;
+/**
+ * Reheating what is left: from the refrigerator, hot enough to crisp and not to darken, watched for so long at most.
+ * @unit °C, °C, min
+ * @range 3–6, 170–190, 20–40
+ * @source common practice, no source
+ */
+export const REHEAT = { fromC: 5, tempC: 180, mostMin: 30 } as const;
+/**
+ * Buns that go with it, in the fryer while it is hot; a slice of cheese on the pieces in the switched-off one.
+ * @unit min, °C
+ * @range 1–3, 180–205
+ * @source common practice, no source
+ */
+export const WARMED = { bunsMin: 2, bunsC: 200, cheeseMin: 1.5 } as const;

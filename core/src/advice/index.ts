@@ -6,3 +6,6 @@ export * from './schoolCosts.js';
 export * from './schools/registry.js';
 export * from './substitutions.js';
 export * from './waterWays.js';
+export * from './reheat.js';
+export * from './thickness.js';
+export { WARMED } from './constants.js';

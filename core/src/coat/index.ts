@@ -7,6 +7,8 @@ export * from './fork.js';
 export * from './grammar.js';
 export * from './kind.js';
 export * from './types.js';
+export * from './thickAs.js';
+export * from './written.js';
 export * from './season.js';
 export * from './spread.js';
 export * from './station.js';

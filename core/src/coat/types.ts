@@ -1,9 +1,18 @@
 import type { Composition, Grain, Part, Portion } from '../foods/index.js';
 import type { Text } from '../units/index.js';
 
+/** What a recipe writes for a bowl, and for how many pieces. */
+export interface WrittenAmounts {
+  portions: Portion[];
+  /** Pieces that the recipe is for. */
+  pieces: number;
+}
+
 /** One layer as the cook makes it, named from the skin outward by its place in the list. */
 export interface LayerSpec {
   portions: Portion[];
+  /** What the recipe says of this bowl; what the area takes is reckoned without it. */
+  written?: WrittenAmounts;
   /** Crumbs pressed on with the palm. */
   pressed?: boolean;
   /** Left lying in the dry bowl until it clumps. */

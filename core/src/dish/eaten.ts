@@ -17,8 +17,14 @@ export const allLayersOf = (plan: AirPlan): LayerSpec[] => [
   ...oilOf(plan),
 ];
 
-/** Every ingredient that is eaten: the food as it was made ready, coat, sauce and oil. */
+/** What stands beside the coat, as layers of what is eaten. */
+export const besideLayers = ({ beside = [] }: Pick<Dish, 'beside'>): LayerSpec[] =>
+  beside.map(({ portions }) => ({ portions }));
+
+/** Every ingredient that is eaten: the food as it was made ready, coat, sauce and oil, and what stands beside it. */
 export const eatenIn = (pantry: Pantry, dish: Dish, plan: AirPlan): Ingredient[] => [
   readyPiece(pantry, dish, []).food,
-  ...allLayersOf(plan).flatMap((l) => l.portions.map((p) => ingredient(pantry, p.ingredientId))),
+  ...[...allLayersOf(plan), ...besideLayers(dish)].flatMap((l) =>
+    l.portions.map((p) => ingredient(pantry, p.ingredientId)),
+  ),
 ];

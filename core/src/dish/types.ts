@@ -1,5 +1,6 @@
 import type { LayerSpec, SkinWater, Station } from '../coat/index.js';
 import type { Portion, Preparation } from '../foods/index.js';
+import type { BoughtAs } from '../cut/index.js';
 import type { FryerKind, UnderFood } from '../heat/index.js';
 import type { PieceShape } from '../piece/index.js';
 
@@ -18,8 +19,28 @@ export interface Dish {
   preparation: Preparation;
   /** Bought with its coat on, frozen: only heat, oil and minutes are chosen. Default false. */
   readyCoated?: boolean;
+  /** How it was bought and cut, where shape and count follow from that. The simulation does not need it. */
+  bought?: BoughtAs;
+  /** Bowls beside the coat. Default none. */
+  beside?: SideBowl[];
+  /** People whom it feeds; by its weight without. */
+  servings?: number;
   /** Minutes of pressing, salting, soaking, marinating, boiling or roasting; the usual ones without. */
   prepMin?: number;
+}
+
+/** What a bowl beside the coat is for. */
+export const SIDE_USES = ['marinade', 'tossed', 'brushed', 'dip', 'spice-salt', 'topping'] as const;
+export type SideUse = (typeof SIDE_USES)[number];
+
+/** A bowl beside the coat: marinade, sauce, dip, spice salt, topping. */
+export interface SideBowl {
+  name: string;
+  use: SideUse;
+  /** As the recipe writes them; how much is taken follows from the use. */
+  portions: Portion[];
+  /** g for the whole dish, by hand; by use and weight without. */
+  wantedG?: number;
 }
 
 export type OilMedium = 'deep-oil' | 'pan-oil';

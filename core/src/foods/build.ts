@@ -1,4 +1,5 @@
-import type { Allergen } from './allergens.js';
+import { allergensOf, type Allergen } from './allergens.js';
+import { massMean, mixComposition, mixDensity, type Part } from './mixture.js';
 import type {
   Composition,
   DryTraits,
@@ -131,3 +132,38 @@ export const pinch = (
   rest: Rest = {},
 ): Ingredient =>
   base(id, name, group, [group === 'seasoning' ? 'season' : 'lift'], row, { densityKgM3: 1500, ...rest });
+
+/** Which origin a mixture has: the one that leaves the fewest eaters. */
+const ORIGINS: readonly Origin[] = ['meat', 'fish', 'egg', 'milk', 'honey', 'none'];
+
+/**
+ * A spice blend of parts by weight: composition, salt, sugar and density are their means by weight, a cup weighs what the
+ * parts weigh by the cup, and it carries what any part carries.
+ */
+export const blend =
+  (singles: readonly Ingredient[]) =>
+  (id: string, name: string, shares: Readonly<Record<string, number>>): Ingredient => {
+    const parts: Part[] = Object.entries(shares).map(([ingredientId, grams]) => ({
+      ingredientId,
+      grams,
+      ingredient: singles.find((i) => i.id === ingredientId)!,
+    }));
+    const of = parts.map((p) => p.ingredient);
+    const mean = (valueOf: (i: Ingredient) => number): number => massMean(parts, valueOf);
+    return {
+      id,
+      name,
+      group: 'seasoning',
+      roles: ['season'],
+      per100g: mixComposition(parts),
+      densityKgM3: mixDensity(parts),
+      cupG: Math.round(1 / mean((i) => 1 / i.cupG!)),
+      sugarG: mean((i) => i.sugarG ?? 0),
+      saltG: mean((i) => i.saltG ?? 0),
+      allergens: allergensOf(of),
+      origin: ORIGINS.find((origin) => of.some((i) => i.origin === origin))!,
+      source: 'mixed from its spices; the proportions: common practice, no source',
+      common: true,
+      parts: parts.map(({ ingredientId, grams }) => ({ ingredientId, grams })),
+    };
+  };

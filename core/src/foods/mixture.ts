@@ -1,4 +1,3 @@
-import { ingredient, type Pantry } from './pantry.js';
 import type { Composition, Ingredient } from './types.js';
 
 /** An ingredient and how much of it, g; within a layer only the proportion counts. */
@@ -11,10 +10,6 @@ export interface Portion {
 export interface Part extends Portion {
   ingredient: Ingredient;
 }
-
-/** The portions with their ingredients. @throws Refusal for an unknown id */
-export const partsOf = (pantry: Pantry, portions: readonly Portion[]): Part[] =>
-  portions.map(({ ingredientId, grams }) => ({ ingredientId, grams, ingredient: ingredient(pantry, ingredientId) }));
 
 const KEYS = ['waterG', 'proteinG', 'fatG', 'carbohydrateG', 'fibreG', 'ashG'] as const;
 

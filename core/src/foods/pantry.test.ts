@@ -1,6 +1,6 @@
 import { Refusal } from '../units/index.js';
 import { fitsDiets } from './diets.js';
-import { partsOf } from './mixture.js';
+import { partsOf } from './parts.js';
 import { foodOf, ingredient, inPantry, KNOWN, KNOWN_INGREDIENTS, pantryWith, withRole } from './pantry.js';
 import { functionOf } from './substitute.js';
 

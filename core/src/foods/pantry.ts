@@ -1,24 +1,40 @@
-import { ANIMALS } from './data/animals.js';
+import { BINDERS } from './data/binders.js';
+import { BLENDS } from './data/blends.js';
 import { CRUMBS } from './data/crumbs.js';
+import { CURDS } from './data/curds.js';
+import { FILLINGS } from './data/fillings.js';
+import { FISH_FOODS } from './data/fish.js';
 import { FLOURS } from './data/flours.js';
+import { FRUIT_FOODS } from './data/fruit.js';
+import { LIQUIDS } from './data/liquids.js';
+import { MEAT_FOODS } from './data/meat.js';
 import { OILS } from './data/oils.js';
 import { PINCHES } from './data/pinches.js';
 import { SAUCES } from './data/sauces.js';
+import { SEEDS } from './data/seeds.js';
+import { SPICES } from './data/spices.js';
 import { VEGETABLES } from './data/vegetables.js';
-import { WETS } from './data/wets.js';
 import { Refusal } from '../units/index.js';
 import type { FoodTraits, Ingredient, Role } from './types.js';
 
 /** Everything that is known by itself, foods first, in the order a cook meets it. */
 export const KNOWN_INGREDIENTS: readonly Ingredient[] = [
   ...VEGETABLES,
-  ...ANIMALS,
+  ...FRUIT_FOODS,
+  ...MEAT_FOODS,
+  ...FISH_FOODS,
+  ...CURDS,
+  ...FILLINGS,
   ...FLOURS,
   ...CRUMBS,
-  ...WETS,
+  ...SEEDS,
+  ...BINDERS,
+  ...LIQUIDS,
   ...OILS,
   ...SAUCES,
   ...PINCHES,
+  ...SPICES,
+  ...BLENDS,
 ];
 
 /** What stands on a kitchen's shelf: the known ingredients, then its own. Made once at the door, and passed along. */

@@ -142,6 +142,8 @@ export interface Ingredient {
   uses?: Readonly<Partial<Record<Use, number>>>;
   /** A word for what it tastes of, shared by ingredients that taste alike; of itself without. Common practice, no source. */
   taste?: string;
+  /** Of what it is mixed, in parts by weight; missing where it is one thing. */
+  parts?: readonly { ingredientId: string; grams: number }[];
   allergens: readonly Allergen[];
   origin: Origin;
   source: string;

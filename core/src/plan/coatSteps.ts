@@ -1,5 +1,6 @@
 import { DEFAULT_DRAIN_S, type CoatLayer, type LayerSpec } from '../coat/index.js';
 import { counted, lowered, text, type Text } from '../units/index.js';
+import { partsTold } from './besideSteps.js';
 import { minutes, round, type Told } from './told.js';
 
 function dipStep(layer: CoatLayer, { drainS = DEFAULT_DRAIN_S, standMin = 0 }: LayerSpec): string {
@@ -34,4 +35,19 @@ export function coatSteps({ ready, plan, dish }: Told): Text[] {
         : dredgeStep(layer, specs[at], dust);
     return text`${step}${at === ready.layers.length - 1 ? ' Lay it on a tray or rack.' : ''}`;
   });
+}
+
+const KIND_OF_BOWL = (layer: CoatLayer): string =>
+  layer.batter ? 'Whisk the batter, folding rather than beating' : layer.wet ? 'Whisk' : 'Mix';
+
+/** The bowls as they are mixed, each with its amounts. */
+export function mixSteps({ bowls, ready, dish }: Told): Text[] {
+  if (dish.readyCoated) return [];
+  return bowls
+    .filter((bowl) => !ready.layers[bowl.layerAt].sheet)
+    .map((bowl, k) => {
+      const layer = ready.layers[bowl.layerAt];
+      const how = bowl.parts.length === 1 ? 'Put out' : KIND_OF_BOWL(layer);
+      return text`Bowl ${k + 1}. ${how}: ${partsTold(bowl.parts)}.`;
+    });
 }

@@ -100,3 +100,18 @@ export const TURN_AT_SHARE = 0.55;
  * @source common practice, no source
  */
 export const TABLE_SAUCE = { id: 'tomato-sauce', gm2: 150 } as const;
+/**
+ * Food energy of a gram.
+ * @unit kcal/g
+ * @range exact
+ * @source Regulation (EU) No 1169/2011, Annex XIV, from memory
+ */
+export const KCAL_G = { protein: 4, fat: 9, carbohydrate: 4, fibre: 2 } as const;
+/**
+ * How sure an amount is that is eaten, one standard deviation as a share: the food against its table, what clings of a
+ * coat, what stays of the oil, what is taken of a sauce.
+ * @unit 1
+ * @range 0.05–0.4
+ * @source our judgement: varieties in composition tables, pick-up from hand to hand, oil uptake of fried coats
+ */
+export const SERVING_UNSURE = { food: 0.08, coat: 0.2, oil: 0.3, beside: 0.2 } as const;

@@ -1,7 +1,9 @@
+import { besideAmounts } from '../beside/index.js';
 import { footprintOf, loadOf, spotsApart, type Footprint, type Load, type Lot } from '../basket/index.js';
 import { bowlsFor, buildSauce, seasoningOf, type CoatLayer } from '../coat/index.js';
 import {
   allLayersOf,
+  besideLayers,
   coatedKg,
   cookInAir,
   dishAs,
@@ -36,6 +38,7 @@ import { cautionsFor, dishAllergens, safeMinimum } from '../safety/index.js';
 import { TABLE_SAUCE } from './constants.js';
 import { coatLikeness, likenessOf, fairlyWeighed, staysPale, works } from './likeness.js';
 import { planNotes } from './planNotes.js';
+import { potFacts, servingFacts } from './serving.js';
 import { stepsFor } from './steps.js';
 import type { AirResult, Asked, FriedResult, Occasion, WaitingResult } from './types.js';
 
@@ -218,8 +221,10 @@ function describe({ pantry, dish }: Occasion, cooked: InFryer, fried: FriedResul
   const { areaM2, massG } = wholeOf(pantry, dish);
   const oil = oilAmounts(plan, ready, areaM2, load.batches);
   const bowls = dish.readyCoated ? [] : bowlsFor(ready.layers, areaM2, dish.count, plan.station);
-  const eaten = allLayersOf(plan);
+  const eaten = [...allLayersOf(plan), ...besideLayers(dish)];
   const result = judgedResult(judged, outcomes);
+  const coatedG = coatedKg(ready) * 1000 * dish.count;
+  const beside = besideAmounts(pantry, dish, coatedG, load.batches);
   const pale = staysPale(ready.layers, fried.outcomes);
   return {
     ...result,
@@ -233,9 +238,11 @@ function describe({ pantry, dish }: Occasion, cooked: InFryer, fried: FriedResul
     load,
     footprint: coveredBy(ready),
     oil,
+    beside,
+    perServing: { air: servingFacts(pantry, dish, cooked, beside), pot: potFacts(pantry, dish, fried, beside) },
     sprayOilG: oil.find((o) => o.place === 'spray')?.usedG ?? 0,
     energy: energyFor(dish, cooked, judged, fried),
-    steps: stepsFor({ pantry, dish, plan, fryer, ready, load, oil, unsafe: unsafeOf(outcomes, ready) }),
+    steps: stepsFor({ pantry, dish, plan, fryer, ready, load, oil, bowls, beside, unsafe: unsafeOf(outcomes, ready) }),
     cautions: cautionsFor(pantry, ready.food, eaten, {
       parchment: plan.settings.under === 'parchment',
       deepOil: false,

@@ -7,3 +7,4 @@ export * from './planNotes.js';
 export * from './repair.js';
 export * from './taste.js';
 export * from './types.js';
+export type { About, Serving } from './serving.js';

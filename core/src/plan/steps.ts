@@ -1,3 +1,4 @@
+import { soldAs } from '../cut/index.js';
 import { PLAIN_OILING, type Afterwards, type AirPlan, type Dish, type Fryer, type Preset } from '../dish/index.js';
 import { foodOf, ingredient, totalGrams } from '../foods/index.js';
 import type { OilAmount, OilPlace } from '../oil/index.js';
@@ -16,7 +17,8 @@ import {
   text,
   type Text,
 } from '../units/index.js';
-import { coatSteps } from './coatSteps.js';
+import { finishingSteps, leftoverStep, marinadeSteps, sauceSteps } from './besideSteps.js';
+import { coatSteps, mixSteps } from './coatSteps.js';
 import { minutes, round, setting, type Told } from './told.js';
 
 /** How the skin comes to be as it is when the coat goes on; a frozen piece is dusted as it comes out. */
@@ -33,9 +35,17 @@ function driedTo({ skin, preparation }: Dish): string {
   }[skin];
 }
 
+/** "Cut the courgette into 30 even pieces: ends off, then even slices": by the cut that was chosen, where one was. */
+function cutTold({ foodId, bought, count }: Dish, name: string, flat: string): string {
+  const chosen = bought && soldAs({ id: foodId }).cuts.find((c) => c.id === bought.cut);
+  if (!chosen) return `Cut the ${name} into ${counted(count, 'even piece')}${flat}.`;
+  if (chosen.id === 'whole') return `Make ${count} ${name} ready${flat}. ${chosen.how}`;
+  return `Cut the ${name} into ${count} ${chosen.name}${flat}. ${chosen.how}`;
+}
+
 function prepareStep({ pantry, dish, plan, ready }: Told): Text {
   const flat = plan.making?.halved ? ', each cut flat through the middle' : '';
-  const cut = `Cut the ${lowered(ready.food.name)} into ${counted(dish.count, 'even piece')}${flat}.`;
+  const cut = cutTold(dish, `${spoken(ready.food.name)}`, flat);
   if (dish.readyCoated)
     return text`Take ${counted(dish.count, 'piece')} of the frozen ${lowered(ready.food.name)} out of the packet; do not let them thaw.`;
   if (dish.preparation === 'raw') return text`${cut} ${driedTo(dish)}.`;
@@ -219,6 +229,9 @@ function laterStep({ plan, pantry, ready, dish }: Told): Text[] {
   ];
 }
 
+/** What seasons the pieces when they are done: they are tasted before they are salted. */
+const isSalty = ({ use }: Told['beside'][number]): boolean => ['tossed', 'brushed', 'spice-salt'].includes(use);
+
 /** The steps of a plan in the order of the work. */
 export function stepsFor(told: Told): Text[] {
   const { ready, plan } = told;
@@ -229,9 +242,16 @@ export function stepsFor(told: Told): Text[] {
     : [];
   const rest =
     plan.restMin > 0 ? [text`Let the coat rest ${minutes(plan.restMin)}, so that it takes up water and holds.`] : [];
+  const { beside } = told;
+  const rawEgg = plan.layers.some((l) =>
+    l.portions.some((p) => ingredient(told.pantry, p.ingredientId).origin === 'egg'),
+  );
   return [
     prepareStep(told),
+    ...marinadeSteps(beside, told),
     ...rubStep(told),
+    ...sauceSteps(beside, 'ahead'),
+    ...mixSteps(told),
     ...coatSteps(told),
     ...rest,
     ...frozen,
@@ -239,9 +259,12 @@ export function stepsFor(told: Told): Text[] {
     loadStep(told),
     ...settingStep(told),
     cookStep(told),
+    ...sauceSteps(beside, 'while-it-cooks'),
     ...secondSteps(told),
     ...centreStep(told),
     ...laterStep(told),
-    text`${(ready.sauce ? SAUCED : SALTED)[plan.afterwards ?? 'rack']}`,
+    ...finishingSteps(beside, told),
+    text`${(ready.sauce || beside.some(isSalty) ? SAUCED : SALTED)[plan.afterwards ?? 'rack']}`,
+    ...leftoverStep(told, rawEgg),
   ];
 }

@@ -1,4 +1,6 @@
 import type { Load } from '../basket/index.js';
+import type { SideBowlAmounts } from '../beside/index.js';
+import type { Bowl } from '../coat/index.js';
 import type { AirPlan, Dish, Fryer, ReadyPiece } from '../dish/index.js';
 import type { Pantry } from '../foods/index.js';
 import type { OilAmount } from '../oil/index.js';
@@ -14,6 +16,8 @@ export interface Told {
   ready: ReadyPiece;
   load: Load;
   oil: readonly OilAmount[];
+  bowls: readonly Bowl[];
+  beside: readonly SideBowlAmounts[];
   unsafe: AirResult['unsafe'];
 }
 

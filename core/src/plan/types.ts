@@ -1,4 +1,5 @@
 import type { Footprint, Load } from '../basket/index.js';
+import type { SideBowlAmounts } from '../beside/index.js';
 import type { Bowl, CoatLayer, GrammarNote, Seasoning } from '../coat/index.js';
 import type { AirPlan, Dish, FriedCook, Fryer } from '../dish/index.js';
 import type { Allergen, Asks, Diet, Pantry } from '../foods/index.js';
@@ -7,6 +8,7 @@ import type { OilAmount } from '../oil/index.js';
 import type { Energy, Outcomes, PotLeft, Reason } from '../outcome/index.js';
 import type { Caution } from '../safety/index.js';
 import type { Text } from '../units/index.js';
+import type { Serving } from './serving.js';
 
 /** What the cook will not have in the coat or the cook. */
 export interface Limits {
@@ -103,6 +105,10 @@ export interface AirResult extends CookResult {
   load: Load;
   /** What one coated piece covers from above. */
   footprint: Footprint;
+  /** Bowls beside the coat, measured out. */
+  beside: SideBowlAmounts[];
+  /** What one person eats of the whole dish, in air and from the pot: estimates. */
+  perServing: { air: Serving; pot: Serving };
   /** Oil by place and time for all pieces. */
   oil: OilAmount[];
   /** Oil to spray for all pieces, both sides, g: with what lands beside them. */

@@ -47,6 +47,9 @@ export const questions = createApi({
       move: asked('move'),
       guess: asked('guess'),
       changes: asked('changes'),
+      enter: asked('enter'),
+      bowl: asked('bowl'),
+      reheating: asked('reheating'),
     };
   },
 });

@@ -4,9 +4,11 @@ import {
   gToOz,
   inchToMm,
   mlAsSpoons,
+  mlToVolume,
   mmToInch,
   OIL_G_PER_ML,
   ozToG,
+  volumeToMl,
   type BowlPart,
   type Quantity,
   type QuantityKind,
@@ -17,7 +19,7 @@ import type { UnitSystem } from '../state/settings';
 /**
  * A kind of number that the cook's unit system turns over: 'film' is a coat's thin length; what a label
  * or a household scale says stays in 'grams'; 'plain' numbers stay. */
-export type FieldKind = 'temperature' | 'length' | 'film' | 'mass' | 'grams' | 'minutes' | 'seconds' | 'plain';
+export type FieldKind = 'temperature' | 'length' | 'film' | 'mass' | 'grams' | 'oil' | 'minutes' | 'seconds' | 'plain';
 
 export interface Turn {
   unit: string;
@@ -35,6 +37,7 @@ const TURNS: Record<UnitSystem, Record<FieldKind, Turn>> = {
     film: same('mm', 1),
     mass: same('g', 0),
     grams: same('g', 1),
+    oil: same('g', 1),
     minutes: same('min', 1),
     seconds: same('s', 0),
     plain: same('', 0),
@@ -44,6 +47,12 @@ const TURNS: Record<UnitSystem, Record<FieldKind, Turn>> = {
     length: { unit: 'in', shown: mmToInch, stored: inchToMm, digits: 2 },
     film: { unit: 'in', shown: mmToInch, stored: inchToMm, digits: 3 },
     grams: same('g', 1),
+    oil: {
+      unit: 'tsp',
+      shown: (g) => mlToVolume(g / OIL_G_PER_ML, 'tsp'),
+      stored: (tsp) => volumeToMl(tsp, 'tsp') * OIL_G_PER_ML,
+      digits: 2,
+    },
     mass: { unit: 'oz', shown: gToOz, stored: ozToG, digits: 1 },
     minutes: same('min', 1),
     seconds: same('s', 0),

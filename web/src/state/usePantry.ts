@@ -1,34 +1,9 @@
 import { useMemo } from 'react';
-import { EMPTY_PANTRY, type PantryDocument } from '@yellowmist/contract';
-import { KNOWN, pantryOf, type ConvertRequest, type Label, type Limits, type Pantry } from '@yellowmist/core';
-import { usePantryQuery } from './api';
-
-const EMPTY: PantryDocument = { version: 0, ...EMPTY_PANTRY };
-
-/** The kitchen's pantry as the server has it; empty until it is there. */
-export const usePantryDocument = (): PantryDocument => usePantryQuery().data ?? EMPTY;
+import { KNOWN, pantryOf, type Pantry } from '@yellowmist/core';
+import { usePantryDocument } from './pantryDocument';
 
 /** The shelf: the known ingredients, and the kitchen's own. */
 export function usePantry(): Pantry {
   const { own } = usePantryDocument();
   return useMemo(() => (own.length === 0 ? KNOWN : pantryOf(own)), [own]);
 }
-
-/** A dish's limits with what the kitchen never uses and what it has. */
-export const withPantry = (limits: Limits, { never, have }: PantryDocument): Limits => ({
-  ...limits,
-  without: [...new Set([...limits.without, ...never])],
-  atHome: have,
-});
-
-/** What is asked of a dish in this kitchen. */
-export const requestOf = (
-  { dish, fried, fryer, limits }: ConvertRequest,
-  pantry: PantryDocument,
-): ConvertRequest & { own: Label[] } => ({
-  dish,
-  fried,
-  fryer,
-  limits: withPantry(limits, pantry),
-  own: pantry.own,
-});

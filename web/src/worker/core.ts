@@ -61,6 +61,9 @@ const POOLS = {
   move: long,
   guess: quick,
   changes: answer,
+  enter: quick,
+  bowl: quick,
+  reheating: quick,
 } as const;
 
 export type Asked = keyof typeof POOLS;

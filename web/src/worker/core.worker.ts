@@ -3,6 +3,7 @@ import {
   evaluateAir,
   evaluateFried,
   fingerprint,
+  foodOf,
   firstGuess,
   layoutOf,
   loadOf,
@@ -10,6 +11,7 @@ import {
   movedTo,
   pantryOf,
   readyPiece,
+  reheating,
   restored,
   schoolAnswer,
   searchFamily,
@@ -28,12 +30,14 @@ import {
   type Layout,
   type Move,
   type Pantry,
+  type Reheating,
   type SchoolAnswer,
   type Substitute,
   type WaterAdvice,
   type WorthChange,
 } from '@yellowmist/core';
 import { expose } from 'comlink';
+import { enterDish, readBowl } from './entering';
 import type * as Q from './questions';
 
 const SLICE_MS = 40;
@@ -107,7 +111,10 @@ const service = {
   evaluate(question: Q.EvaluateQuestion): Q.Evaluation {
     const { plan, profiles, waits } = question;
     const fried = potOf(question);
-    return { fried, air: plan ? evaluateAir(asked(question), plan, fried, { profiles, waits }) : null };
+    const { pantry } = asked(question);
+    const food = foodOf(pantry, question.dish.foodId);
+    const foodMm = readyPiece(pantry, question.dish, []).piece.heightM * 1000;
+    return { food, foodMm, fried, air: plan ? evaluateAir(asked(question), plan, fried, { profiles, waits }) : null };
   },
 
   /** Something to look at while a search goes on. */
@@ -156,6 +163,15 @@ const service = {
 
   /** The plan as it would be cooked in another fryer. */
   move: (question: Q.MoveQuestion): Move => movedTo(asked(question), question.to, potOf(question), onBench(question)),
+
+  /** How what is left is made hot again in this fryer. */
+  reheating: (question: Q.PlanQuestion): Reheating => reheating(asked(question), question.plan, potOf(question)),
+
+  /** A dish in a cook's words, as it is understood. */
+  enter: (question: Q.EnterQuestion): Q.EnteredDish => enterDish(pantryFor(question.own), question),
+
+  /** One bowl in a cook's words, as it is understood. */
+  bowl: (question: Q.BowlQuestion): Q.BowlRead => readBowl(pantryFor(question.own), question.text),
 
   stopUpTo(job: number): void {
     stoppedUpTo = Math.max(stoppedUpTo, job);

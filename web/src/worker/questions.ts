@@ -3,12 +3,21 @@ import type {
   AirResult,
   Asks,
   ConvertRequest,
+  Bought,
+  BowlsReading,
+  CutId,
+  CutUp,
   Dish,
+  Entered,
+  Food,
+  FoodCut,
   FriedCook,
   FriedResult,
   Fryer,
   Label,
 } from '@yellowmist/core';
+
+import type { UsualWeight } from '@yellowmist/contract';
 
 /** What the workers are asked: plain data, with the kitchen's own ingredients by their labels. */
 
@@ -29,6 +38,9 @@ export interface EvaluateQuestion extends InKitchen {
 }
 
 export interface Evaluation {
+  /** The food, and how thick a piece of it is when it is coated, mm. */
+  food: Food;
+  foodMm: number;
   fried: FriedResult;
   air: AirResult | null;
 }
@@ -63,4 +75,65 @@ export interface LayoutQuestion extends InKitchen {
   dish: Dish;
   plan: AirPlan;
   fryer: Fryer;
+}
+
+/** One bowl in a cook's words. */
+export interface BowlQuestion extends InKitchen {
+  text: string;
+}
+
+/** What is understood of it, and its things by id. */
+export interface BowlRead {
+  reading: BowlsReading;
+  things: Record<string, NamedThing>;
+}
+
+/** A dish in a cook's words. */
+export interface EnterQuestion extends InKitchen {
+  food: string | Bought;
+  coat: string;
+  minutes?: number;
+  count?: number;
+  /** The pot of a dish that is there already: what its thickness does is simulated in it. */
+  pot?: FriedCook;
+  weights: UsualWeight[];
+}
+
+/** An answer that may be meant, with what it would give. */
+export interface LikelyFood {
+  bought: Bought;
+  /** "2 medium onions, rings". */
+  words: string;
+  cutUp: CutUp;
+}
+
+/** What is understood of a food, and what can be chosen of it. */
+export interface EnteredFood {
+  food: Food;
+  cut: FoodCut;
+  cuts: readonly FoodCut[];
+  cutUp: CutUp;
+  /** The same amount in each of its cuts. */
+  byCut: Partial<Record<CutId, CutUp>>;
+  /** Minutes in the pot after which the centre is done, thinner, as it is, and thicker. */
+  thickness: { mm: number; minutes: number }[];
+  /** Where its usual weights are from. */
+  source: string;
+}
+
+/** A thing of the bowls as the page tells it. */
+export interface NamedThing {
+  name: string;
+  /** g in a ml, and g of one, where it is measured or counted. */
+  gPerMl: number | null;
+  eachG: number | null;
+}
+
+/** A dish as it is understood, with all that the page shows of it. */
+export interface EnteredDish extends Entered {
+  /** Null while the food is asked about. */
+  of: EnteredFood | null;
+  likelyFoods: LikelyFood[];
+  /** The things in the bowls, by id. */
+  things: Record<string, NamedThing>;
 }

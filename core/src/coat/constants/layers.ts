@@ -207,3 +207,31 @@ export const FATTY_GRAINS_G = 40;
  * @source common practice, no source: a spoon or two of starch to a cup of flour; half a teaspoon of baking powder
  */
 export const LACE = { starchShare: 0.12, liftShare: 0.012, waterG: 99 } as const;
+/**
+ * A recipe that writes this many times what a bowl needs, and so much more of it, is far too much.
+ * @unit 1
+ * @range 1.3–2
+ * @source our choice
+ */
+export const FAR_TOO_MUCH = 1.6;
+/**
+ * Less than this is a little left over, and not worth a word.
+ * @unit g
+ * @range 20–80
+ * @source our choice
+ */
+export const FAR_TOO_MUCH_G = 40;
+/**
+ * A layer up to as many mm thick is said to be as thin or thick as something that a cook knows by hand.
+ * @unit mm
+ * @range 0.1–5
+ * @source paper 0.1, a fingernail 0.4, card 0.8, a coin 1.7, two coins 3.4: common practice, no source
+ */
+export const THICK_AS_MM = [0.2, 0.6, 1.1, 2.2, 3.6] as const;
+/**
+ * Share of a bowl's working surplus that stays in it when it runs short and is scraped out.
+ * @unit 1
+ * @range 0.2–0.6
+ * @source common practice, no source
+ */
+export const SCRAPED = 0.4;

@@ -1,4 +1,4 @@
-import { oil, wet } from '../build.js';
+import { LABEL, oil, wet } from '../build.js';
 
 /** Oils and clear fats. Smoke points of usual grades: handbooks of fats and oils, from memory; they vary with grade and age. */
 export const OILS = [
@@ -58,5 +58,69 @@ export const OILS = [
       { cupG: 205, densityKgM3: 910, allergens: ['milk'], origin: 'milk' },
     ),
     oil: { smokeC: { from: 230, to: 250 }, flavour: 'buttery and nutty; melted and brushed' },
+  },
+  oil('corn-oil', 'Maize oil', 218, 0.07, { smokeC: { from: 220, to: 235 }, flavour: 'neutral' }),
+  oil('grapeseed-oil', 'Grapeseed oil', 218, 0.06, { smokeC: { from: 205, to: 220 }, flavour: 'neutral' }),
+  oil(
+    'rice-bran-oil',
+    'Rice bran oil',
+    218,
+    0.07,
+    { smokeC: { from: 230, to: 250 }, flavour: 'neutral' },
+    { common: false },
+  ),
+  oil(
+    'soya-oil',
+    'Soya oil',
+    218,
+    0.06,
+    { smokeC: { from: 225, to: 235 }, flavour: 'neutral' },
+    { allergens: ['soy'] },
+  ),
+  oil(
+    'lard',
+    'Lard',
+    205,
+    0.04,
+    { smokeC: { from: 180, to: 200 }, flavour: 'savoury; melted and brushed' },
+    { origin: 'meat', densityKgM3: 900 },
+  ),
+  oil(
+    'beef-dripping',
+    'Beef dripping',
+    205,
+    0.04,
+    { smokeC: { from: 200, to: 215 }, flavour: 'beefy; melted and brushed' },
+    { origin: 'meat', densityKgM3: 900, common: false },
+  ),
+  oil(
+    'goose-fat',
+    'Goose or duck fat',
+    205,
+    0.05,
+    { smokeC: { from: 190, to: 200 }, flavour: 'rich; melted and brushed' },
+    { origin: 'meat', densityKgM3: 910, common: false },
+  ),
+  {
+    ...wet(
+      'butter',
+      'Butter, melted',
+      'fat',
+      ['season'],
+      [16.0, 0.9, 81.1, 0.1, 0, 1.9],
+      { viscosityPaS: 0.03, yieldPa: 0 },
+      { saltG: 1.2, cupG: 227, densityKgM3: 911, allergens: ['milk'], origin: 'milk' },
+    ),
+  },
+  {
+    ...wet(
+      'margarine',
+      'Plant margarine, melted',
+      'fat',
+      ['season'],
+      [17.0, 0.2, 80.5, 0.7, 0, 1.6],
+      { viscosityPaS: 0.04, yieldPa: 0 },
+      { saltG: 1.2, cupG: 227, densityKgM3: 915, source: LABEL },
+    ),
   },
 ];

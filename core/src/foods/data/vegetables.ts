@@ -1,6 +1,6 @@
 import { food } from '../build.js';
 
-/** Vegetables, fruits and mushrooms under a coat. Porosity and softening: common practice, no source. */
+/** Vegetables and mushrooms under a coat. Porosity and softening: common practice, no source. */
 export const VEGETABLES = [
   food('cauliflower', 'Cauliflower florets', [92.1, 1.9, 0.3, 3.0, 2.0, 0.7], {
     porosity: 0.3,
@@ -96,27 +96,120 @@ export const VEGETABLES = [
     porosity: 0.05,
     skin: 'rough',
   }),
-  food('banana', 'Banana', [74.9, 1.1, 0.3, 20.2, 2.6, 0.9], {
+  food('pumpkin', 'Pumpkin or winter squash', [88.0, 1.0, 0.1, 8.6, 1.5, 0.8], {
+    ways: ['blanched', 'pre-cooked', 'frozen'],
+    softeningRate: 1.2,
+  }),
+  food('asparagus', 'Asparagus', [93.2, 2.2, 0.1, 1.9, 2.1, 0.5], {
+    ways: ['blanched', 'frozen'],
+    skin: 'smooth',
+    softeningRate: 1.4,
+    porosity: 0.05,
+  }),
+  food('fennel', 'Fennel bulb', [90.2, 1.2, 0.2, 4.2, 3.1, 1.1], {
+    skin: 'smooth',
+    softeningRate: 1.1,
+    porosity: 0.06,
+  }),
+  food(
+    'beetroot',
+    'Beetroot, cooked',
+    [87.1, 1.7, 0.2, 8.0, 2.0, 1.0],
+    { ways: ['marinated', 'frozen'], skin: 'smooth', comesWet: true, firmness: 0.3, softeningRate: 0.7 },
+    { densityKgM3: 1050 },
+  ),
+  food('celeriac', 'Celeriac', [88.0, 1.5, 0.3, 7.4, 1.8, 1.0], { softeningRate: 1 }, { allergens: ['celery'] }),
+  food('carrot', 'Carrot', [88.3, 0.9, 0.2, 6.8, 2.8, 1.0], {
+    ways: ['blanched', 'pre-cooked', 'frozen'],
+    softeningRate: 0.8,
+  }),
+  food('parsnip', 'Parsnip', [79.5, 1.2, 0.3, 13.1, 4.9, 1.0], {
+    ways: ['blanched', 'pre-cooked', 'frozen'],
+    softeningRate: 1.1,
+  }),
+  food(
+    'cassava',
+    'Cassava, boiled',
+    [66.0, 1.2, 0.3, 30.0, 1.8, 0.7],
+    { ways: ['frozen'], firmness: 0.3, softeningRate: 0.7 },
+    { densityKgM3: 1080 },
+  ),
+  food('cabbage', 'Cabbage', [92.2, 1.3, 0.1, 3.3, 2.5, 0.6], {
+    ways: ['blanched', 'pre-cooked'],
+    skin: 'smooth',
+    porosity: 0.25,
+    throughShare: 0.7,
+    softeningRate: 1.1,
+  }),
+  food('brussels-sprout', 'Brussels sprouts', [86.0, 3.4, 0.3, 5.1, 3.8, 1.4], {
+    ways: ['blanched', 'pre-cooked', 'frozen'],
+    porosity: 0.15,
+    throughShare: 0.8,
+    softeningRate: 1.1,
+  }),
+  food(
+    'gherkin',
+    'Gherkins, sliced from the jar',
+    [93.5, 0.6, 0.3, 1.5, 1.1, 3.0],
+    { ways: ['pressed', 'frozen'], skin: 'smooth', comesWet: true, firmness: 0.2, softeningRate: 1.5 },
+    { saltG: 2.2 },
+  ),
+  food('avocado', 'Avocado', [73.2, 2.0, 14.7, 1.8, 6.7, 1.6], {
     ways: ['frozen'],
+    skin: 'smooth',
+    firmness: 0,
+    softeningRate: 0,
+    eatAtC: 55,
+  }),
+  food(
+    'olive',
+    'Green olives, stoned',
+    [75.3, 1.0, 15.3, 0.5, 3.3, 4.6],
+    { ways: ['pressed'], skin: 'smooth', comesWet: true, firmness: 0.1, softeningRate: 1, eatAtC: 60 },
+    { saltG: 3.9 },
+  ),
+  food('courgette-flower', 'Courgette flowers', [95.2, 1.0, 0.1, 2.4, 0.9, 0.4], {
+    ways: [],
+    porosity: 0.4,
+    throughShare: 0.4,
     firmness: 0.3,
-    softeningRate: 2,
-    fruit: true,
+    softeningRate: 3,
     eatAtC: 65,
   }),
-  food('apple', 'Apple', [85.6, 0.3, 0.2, 11.4, 2.4, 0.1], {
-    ways: ['frozen'],
-    firmness: 0.7,
-    softeningRate: 2.5,
-    porosity: 0.2,
-    fruit: true,
-    eatAtC: 65,
-  }),
-  food('pineapple', 'Pineapple', [86.0, 0.5, 0.1, 11.7, 1.4, 0.3], {
-    ways: ['pressed', 'frozen'],
-    comesWet: true,
-    firmness: 0.5,
+  food('green-chilli', 'Green chillies', [91.7, 0.9, 0.4, 3.7, 2.8, 0.5], {
+    ways: ['blanched'],
+    skin: 'smooth',
     softeningRate: 1.6,
-    fruit: true,
-    eatAtC: 65,
+    porosity: 0.15,
+  }),
+  food('baby-corn', 'Baby corn', [89.0, 2.4, 0.5, 5.0, 2.4, 0.7], {
+    ways: ['blanched'],
+    softeningRate: 1.2,
+    porosity: 0.05,
+  }),
+  food('tomato', 'Tomato, firm', [94.5, 0.9, 0.2, 2.7, 1.2, 0.5], {
+    ways: ['salted'],
+    skin: 'smooth',
+    comesWet: true,
+    softeningRate: 3,
+    porosity: 0.03,
+  }),
+  food('leek', 'Leek', [86.0, 1.5, 0.3, 9.4, 1.8, 1.0], {
+    ways: ['blanched', 'pre-cooked'],
+    skin: 'smooth',
+    softeningRate: 1.4,
+    porosity: 0.08,
+  }),
+  food('king-oyster-mushroom', 'King oyster mushrooms', [89.0, 2.9, 0.3, 4.2, 2.7, 0.9], {
+    ways: ['marinated', 'pre-cooked'],
+    porosity: 0.2,
+    firmness: 0.6,
+    softeningRate: 1.4,
+  }),
+  food('portobello', 'Large flat mushrooms', [92.8, 2.1, 0.4, 2.6, 1.3, 0.8], {
+    ways: ['marinated', 'pre-cooked'],
+    porosity: 0.3,
+    firmness: 0.6,
+    softeningRate: 1.8,
   }),
 ];

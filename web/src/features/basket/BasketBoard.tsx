@@ -22,7 +22,8 @@ import { useUnits } from '../../state/useUnits';
 import type { BoardProps } from '../dish/board';
 import { planChanged } from '../dish/dishSlice';
 import { useAnswer } from '../../state/useAnswer';
-import { usePantry, usePantryDocument } from '../../state/usePantry';
+import { usePantryDocument } from '../../state/pantryDocument';
+import { usePantry } from '../../state/usePantry';
 import { Crowding } from './Crowding';
 import { OtherFryers } from './OtherFryers';
 

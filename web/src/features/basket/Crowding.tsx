@@ -2,7 +2,7 @@ import { counted, differences, USUAL_GAP_MM, type AirPlan, type AirResult } from
 import type { ConversionBody } from '@yellowmist/contract';
 import { useAppDispatch } from '../../state/hooks';
 import { useAnswer } from '../../state/useAnswer';
-import { usePantryDocument } from '../../state/usePantry';
+import { usePantryDocument } from '../../state/pantryDocument';
 import { planChanged } from '../dish/dishSlice';
 import { Differences } from '../dish/Differences';
 import { Unsafe } from '../dish/Unsafe';

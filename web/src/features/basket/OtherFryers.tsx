@@ -7,7 +7,7 @@ import { movedToFryer } from '../dish/dishSlice';
 import { Differences } from '../dish/Differences';
 import { Unsafe } from '../dish/Unsafe';
 import { useFryers } from '../dish/useFryers';
-import { requestOf, usePantryDocument } from '../../state/usePantry';
+import { requestOf, usePantryDocument } from '../../state/pantryDocument';
 
 /** The same dish in every other fryer of the kitchen: its own minutes and batches there, and what that changes. */
 export function OtherFryers({ body, plan }: { body: ConversionBody; plan: AirPlan }) {

@@ -1,5 +1,5 @@
 import { Suspense, useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
-import { readyPiece, type AirPlan, type LayerSpec } from '@yellowmist/core';
+import { readyPiece, wholeOf, type AirPlan, type LayerSpec } from '@yellowmist/core';
 import type { ConversionBody } from '@yellowmist/contract';
 import { useAppDispatch } from '../../state/hooks';
 import { usePantry } from '../../state/usePantry';
@@ -129,6 +129,7 @@ function CoatAndCut({
   const inAir = side === 'air' ? plan : null;
   const specs = side === 'pot' ? body.fried.layers : (plan?.layers ?? NO_LAYERS);
   const layers = useMemo(() => readyPiece(pantry, body.dish, specs).layers, [pantry, body.dish, specs]);
+  const { areaM2 } = useMemo(() => wholeOf(pantry, body.dish), [pantry, body.dish]);
   return (
     <div
       role="region"
@@ -164,9 +165,10 @@ function CoatAndCut({
           limits={body.limits}
           specs={specs}
           layers={layers}
+          areaM2={areaM2}
         />
+        <PieceForm dish={body.dish} pot={body.fried} />
         {side === 'air' && evaluated?.air && <CoatSays air={evaluated.air} dish={body.dish} limits={body.limits} />}
-        <PieceForm dish={body.dish} />
       </div>
       {inAir ? <AirForm body={body} plan={inAir} /> : <PotForm fried={body.fried} />}
     </div>

@@ -31,6 +31,7 @@ export const BOARDS: readonly Board[] = [
   board('oil', 'Oil', () => import('../oil/OilBoard')),
   board('basket', 'Basket', () => import('../basket/BasketBoard')),
   board('steps', 'Steps', () => import('../steps/StepsBoard')),
+  board('plate', 'On the plate', () => import('../plate/PlateBoard')),
   board('schools', 'Schools', () => import('../schools/SchoolsBoard')),
   board('versions', 'Kept versions', () => import('../versions/VersionsBoard')),
   board('cautions', 'Cautions', () => import('../cautions/CautionsBoard')),

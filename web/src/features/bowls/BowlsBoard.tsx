@@ -1,6 +1,7 @@
 import { ArrowLeft, ArrowRight } from 'lucide-react';
 import { RANGES } from '@yellowmist/contract';
 import {
+  againstRecipe,
   batterNotes,
   counted,
   foodOf,
@@ -30,6 +31,7 @@ import { usePantry } from '../../state/usePantry';
 import { useUnits } from '../../state/useUnits';
 import type { BoardProps } from '../dish/board';
 import { dishChanged, planChanged } from '../dish/dishSlice';
+import { Beside } from './Beside';
 import { DropTest } from './DropTest';
 import { ForkTest } from './ForkTest';
 import { WRITING } from '../dish/options';
@@ -43,7 +45,12 @@ const HANDLINGS: readonly { value: Handling; label: string }[] = [
 /** The dipping station as the cook sets it out: bowls in the order of use, the hand for each, the tray at the end. */
 export default function BowlsBoard(props: BoardProps) {
   if (props.body.dish.readyCoated) {
-    return <p className="py-2">No bowls: the pieces come with their coat on. Put them into the fryer frozen.</p>;
+    return (
+      <>
+        <p className="py-2">No bowls: the pieces come with their coat on. Put them into the fryer frozen.</p>
+        <Beside dish={props.body.dish} beside={props.air.beside} people={props.air.perServing.air.people} />
+      </>
+    );
   }
   return <Bowls {...props} />;
 }
@@ -81,6 +88,7 @@ function Bowls({ air, body: { dish } }: BoardProps) {
           <Tray air={air} dish={dish} />
         </li>
       </ol>
+      <Beside dish={dish} beside={air.beside} people={air.perServing.air.people} />
     </div>
   );
 }
@@ -204,6 +212,7 @@ function BowlStop({
             </li>
           ))}
         </ul>
+        <Recipe bowl={bowl} air={air} count={count} />
         {stop.portionsOut > 1 && (
           <p className="mt-1 text-xs leading-snug">
             <b>In {stop.portionsOut} goes</b> of about {say(bowl.totalG / stop.portionsOut, 'mass')}: what wet pieces
@@ -227,6 +236,29 @@ function BowlStop({
             ))}
           </ul>
         </div>
+      )}
+    </div>
+  );
+}
+
+/** What the recipe writes for this bowl against what it takes; as many pieces as there is enough for with one touch. */
+function Recipe({ bowl, air, count }: { bowl: Stop['bowl']; air: AirResult; count: number }) {
+  const dispatch = useAppDispatch();
+  const { tell } = useUnits();
+  const against = againstRecipe(bowl, air.plan.layers, air.layers, count);
+  if (!against) return null;
+  const short = against.word === 'too-little';
+  return (
+    <div className={`mt-1 text-xs leading-snug ${short ? 'border-l-4 border-warning bg-warning/15 px-2 py-1' : ''}`}>
+      <p>{tell(against.text)}</p>
+      {short && against.reachesPieces > 0 && (
+        <button
+          type="button"
+          className="btn btn-sm mt-1 h-9"
+          onClick={() => dispatch(dishChanged({ count: against.reachesPieces }))}
+        >
+          As much as I have: {against.reachesPieces}
+        </button>
       )}
     </div>
   );

@@ -20,7 +20,8 @@ import {
   type Limits,
 } from '@yellowmist/core';
 import { useAppDispatch } from '../../state/hooks';
-import { usePantry, usePantryDocument, withPantry } from '../../state/usePantry';
+import { usePantryDocument, withPantry } from '../../state/pantryDocument';
+import { usePantry } from '../../state/usePantry';
 import { useUnits } from '../../state/useUnits';
 import { layersChanged } from '../dish/dishSlice';
 import { DIET_WORDS } from '../dish/words';

@@ -24,7 +24,8 @@ import {
   type Limits,
 } from '@yellowmist/core';
 import { useAppDispatch } from '../../state/hooks';
-import { usePantry, usePantryDocument, withPantry } from '../../state/usePantry';
+import { usePantryDocument, withPantry } from '../../state/pantryDocument';
+import { usePantry } from '../../state/usePantry';
 import { layersChanged, limitsChanged, picked, type Side } from '../dish/dishSlice';
 import { LayerBand } from './LayerBand';
 import { LayerEditor } from './LayerEditor';
@@ -39,6 +40,8 @@ interface Props {
   limits: Limits;
   specs: readonly LayerSpec[];
   layers: readonly CoatLayer[];
+  /** Skin of all pieces, m². */
+  areaM2: number;
 }
 
 const ALWAYS_MEASURED = { droppable: { strategy: MeasuringStrategy.Always } };
@@ -47,7 +50,7 @@ const ALWAYS_MEASURED = { droppable: { strategy: MeasuringStrategy.Always } };
 const DRAG_FROM = 6;
 
 /** The coat as it stands on the food: the air above, the skin at the bottom, each layer a band as thick as it is. */
-export function CoatStack({ side, plan, stepC, limits, specs, layers }: Props) {
+export function CoatStack({ side, plan, stepC, limits, specs, layers, areaM2 }: Props) {
   const dispatch = useAppDispatch();
   const pantry = usePantry();
   const kitchen = usePantryDocument();
@@ -121,6 +124,7 @@ export function CoatStack({ side, plan, stepC, limits, specs, layers }: Props) {
                 place={{ at, of: specs.length }}
                 spec={specs[at]}
                 layer={layers[at]}
+                areaM2={areaM2}
                 open={open === at}
                 notes={notes.filter((n) => n.at === at)}
                 onOpen={() => setOpen(open === at ? null : at)}

@@ -7,6 +7,7 @@ import {
   allergensOf,
   consistencyOf,
   flowOfLayer,
+  thickAs,
   ingredient,
   type CoatLayer,
   type GrammarNote,
@@ -23,6 +24,8 @@ interface Props {
   place: { at: number; of: number };
   spec: LayerSpec;
   layer: CoatLayer | undefined;
+  /** Skin of all pieces, m². */
+  areaM2: number;
   open: boolean;
   notes: readonly GrammarNote[];
   onOpen: () => void;
@@ -47,6 +50,7 @@ export function LayerBand({
   place,
   spec,
   layer,
+  areaM2,
   open,
   notes,
   onOpen,
@@ -89,7 +93,13 @@ export function LayerBand({
         >
           <span className="block leading-tight font-semibold">{name}</span>
           <span className="block text-xs opacity-85">
-            {layer && `${Math.round(layer.pickUpGm2)} g/m², ${say(layer.thicknessM * 1000, 'film')}`}
+            {layer && (
+              <span
+                title={`${say(layer.thicknessM * 1000, 'film')}, ${Math.round(layer.pickUpGm2)} g on a m²; the weight is that on all pieces`}
+              >
+                {say(layer.pickUpGm2 * areaM2, 'mass')}, {thickAs(layer.thicknessM * 1000)}
+              </span>
+            )}
             {layer?.batter && `, ${consistencyOf(flowOfLayer(pantry, spec)).word}`}
             {allergens && ` · ${allergens}`}
           </span>

@@ -5,7 +5,8 @@ import { batterNotes, consistencyOf, flowOfLayer, ingredient, type CoatLayer, ty
 import { Check } from '../../ui/Check';
 import { Choice } from '../../ui/Choice';
 import { NumberField } from '../../ui/NumberField';
-import { usePantry, usePantryDocument } from '../../state/usePantry';
+import { usePantryDocument } from '../../state/pantryDocument';
+import { usePantry } from '../../state/usePantry';
 import {
   canSplit,
   dredgedTwice,

@@ -3,7 +3,7 @@ import { DIETS, type Diet } from '@yellowmist/core';
 import { useAppDispatch } from '../../state/hooks';
 import { Choice } from '../../ui/Choice';
 import { useAnswer } from '../../state/useAnswer';
-import { requestOf, usePantryDocument } from '../../state/usePantry';
+import { requestOf, usePantryDocument } from '../../state/pantryDocument';
 import { picked, selectBody, useDish } from '../dish/dishSlice';
 import { Differences } from '../dish/Differences';
 import { DIET_WORDS } from '../dish/words';

@@ -53,7 +53,7 @@ export const CurvesBoard = memo(function CurvesBoard({ evaluated, minutes, longe
             say={say}
             title={`${name}: temperatures over time. ${told || 'The coat does not set.'}`}
             read={(at) =>
-              `at ${clock(timeS[at] / 60)}: centre ${say(columns.centreC[at], 'temperature')}, coat foot ${say(columns.footUpC[at], 'temperature')}, surface ${say(columns.surfaceUpC[at], 'temperature')}, water in the coat ${Math.round(columns.coatWaterGm2[at])} g/m²`
+              `at ${clock(timeS[at] / 60)}: centre ${say(columns.centreC[at], 'temperature')}, coat foot ${say(columns.footUpC[at], 'temperature')}, surface ${say(columns.surfaceUpC[at], 'temperature')}, water left in the coat`
             }
           />
         );

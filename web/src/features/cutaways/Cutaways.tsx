@@ -1,8 +1,7 @@
-import { memo, useMemo } from 'react';
-import { foodOf, readyPiece, type AirResult } from '@yellowmist/core';
+import { memo } from 'react';
+import type { AirResult } from '@yellowmist/core';
 import { Cutaway } from '../../draw/Cutaway';
 import { momentOf, sampleAt } from '../../draw/moment';
-import { usePantry } from '../../state/usePantry';
 import { useUnits } from '../../state/useUnits';
 import type { Side } from '../dish/dishSlice';
 import { airMinutes, clock, longestOf } from '../dish/clock';
@@ -35,15 +34,12 @@ function liftAt({ outcomes }: AirResult, share: number): number {
 /** The fried original and the air version beside each other, under one scrubber through both cooks. */
 export const Cutaways = memo(function Cutaways({ evaluated, share, onScrub, onSide }: Props) {
   const { say, set } = useUnits();
-  const pantry = usePantry();
-  const { fried, air, question } = evaluated;
-  const { dish, plan } = question;
+  const { fried, air, question, food, foodMm } = evaluated;
+  const { plan } = question;
   const friedMin = question.fried.minutes;
   const airMin = plan ? airMinutes(plan) : 0;
   const longest = longestOf(question.fried, plan);
   const minutes = share * longest;
-  const food = foodOf(pantry, dish.foodId);
-  const foodMm = useMemo(() => readyPiece(pantry, dish, []).piece.heightM * 1000, [pantry, dish]);
   const coatMm = (layers: { thicknessM: number }[]): number => layers.reduce((sum, l) => sum + l.thicknessM * 1000, 0);
   const coatScale = Math.min(
     MOST_PX_PER_MM,

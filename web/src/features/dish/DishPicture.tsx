@@ -1,10 +1,8 @@
 import type { ConversionBody } from '@yellowmist/contract';
-import { foodOf, readyPiece } from '@yellowmist/core';
 import { Cutaway } from '../../draw/Cutaway';
 import { momentOf } from '../../draw/moment';
 import { useSeen } from '../../ui/useSeen';
 import { useUnits } from '../../state/useUnits';
-import { usePantry } from '../../state/usePantry';
 import { coverNow, turnOf } from './faces';
 import { useEvaluation } from './useEvaluation';
 
@@ -22,16 +20,14 @@ export function DishPicture({
   labelled?: boolean;
 }) {
   const { say } = useUnits();
-  const pantry = usePantry();
   const [frame, seen] = useSeen<HTMLDivElement>();
   const { evaluated } = useEvaluation(seen ? body : null);
   if (!evaluated) return <div ref={frame} className={`w-full ${labelled ? 'aspect-[322/262]' : 'aspect-[204/262]'}`} />;
-  const { question } = evaluated;
+  const { question, food, foodMm } = evaluated;
   const inAir = side === 'air' && evaluated.air !== null;
   const result = inAir ? evaluated.air! : evaluated.fried;
   const { layers, series } = result;
   const coatMm = layers.reduce((sum, l) => sum + l.thicknessM * 1000, 0);
-  const food = foodOf(pantry, question.dish.foodId);
   const moment = momentOf(
     series,
     layers,
@@ -42,7 +38,7 @@ export function DishPicture({
   return (
     <Cutaway
       food={food}
-      foodMm={readyPiece(pantry, question.dish, []).piece.heightM * 1000}
+      foodMm={foodMm}
       moment={moment}
       medium={inAir ? 'air' : 'oil'}
       oiled={question.plan && inAir ? coverNow(question.plan, Infinity) : undefined}

@@ -1,7 +1,7 @@
 import type { ConversionBody } from '@yellowmist/contract';
 import type { AirResult } from '@yellowmist/core';
 import { useAnswer } from '../../state/useAnswer';
-import { usePantryDocument } from '../../state/usePantry';
+import { usePantryDocument } from '../../state/pantryDocument';
 import { useUnits } from '../../state/useUnits';
 
 /** The warning that belongs wherever the minutes of a plan stand: by the model they leave the centre unsafe. */

@@ -3,7 +3,7 @@ import type { ConversionBody } from '@yellowmist/contract';
 import type { Label } from '@yellowmist/core';
 import { useAppDispatch } from '../../state/hooks';
 import { questions } from '../../state/questions';
-import { usePantryDocument } from '../../state/usePantry';
+import { usePantryDocument } from '../../state/pantryDocument';
 import type { EvaluateQuestion, Evaluation } from '../../worker/questions';
 
 /** What the question was, and what came out of it. */

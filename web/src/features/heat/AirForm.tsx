@@ -1,5 +1,6 @@
 import { RANGES, type ConversionBody } from '@yellowmist/contract';
-import type { AirPlan, AirSettings, Fryer } from '@yellowmist/core';
+import { wholeOf, type AirPlan, type AirSettings, type Fryer } from '@yellowmist/core';
+import { usePantry } from '../../state/usePantry';
 import { useAppDispatch } from '../../state/hooks';
 import { Check } from '../../ui/Check';
 import { Choice } from '../../ui/Choice';
@@ -21,6 +22,7 @@ export function AirForm({ body, plan }: { body: ConversionBody; plan: AirPlan })
   const { fryer } = body;
   const fryers = useFryers(fryer);
   const { settings } = plan;
+  const { areaM2 } = wholeOf(usePantry(), body.dish);
   const set = (part: Partial<AirSettings>): void => void dispatch(settingsChanged(part));
   const temperatures = temperaturesOf(fryer);
   const { basket } = fryer;
@@ -61,11 +63,11 @@ export function AirForm({ body, plan }: { body: ConversionBody; plan: AirPlan })
         </div>
       )}
       <NumberField
-        label="Oil on all sides, per m²"
-        value={plan.oilGm2}
-        quantity="mass"
-        range={RANGES.oilGm2}
-        onChange={(oilGm2) => dispatch(planChanged({ oilGm2 }))}
+        label="Oil on all pieces"
+        value={plan.oilGm2 * areaM2}
+        quantity="oil"
+        range={{ min: 0, max: RANGES.oilGm2.max * areaM2 }}
+        onChange={(grams) => dispatch(planChanged({ oilGm2: Math.min(RANGES.oilGm2.max, grams / areaM2) }))}
       />
       <NumberField
         label="Coat rests"
@@ -128,7 +130,7 @@ export function AirForm({ body, plan }: { body: ConversionBody; plan: AirPlan })
           )}
         </>
       )}
-      <SecondForm plan={plan} temperatures={temperatures} stepC={fryer.stepC} />
+      <SecondForm plan={plan} areaM2={areaM2} temperatures={temperatures} stepC={fryer.stepC} />
     </section>
   );
 }

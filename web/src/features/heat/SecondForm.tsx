@@ -21,10 +21,13 @@ const usual = (tempC: number): SecondPlan => ({
 /** A sauce part-way, or simply a second cook. */
 export function SecondForm({
   plan,
+  areaM2,
   temperatures,
   stepC,
 }: {
   plan: AirPlan;
+  /** Skin of all pieces, m². */
+  areaM2: number;
   temperatures: { min: number; max: number };
   stepC: number;
 }) {
@@ -57,12 +60,12 @@ export function SecondForm({
             onChange={(coolMin) => change({ ...second, coolMin })}
           />
           <NumberField
-            label="Sauce per m²"
-            value={second.sauceGm2}
+            label="Sauce for all pieces"
+            value={second.sauceGm2 * areaM2}
             quantity="mass"
-            range={RANGES.sauceGm2}
+            range={{ min: 0, max: RANGES.sauceGm2.max * areaM2 }}
             step={10}
-            onChange={(sauceGm2) => change({ ...second, sauceGm2 })}
+            onChange={(grams) => change({ ...second, sauceGm2: Math.min(RANGES.sauceGm2.max, grams / areaM2) })}
           />
           <NumberField
             label="Then at"

@@ -1,37 +1,68 @@
-import { useState } from 'react';
+import { useId, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { RANGES } from '@yellowmist/contract';
-import { type Fryer } from '@yellowmist/core';
+import { exampleConversion, RANGES } from '@yellowmist/contract';
+import { NAMED_COATS, type Bought, type Fryer } from '@yellowmist/core';
 import { problemText, useCreateMutation } from '../../state/api';
-import { NumberField } from '../../ui/NumberField';
+import { useAppDispatch } from '../../state/hooks';
+import { questions } from '../../state/questions';
 import { Choice } from '../../ui/Choice';
-import { FOODS } from '../dish/options';
+import { NumberField } from '../../ui/NumberField';
 import { DishPicture } from '../dish/DishPicture';
 import { fryersFrom } from '../dish/useFryers';
-import { COAT_PRESETS, compose, usualCut } from './presets';
+import { bodyOf } from './body';
+import { CoatRead } from './CoatRead';
+import { FoodRead } from '../dish/entry/FoodRead';
+import { useEntered, useQuestion, type Saying } from '../dish/entry/useEntered';
 
-/** How a dish begins: a filled-in sentence and its picture; the cook changes the words. */
+/** What is written in the sentence at first: a real example. */
+const EXAMPLE = { food: '24 oyster mushrooms, torn', coat: 'beer batter', minutes: 5 };
+
+/** What was chosen beside what is typed: an answer, a cut, a size; the pieces and minutes of the cook's own. */
+interface Chosen {
+  bought: Bought | null;
+  count?: number;
+  minutes?: number;
+}
+
+/** How a dish begins: one sentence in the cook's own words and units, and its picture. */
 export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
   const navigate = useNavigate();
+  const dispatch = useAppDispatch();
+  const id = useId();
   const [create, { isLoading, error }] = useCreateMutation();
   const choices = fryersFrom(fryers);
-  const [foodId, setFoodId] = useState('oyster-mushroom');
-  const [coatId, setCoatId] = useState(COAT_PRESETS[0].id);
-  const [count, setCount] = useState(usualCut('oyster-mushroom').count);
-  const [minutes, setMinutes] = useState(usualCut('oyster-mushroom').minutes);
+  const [foodText, setFoodText] = useState(EXAMPLE.food);
+  const [coatText, setCoatText] = useState(EXAMPLE.coat);
+  const [chosen, setChosen] = useState<Chosen>({ bought: null });
   const [fryerName, setFryerName] = useState<string | null>(null);
+  const [asks, setAsks] = useState(false);
   const fryer = choices.find((f) => f.name === fryerName) ?? choices[0];
-  const body = compose(foodId, coatId, count, minutes, fryer);
+  const said: Saying = {
+    food: chosen.bought ?? foodText,
+    coat: coatText,
+    ...(chosen.count !== undefined && { count: chosen.count }),
+    ...(chosen.minutes !== undefined && { minutes: chosen.minutes }),
+  };
+  const question = useQuestion(said);
+  const { entered, error: unread } = useEntered(said);
+  const body = entered && bodyOf(entered, fryer);
+  const minutes = chosen.minutes ?? entered?.fried?.minutes ?? EXAMPLE.minutes;
 
   const begin = async (): Promise<void> => {
-    const stored = await create(body).unwrap();
+    const asked = dispatch(questions.endpoints.enter.initiate(question));
+    const whole = bodyOf(await asked.unwrap(), fryer);
+    asked.unsubscribe();
+    setAsks(whole === null);
+    if (!whole) return;
+    const stored = await create(whole).unwrap();
     await navigate(`/dish/${stored.id}`);
   };
+  const choose = (bought: Bought): void => setChosen({ ...chosen, bought, count: undefined });
 
   return (
     <section aria-label="Begin with a dish" className="bg-primary text-primary-content">
       <form
-        className="mx-auto grid max-w-6xl items-center gap-x-8 gap-y-3 px-4 py-4 md:grid-cols-[1fr_19rem]"
+        className="mx-auto grid max-w-6xl items-center gap-x-8 gap-y-3 px-4 py-4 md:grid-cols-[1fr_18rem]"
         onSubmit={(e) => {
           e.preventDefault();
           void begin().catch(() => undefined);
@@ -40,80 +71,114 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
         <div>
           <h1 className="text-3xl leading-tight">What do you fry in a pot of oil?</h1>
           <p className="mt-1 max-w-prose">
-            Say it in one sentence. The bench shows why that coat works in oil, why it may fail in moving air, and
-            builds one that sets, sticks and crisps.
+            Say it as you would at the market and from your recipe. The bench shows why that coat works in oil and may
+            fail in moving air, and builds one that sets, sticks and crisps.
           </p>
-          <div className="mt-3 flex flex-wrap items-center gap-x-2 gap-y-2 text-lg [&_input]:bg-base-100 [&_input]:text-base-content [&_select]:bg-base-100 [&_select]:text-base-content">
-            I fry
-            <NumberField
-              className="w-20"
-              label="Pieces"
-              hideLabel
-              value={count}
-              quantity="plain"
-              range={RANGES.count}
-              whole
-              onChange={setCount}
-            />
-            pieces of
-            <Choice
-              className="w-60"
-              label="Food"
-              hideLabel
-              value={foodId}
-              options={FOODS}
-              onChange={(id) => {
-                setFoodId(id);
-                setCount(usualCut(id).count);
-                setMinutes(usualCut(id).minutes);
-              }}
-            />
-            in
-            <Choice
-              className="w-72"
-              label="Coat"
-              hideLabel
-              value={coatId}
-              options={COAT_PRESETS.map((c) => ({ value: c.id, label: c.label }))}
-              onChange={setCoatId}
-            />
-            for
-            <NumberField
-              className="w-24"
-              label="Minutes in the oil"
-              hideLabel
-              value={minutes}
-              quantity="minutes"
-              range={RANGES.oilMinutes}
-              step={0.5}
-              onChange={setMinutes}
-            />
-            and I have
-            <Choice
-              className="w-48"
-              label="Fryer"
-              hideLabel
-              value={fryer.name}
-              options={choices.map((f) => ({ value: f.name, label: f.name }))}
-              onChange={setFryerName}
-            />
+          <div className="mt-3 grid gap-y-2 [&_input]:bg-base-100 [&_input]:text-base-content [&_select]:bg-base-100 [&_select]:text-base-content">
+            <Line id={`${id}food`} label="I fry" hint="1½ lb thighs, bite-size · 1 large onion in 13 mm rings">
+              <input
+                id={`${id}food`}
+                className="input h-11 w-full text-lg"
+                value={foodText}
+                maxLength={200}
+                autoComplete="off"
+                onChange={(e) => {
+                  setFoodText(e.target.value);
+                  setChosen({ bought: null });
+                }}
+              />
+            </Line>
+            <div className="sm:pl-16">
+              {entered && (
+                <FoodRead entered={entered} onChoose={choose} onCount={(count) => setChosen({ ...chosen, count })} />
+              )}
+            </div>
+            <Line id={`${id}coat`} label="in" hint="½ cup flour, 1 tsp salt, 2 eggs, 1½ cups crumbs · or a coat’s name">
+              <input
+                id={`${id}coat`}
+                className="input h-11 w-full text-lg"
+                value={coatText}
+                maxLength={1000}
+                list={`${id}coats`}
+                autoComplete="off"
+                onChange={(e) => setCoatText(e.target.value)}
+              />
+              <datalist id={`${id}coats`}>
+                {NAMED_COATS.map((c) => (
+                  <option key={c.id} value={c.label} />
+                ))}
+              </datalist>
+            </Line>
+            <div className="sm:pl-16">
+              {entered && (
+                <CoatRead
+                  entered={entered}
+                  onCoat={setCoatText}
+                  onReword={(typed, words) => setCoatText(coatText.replace(typed, words))}
+                />
+              )}
+            </div>
+            <div className="flex flex-wrap items-center gap-2 text-lg">
+              for
+              <NumberField
+                className="w-24"
+                label="Minutes in the oil"
+                hideLabel
+                value={minutes}
+                quantity="minutes"
+                range={RANGES.oilMinutes}
+                step={0.5}
+                onChange={(m) => setChosen({ ...chosen, minutes: m })}
+              />
+              and I have
+              <Choice
+                className="w-48"
+                label="Fryer"
+                hideLabel
+                value={fryer.name}
+                options={choices.map((f) => ({ value: f.name, label: f.name }))}
+                onChange={setFryerName}
+              />
+            </div>
           </div>
-          <p className="mt-4 flex items-center gap-4">
+          <p className="mt-3 flex flex-wrap items-center gap-4">
             <button type="submit" className="btn btn-secondary h-12 text-base" disabled={isLoading}>
               Show me the air version
             </button>
-            <span className="text-sm">The cut, the oil and every layer can be changed on the bench.</span>
+            <span className="text-sm">Cut, pot and every layer can be changed on the bench.</span>
           </p>
-          {error && (
+          {asks && body === null && (
             <p role="alert" className="mt-2 font-semibold">
-              {problemText(error)} Nothing of the sentence is lost.
+              One thing is not clear yet: answer the question above. Nothing of what you typed is lost.
+            </p>
+          )}
+          {(error || unread) && (
+            <p role="alert" className="mt-2 font-semibold">
+              {error ? problemText(error) : unread} Nothing of the sentence is lost.
             </p>
           )}
         </div>
         <div className="rounded-box bg-base-100 p-2 text-base-content">
-          <DishPicture body={body} side="pot" labelled />
+          <Picture body={body ?? { ...exampleConversion(), fryer }} />
         </div>
       </form>
     </section>
+  );
+}
+
+const Picture = ({ body }: { body: ReturnType<typeof exampleConversion> }) => (
+  <DishPicture body={body} side="pot" labelled />
+);
+
+/** One field of the sentence with the words before it; examples below while it is written in. */
+function Line({ id, label, hint, children }: { id: string; label: string; hint: string; children: React.ReactNode }) {
+  return (
+    <div className="group grid items-center gap-x-3 sm:grid-cols-[3.25rem_1fr]">
+      <label htmlFor={id} className="text-lg">
+        {label}
+      </label>
+      <div>{children}</div>
+      <p className="mt-1.5 hidden text-xs group-focus-within:block sm:col-start-2">For example: {hint}</p>
+    </div>
   );
 }

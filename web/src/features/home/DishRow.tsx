@@ -1,9 +1,8 @@
 import { Copy, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
 import { isBroken, type ConversionDocument, type ListedConversion } from '@yellowmist/contract';
-import { foodOf } from '@yellowmist/core';
 import { problemText, useDuplicateMutation, useRemoveMutation, useRestoreMutation } from '../../state/api';
-import { usePantry } from '../../state/usePantry';
+import { useFoodName } from '../../state/useFoodName';
 import { useUnits } from '../../state/useUnits';
 import { FAMILY_NAMES } from '../dish/words';
 import { UnsafeOf } from '../dish/Unsafe';
@@ -47,12 +46,12 @@ export function DishRow({ listed }: { listed: ListedConversion }) {
 /** How it is fried, and what it has become. */
 function Told({ document: { chosen, dish, fryer, fried } }: { document: ConversionDocument }) {
   const { say, set } = useUnits();
-  const pantry = usePantry();
+  const nameOf = useFoodName();
   return (
     <>
       <p className="text-sm">
-        {dish.count} pieces of {foodOf(pantry, dish.foodId).name.toLowerCase()}, fried {say(fried.minutes, 'minutes')}{' '}
-        at {say(fried.tempC, 'temperature')}
+        {dish.count} pieces of {nameOf(dish.foodId).toLowerCase()}, fried {say(fried.minutes, 'minutes')} at{' '}
+        {say(fried.tempC, 'temperature')}
       </p>
       <p className="text-sm">
         {chosen ? (

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { isBroken, isWhole, type ListedConversion } from '@yellowmist/contract';
-import { foodOf, type Fryer, type Pantry } from '@yellowmist/core';
+import type { Fryer } from '@yellowmist/core';
 import { problemText, useConversionsQuery, useKitchenQuery } from '../../state/api';
-import { usePantry } from '../../state/usePantry';
+import { useFoodName } from '../../state/useFoodName';
 import { Find } from '../../ui/Find';
 import { Beginning } from './Beginning';
 import { DishRow } from './DishRow';
@@ -17,18 +17,18 @@ function fryersOf(dishes: readonly { fryer: Fryer }[], kitchen: readonly Fryer[]
 /** Dishes that are shown at first; more than fit on two screens are asked for. */
 const FIRST = 12;
 
-const soughtIn = (listed: ListedConversion, pantry: Pantry, words: string): boolean => {
-  const texts = isBroken(listed) ? [] : [listed.note, foodOf(pantry, listed.dish.foodId).name];
+const soughtIn = (listed: ListedConversion, nameOf: (id: string) => string, words: string): boolean => {
+  const texts = isBroken(listed) ? [] : [listed.note, nameOf(listed.dish.foodId)];
   return [listed.name, ...texts].some((text) => text.toLowerCase().includes(words));
 };
 
 /** All dishes, the last changed first; with many of them a field to find one, and the older ones on asking. */
 function Dishes({ dishes }: { dishes: readonly ListedConversion[] }) {
-  const pantry = usePantry();
+  const nameOf = useFoodName();
   const [find, setFind] = useState('');
   const [all, setAll] = useState(false);
   const words = find.trim().toLowerCase();
-  const found = dishes.filter((d) => words === '' || soughtIn(d, pantry, words));
+  const found = dishes.filter((d) => words === '' || soughtIn(d, nameOf, words));
   const shown = all || words !== '' ? found : found.slice(0, FIRST);
   return (
     <>

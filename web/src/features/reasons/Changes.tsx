@@ -1,7 +1,7 @@
 import type { ConversionBody } from '@yellowmist/contract';
 import type { AirPlan, WorthChange } from '@yellowmist/core';
 import { useAnswer } from '../../state/useAnswer';
-import { requestOf, usePantryDocument } from '../../state/usePantry';
+import { requestOf, usePantryDocument } from '../../state/pantryDocument';
 import { useUnits } from '../../state/useUnits';
 
 const NUMBERS = ['No', 'One', 'Two', 'Three', 'Four', 'Five'] as const;

@@ -3,7 +3,7 @@ import type { Chosen, ConversionBody, SearchAnswer } from '@yellowmist/contract'
 import { fingerprint, kept, type Alternative, type Conversion } from '@yellowmist/core';
 import { api } from '../../state/api';
 import { useAppDispatch, useAppStore } from '../../state/hooks';
-import { requestOf, usePantryDocument } from '../../state/usePantry';
+import { requestOf, usePantryDocument } from '../../state/pantryDocument';
 import { convert, restore } from '../../worker/core';
 import type { DishQuestion } from '../../worker/questions';
 import { searchFound, selectBody, selectDesk, useDish, type Found } from '../dish/dishSlice';

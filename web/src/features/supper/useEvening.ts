@@ -5,7 +5,7 @@ import { useConversionsQuery } from '../../state/api';
 import { useAppDispatch } from '../../state/hooks';
 import { questions } from '../../state/questions';
 import { watch } from '../../state/useAnswer';
-import { usePantryDocument } from '../../state/usePantry';
+import { usePantryDocument } from '../../state/pantryDocument';
 
 const questionOf = ({ dish, fried, fryer, chosen }: ConversionDocument, own: Label[]) => ({
   dish,

@@ -8,7 +8,8 @@ import type { BoardProps } from '../dish/board';
 import { dishChanged, schoolTaken } from '../dish/dishSlice';
 import { Differences } from '../dish/Differences';
 import { useAnswer } from '../../state/useAnswer';
-import { requestOf, usePantry, usePantryDocument } from '../../state/usePantry';
+import { requestOf, usePantryDocument } from '../../state/pantryDocument';
+import { usePantry } from '../../state/usePantry';
 
 /** The food's water before the coat: every way that suits it with what it does and costs, and the one worth its work. */
 export default function WaterBoard({ body, plan }: BoardProps) {

@@ -1,15 +1,31 @@
 import { check, COMMON_FRYERS, conversionBodySchema } from '@yellowmist/contract';
-import { evaluateFried, KNOWN, loadOf, lotOf, KNOWN_INGREDIENTS, readyPiece } from '@yellowmist/core';
-import { COAT_PRESETS, compose, usualCut } from './presets';
+import {
+  enter,
+  evaluateFried,
+  foodOf,
+  KNOWN,
+  KNOWN_INGREDIENTS,
+  loadOf,
+  lotOf,
+  NAMED_COATS,
+  readyPiece,
+  soldAs,
+  usualAmount,
+  type Bought,
+} from '@yellowmist/core';
+import { bodyOf } from './body';
 
 const FOODS = KNOWN_INGREDIENTS.filter((i) => i.food).map((i) => i.id);
 const [fryer] = COMMON_FRYERS;
-const sentence = (foodId: string, coatId: string) =>
-  compose(foodId, coatId, usualCut(foodId).count, usualCut(foodId).minutes, fryer);
+const usual = (foodId: string): Bought => {
+  const food = foodOf(KNOWN, foodId);
+  return { foodId, ...usualAmount(food), cut: soldAs(food).cuts[0].id };
+};
+const sentence = (foodId: string, coat: string) => bodyOf(enter(KNOWN, { food: usual(foodId), coat }), fryer)!;
 
 describe('the sentence that a dish begins with', () => {
   test.each(FOODS)('%s in every coat is a dish that the server takes', (foodId) => {
-    for (const { id, label } of COAT_PRESETS) {
+    for (const { id, label } of NAMED_COATS) {
       const checked = check(conversionBodySchema, sentence(foodId, id));
       expect({ label, checked }).toMatchObject({ checked: { ok: true } });
     }
@@ -34,8 +50,14 @@ describe('the sentence that a dish begins with', () => {
   });
 
   test('a long name is cut to what a name may be, and the fryer’s heat is the limit', () => {
-    const body = compose('croquette-filling', 'thin-batter', 18, 4, { ...fryer, maxTempC: 190, preheats: true });
+    const entered = enter(KNOWN, { food: usual('croquette-filling'), coat: 'thin-batter' });
+    const body = bodyOf(entered, { ...fryer, maxTempC: 190, preheats: true })!;
     expect(body.name.length).toBeLessThanOrEqual(80);
     expect(body.limits).toMatchObject({ maxTempC: 190, preheat: true });
+  });
+
+  test('what is asked about is no dish yet', () => {
+    expect(bodyOf(enter(KNOWN, { food: 'some chicken', coat: 'beer batter' }), fryer)).toBeNull();
+    expect(bodyOf(enter(KNOWN, { food: '2 chicken breasts', coat: '40 eggs' }), fryer)).toBeNull();
   });
 });

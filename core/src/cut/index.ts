@@ -1,0 +1,3 @@
+export * from './cutUp.js';
+export * from './sold.js';
+export * from './types.js';

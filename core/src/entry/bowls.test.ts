@@ -1,0 +1,73 @@
+import { KNOWN } from '../foods/index.js';
+import { readBowls } from './bowls.js';
+
+const told = (text: string): string[] =>
+  readBowls(KNOWN, text).bowls.map(({ kind, portions }) => `${kind}: ${portions.map((p) => p.ingredientId).join(' ')}`);
+
+describe('bowls in one field', () => {
+  // How cooks write them; what they mean: common practice, no source.
+  test.each<[string, string[]]>([
+    [
+      '½ cup flour, 1 tsp salt, 2 eggs, splash of water, 1½ cups crumbs',
+      ['dust: wheat-flour salt', 'binder: egg water', 'finish: coarse-crumbs'],
+    ],
+    ['1 cup flour, 1 cup beer, 1 tsp baking powder, salt', ['batter: wheat-flour beer baking-powder salt']],
+    [
+      '140 g chickpea flour, 1 tbsp cornstarch, 130 ml water, 2 tbsp soy sauce, 1 cup panko',
+      ['batter: chickpea-flour corn-starch water soy-sauce', 'finish: coarse-crumbs'],
+    ],
+    [
+      '2 cups buttermilk, 2 tsp hot sauce, 2 cups flour, ½ cup cornflour, 1 tbsp paprika',
+      ['binder: buttermilk hot-sauce', 'dredge: wheat-flour corn-starch paprika'],
+    ],
+    [
+      '1 cup flour, 2 eggs, beaten, ½ cup milk, 1 cup panko and ½ cup parmesan',
+      ['dust: wheat-flour', 'binder: egg milk', 'finish: coarse-crumbs hard-cheese'],
+    ],
+    ['100 g flour, 1 egg, 180 ml sparkling water', ['batter: wheat-flour egg sparkling-water']],
+    ['2 eggs, 1 cup cornstarch', ['binder: egg', 'dredge: corn-starch']],
+    ['1 cup flour, ½ cup milk, 1 cup breadcrumbs', ['dust: wheat-flour', 'binder: milk', 'finish: coarse-crumbs']],
+    [
+      '½ cup flour, 1 egg, ½ cup flour, 1 egg, 1 cup panko',
+      ['dust: wheat-flour', 'binder: egg', 'dredge: wheat-flour', 'binder: egg', 'finish: coarse-crumbs'],
+    ],
+    ['100 g flour, 2 eggs, 50 ml milk; 80 g fine crumbs', ['batter: wheat-flour egg milk', 'finish: fine-crumbs']],
+    [
+      'For the batter: 1 cup rice flour, 1 cup cold water\n\nFor the coating: 2 cups panko, 1 tbsp oil',
+      ['batter: rice-flour water', 'finish: coarse-crumbs rapeseed-oil'],
+    ],
+    ['½ cup flour\n2 eggs\n1 cup crushed cornflakes', ['dust: wheat-flour', 'binder: egg', 'finish: cornflakes']],
+  ])('%s', (text, bowls) => expect(told(text)).toEqual(bowls));
+
+  test('a thing written in two amounts is their sum', () => {
+    const [dust] = readBowls(KNOWN, '1/3 cup + 1 tbsp flour; 2 eggs').bowls;
+    expect(dust.portions).toEqual([{ ingredientId: 'wheat-flour', grams: expect.closeTo(125 / 3 + 125 / 16, 0) }]);
+  });
+
+  test('nothing that was typed is dropped: every line stands in a bowl, is set aside, or is asked about', () => {
+    const text = '40 eggs, 1 cup moon dust, 0 g flour, 1 cup onion rings, 1 litre oil, 1 cup panko, spray oil';
+    const { lines, doubts, bowls } = readBowls(KNOWN, text);
+    expect(lines).toHaveLength(7);
+    expect(doubts.map((l) => l.doubt)).toEqual(['too-much', 'unknown', 'nothing', 'a-food']);
+    expect(lines.filter((l) => l.notCoat).map((l) => l.typed)).toEqual(['1 litre oil', 'spray oil']);
+    expect(bowls.flatMap((b) => b.lines)).toHaveLength(1);
+  });
+
+  test('a question comes with the likeliest answers', () => {
+    const { doubts } = readBowls(KNOWN, 'buttermilk, 2 cups flour, 1 cup brown sugr');
+    expect(doubts.map((l) => [l.doubt, l.likely[0].ingredientId])).toEqual([
+      ['how-much', 'buttermilk'],
+      ['unknown', 'brown-sugar'],
+    ]);
+    expect(doubts[0].likely.length).toBeGreaterThan(1);
+  });
+
+  test('without any amount the usual ones are taken, and marked as guessed', () => {
+    const { lines, doubts } = readBowls(KNOWN, 'flour, egg and panko');
+    expect(doubts).toEqual([]);
+    expect(lines.every((l) => l.guessed)).toBe(true);
+    expect(readBowls(KNOWN, '1 cup flour, salt').lines.map((l) => l.guessed ?? false)).toEqual([false, true]);
+  });
+
+  test('nothing is nothing', () => expect(readBowls(KNOWN, ' , ; ')).toMatchObject({ bowls: [], lines: [] }));
+});

@@ -1,0 +1,222 @@
+import { functionOf, ingredient, recognise, type CoatFunction, type Pantry, type Portion } from '../foods/index.js';
+import { readAmount } from './amount.js';
+import { BATTER_FROM } from './constants.js';
+import { readLine, type BowlLine } from './line.js';
+
+/** What stands in a bowl, by what it does. */
+export type BowlKind = 'dust' | 'binder' | 'batter' | 'dredge' | 'finish';
+
+/** A bowl as it was written: its lines in the order they were typed. */
+export interface WrittenBowl {
+  kind: BowlKind;
+  lines: BowlLine[];
+  portions: Portion[];
+}
+
+/** What was understood of the words. */
+export interface BowlsReading {
+  bowls: WrittenBowl[];
+  /** Every thing that was typed, in order, in a bowl or asked about; none is dropped. */
+  lines: BowlLine[];
+  /** Lines that have to be answered before the bowls are whole. */
+  doubts: BowlLine[];
+}
+
+/** A new bowl begins here, by the cook's own word. */
+const BREAK = /;|\n\s*\n|→|->|\bthen\b|(?<=^|\n)\s*(?:for the\b[^:\n]*:?|[a-z ]{2,24}:)/gi;
+/** Things within a bowl. A comma between figures is a decimal. */
+const BETWEEN = /\n|,(?!\d)|\s\+\s/;
+
+/** Whether any amount is written. */
+const HAS_AMOUNT = /[\d½¼¾⅓⅔⅛]|\b(cup|spoon|tbsp|tsp|splash|handful|dozen)/i;
+
+/** "salt and pepper" is two things, "salt and pepper spice" is one. */
+function partsOfLine(pantry: Pantry, typed: string): string[] {
+  if (!/ (and|&|plus|with) /i.test(typed)) return [typed];
+  const whole = recognise(pantry, readAmount(typed).words);
+  if (whole && whole.beside.length === 0) return [typed];
+  const parts = typed.split(/ (?:and|&|plus|with) /i);
+  return parts.every((part) => recognise(pantry, readAmount(part).words)) ? parts : [typed];
+}
+
+/** Words that say how, and not what: they belong to the thing before them. */
+const isAside = (pantry: Pantry, typed: string): boolean => {
+  const { quantity, words } = readAmount(typed);
+  return quantity === null && recognise(pantry, words) === null && /^[a-z -]+$/i.test(typed) && ASIDES.test(typed);
+};
+const ASIDES =
+  /\b(beaten|sifted|whisked|melted|chilled|softened|crushed|chopped|grated|ground|divided|optional|to taste|as needed|or more|plus more|cold|drained|rinsed|lightly|finely|freshly|seasoned|mixed|separated|if you like|at room temperature)\b/i;
+
+/** A line that says how much and not of what belongs to the next: "1/3 cup + 1 tbsp flour". */
+function joinedAmounts(pieces: string[]): string[][] {
+  const groups: string[][] = [];
+  let waiting: string[] = [];
+  for (const piece of pieces) {
+    const { quantity, words } = readAmount(piece);
+    if (quantity !== null && words === '') waiting.push(piece);
+    else {
+      groups.push([...waiting, piece]);
+      waiting = [];
+    }
+  }
+  return groups;
+}
+
+/** A thing whose amount is written in two parts: both of the same. */
+function readJoined(pantry: Pantry, parts: string[], amounts: boolean): BowlLine {
+  const last = parts[parts.length - 1];
+  if (parts.length === 1) return readLine(pantry, last, amounts);
+  const { words } = readAmount(last);
+  const lines = [...parts.slice(0, -1).map((part) => readLine(pantry, `${part} ${words}`)), readLine(pantry, last)];
+  const [first] = lines;
+  const grams = lines.reduce((sum, { portion }) => sum + (portion?.grams ?? 0), 0);
+  return { ...first, typed: parts.join(' + '), portion: first.portion && { ...first.portion, grams } };
+}
+
+const linesOf = (pantry: Pantry, text: string, amounts: boolean): BowlLine[] => {
+  const pieces = text
+    .split(BETWEEN)
+    .map((piece) => piece.trim())
+    .filter((piece) => /[a-z0-9½¼¾⅓⅔⅛]/i.test(piece))
+    .filter((piece, at) => at === 0 || !isAside(pantry, piece))
+    .flatMap((piece) => partsOfLine(pantry, piece));
+  return joinedAmounts(pieces).map((parts) => readJoined(pantry, parts, amounts));
+};
+
+type Does = 'powder' | 'finish' | 'glue' | 'thin' | 'season';
+const DOES: Record<CoatFunction, Does> = {
+  powder: 'powder',
+  finish: 'finish',
+  glue: 'glue',
+  'thin-liquid': 'thin',
+  'sharp-liquid': 'season',
+  oil: 'season',
+  sauce: 'glue',
+  spice: 'season',
+  salt: 'season',
+  lift: 'season',
+  food: 'season',
+};
+/** Liquids that stir flour into a batter; milk is as often a dip of its own. Common practice, no source. */
+const STIRRED = new Set(['water', 'sparkling-water', 'beer', 'gluten-free-beer', 'cider', 'vodka', 'stock']);
+
+class Sorted {
+  lines: BowlLine[] = [];
+  constructor(private readonly pantry: Pantry) {}
+
+  private doing(line: BowlLine): Does {
+    return line.portion ? DOES[functionOf(ingredient(this.pantry, line.portion.ingredientId))] : 'season';
+  }
+  grams(...kinds: Does[]): number {
+    return this.lines.reduce((sum, l) => sum + (kinds.includes(this.doing(l)) ? (l.portion?.grams ?? 0) : 0), 0);
+  }
+  has(...kinds: Does[]): boolean {
+    return this.lines.some((l) => l.portion && kinds.includes(this.doing(l)));
+  }
+  get stirred(): boolean {
+    return this.lines.some((l) => l.portion && STIRRED.has(l.portion.ingredientId));
+  }
+  /** Whether a thing goes into this bowl by what the bowl does, or begins the next. */
+  takes(line: BowlLine): boolean {
+    const does = this.doing(line);
+    if (does === 'season' || this.lines.every((l) => this.doing(l) === 'season')) return true;
+    if (this.has('finish')) return does === 'finish';
+    if (this.has('glue', 'thin')) return does === 'glue' || does === 'thin';
+    return does === 'powder';
+  }
+  get kind(): BowlKind {
+    if (this.has('powder') && this.has('glue', 'thin')) return 'batter';
+    if (this.has('glue', 'thin')) return 'binder';
+    return this.has('finish') ? 'finish' : 'dust';
+  }
+  get isWet(): boolean {
+    return this.has('glue', 'thin') && !this.has('powder', 'finish');
+  }
+  get isDust(): boolean {
+    return this.has('powder') && !this.has('glue', 'thin', 'finish');
+  }
+}
+
+/** Things sorted into bowls in the order of dipping, by what each does. */
+function inBowls(pantry: Pantry, lines: readonly BowlLine[]): Sorted[] {
+  const bowls: Sorted[] = [];
+  for (const line of lines.filter((l) => l.portion)) {
+    const last = bowls[bowls.length - 1];
+    if (last?.takes(line)) last.lines.push(line);
+    else {
+      const next = new Sorted(pantry);
+      next.lines.push(line);
+      bowls.push(next);
+    }
+  }
+  return bowls;
+}
+
+/** Flour and a liquid beside each other that a cook stirs into one batter. */
+function isBatter(dust: Sorted, wet: Sorted, next: Sorted | undefined): boolean {
+  if (!dust.isDust || !wet.isWet || next?.isDust) return false;
+  const liquid = wet.grams('glue', 'thin');
+  if (liquid < BATTER_FROM * dust.grams('powder')) return false;
+  return wet.stirred && (next === undefined || wet.grams('thin') > wet.grams('glue'));
+}
+
+/** Flour and liquid that make a batter, stirred together; an egg that stands before it goes in. */
+function stirred(pantry: Pantry, bowls: Sorted[]): Sorted[] {
+  const out: Sorted[] = [];
+  for (let i = 0; i < bowls.length; i++) {
+    if (i + 1 >= bowls.length || !isBatter(bowls[i], bowls[i + 1], bowls[i + 2])) {
+      out.push(bowls[i]);
+      continue;
+    }
+    const batter = new Sorted(pantry);
+    const before = out[out.length - 1];
+    if (before?.isWet) out.pop();
+    batter.lines = [...(before?.isWet ? before.lines : []), ...bowls[i].lines, ...bowls[i + 1].lines];
+    out.push(batter);
+    i++;
+  }
+  return out;
+}
+
+const summed = (lines: readonly BowlLine[]): Portion[] => {
+  const grams = new Map<string, number>();
+  for (const { portion } of lines) {
+    if (portion) grams.set(portion.ingredientId, (grams.get(portion.ingredientId) ?? 0) + portion.grams);
+  }
+  return [...grams].map(([ingredientId, g]) => ({ ingredientId, grams: g }));
+};
+
+/** A thing that is named twice in one breath stands in two bowls: "flour, egg, flour". */
+const namesTwice = (lines: readonly BowlLine[]): boolean => {
+  const ids = lines.flatMap((l) => (l.portion ? [l.portion.ingredientId] : []));
+  return new Set(ids).size < ids.length;
+};
+
+/**
+ * The bowls that a cook writes in one field: "½ cup flour, 1 tsp salt, 2 eggs, splash of water, 1½ cups crumbs" as a dust,
+ * a binder and a finish. A semicolon, an empty line, "then" or "for the batter:" begins a new bowl by the cook's own word;
+ * otherwise what each thing does decides: flour and a liquid that is stirred are a batter, flour and egg are two bowls.
+ * Nothing that was typed is dropped: each line stands in a bowl or is asked about.
+ */
+export function readBowls(pantry: Pantry, text: string): BowlsReading {
+  const amounts = HAS_AMOUNT.test(text);
+  const written = text.split(BREAK).map((part) => linesOf(pantry, part, amounts));
+  const own = written.length > 1;
+  const bowls = written.flatMap((lines) => {
+    if (lines.length === 0) return [];
+    if (!own || namesTwice(lines)) return stirred(pantry, inBowls(pantry, lines));
+    const bowl = new Sorted(pantry);
+    bowl.lines = lines.filter((l) => l.portion);
+    return bowl.lines.length > 0 ? [bowl] : [];
+  });
+  const lines = written.flat();
+  return {
+    bowls: bowls.map((bowl, at) => ({
+      kind: at > 0 && bowl.kind === 'dust' ? 'dredge' : bowl.kind,
+      lines: bowl.lines,
+      portions: summed(bowl.lines),
+    })),
+    lines,
+    doubts: lines.filter((l) => l.doubt !== undefined),
+  };
+}

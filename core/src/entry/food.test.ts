@@ -1,0 +1,91 @@
+import { KNOWN } from '../foods/index.js';
+import { readFood, piecesOf } from './food.js';
+
+/** Within 15 % of what a cook counts on the board. */
+const near = (value: number, expected: number): boolean => Math.abs(value - expected) <= 0.15 * expected;
+
+describe('twenty dishes as cooks say them', () => {
+  // Food, pieces, g of one: what comes out on a kitchen's board. Invented, by common practice, no source.
+  test.each<[string, string, number, number]>([
+    ['1½ lb thighs, bite-size', 'chicken-thigh', 34, 19],
+    ['1 large onion in 13 mm rings', 'onion', 11, 16],
+    ['12 prawns 16/20', 'prawn', 12, 21],
+    ['4 chicken breasts, halved flat', 'chicken-breast', 8, 97],
+    ['500 g tofu, cubed', 'tofu', 31, 16],
+    ['1 head of cauliflower in florets', 'cauliflower', 44, 10.2],
+    ['a cauliflower, cut into steaks', 'cauliflower', 2, 112],
+    ['3 zucchini in 1/2 inch rounds', 'courgette', 34, 16.5],
+    ['2 medium aubergines, slabs', 'aubergine', 11, 60],
+    ['a block of halloumi in fingers', 'halloumi', 9, 25],
+    ['1 kg chicken wings', 'chicken-wing', 22, 45],
+    ['600 g cod, in strips', 'cod', 13, 42],
+    ['8 drumsticks', 'chicken-drumstick', 8, 115],
+    ['4 pork chops', 'pork-loin', 4, 120],
+    ['3 potatoes as fries', 'potato', 46, 11],
+    ['20 halved brussels sprouts', 'brussels-sprout', 40, 8.6],
+    ['half a butternut squash, cubed', 'pumpkin', 43, 8.2],
+    ['6 boiled eggs', 'boiled-egg', 12, 26],
+    ['300 g squid rings', 'squid', 38, 8],
+    ['500 g mince, rolled into balls', 'meatball', 42, 12],
+    ['24 oyster mushrooms', 'oyster-mushroom', 24, 22],
+    ['a dozen oysters', 'oyster', 12, 14],
+  ])('%s', (words, foodId, count, grams) => {
+    const { bought } = readFood(KNOWN, words);
+    expect(bought?.foodId).toBe(foodId);
+    const pieces = piecesOf(KNOWN, bought!);
+    expect([pieces.count, near(pieces.count, count)]).toEqual([pieces.count, true]);
+    expect([pieces.pieceG, near(pieces.pieceG, grams)]).toEqual([pieces.pieceG, true]);
+  });
+});
+
+describe('the cut and its size in the words', () => {
+  test.each([
+    ['2 onions, 1 cm rings', 'rings', 10],
+    ['2 onions in ½ inch rings', 'rings', 12.7],
+    ['1 cauliflower, large florets', 'florets', 40],
+    ['1 cauliflower, small florets', 'florets', 24],
+    ['500 g salmon in 1-inch cubes', 'cubes', 25.4],
+  ])('%s', (words, cut, sizeMm) => {
+    const { bought } = readFood(KNOWN, words);
+    expect(bought?.cut).toBe(cut);
+    expect(bought?.sizeMm).toBeCloseTo(sizeMm, 1);
+  });
+
+  test('large florets do not make a large head', () => {
+    expect(readFood(KNOWN, '1 head of cauliflower, large florets').bought?.unit).toBe('medium-head');
+    expect(readFood(KNOWN, '1 large head of cauliflower').bought?.unit).toBe('large-head');
+  });
+
+  test('a weight of florets or rings is that of the pieces, of a whole it is as bought', () => {
+    const cut = piecesOf(KNOWN, readFood(KNOWN, '500 g cauliflower florets').bought!);
+    const whole = piecesOf(KNOWN, readFood(KNOWN, '500 g cauliflower').bought!);
+    expect(cut.usedG).toBeGreaterThan(490);
+    expect(whole.usedG).toBeLessThan(400);
+    expect(cut.boughtG).toBeGreaterThan(600);
+  });
+
+  test('the kitchen’s own weights count', () => {
+    const { bought } = readFood(KNOWN, '2 onions', () => ({ 'medium-onion': 300 }));
+    expect(piecesOf(KNOWN, bought!, { 'medium-onion': 300 }).boughtG).toBe(600);
+  });
+});
+
+describe('what is not understood is asked', () => {
+  test.each([
+    ['some chicken', 'how-much', 'chicken-breast'],
+    ['onion', 'how-much', 'onion'],
+    ['0 g cod', 'nothing', 'cod'],
+    ['1 cup onion rings', 'measure', 'onion'],
+    ['40 kg potatoes', 'too-much', 'potato'],
+    ['2 onions in 500 mm rings', 'size', 'onion'],
+    ['3 auberjines', 'unknown', 'aubergine'],
+  ])('"%s": %s, and %s is the likeliest answer', (words, doubt, foodId) => {
+    const reading = readFood(KNOWN, words);
+    expect(reading).toMatchObject({ typed: words, bought: null, doubt });
+    expect(reading.likely[0].foodId).toBe(foodId);
+    for (const bought of reading.likely) expect(piecesOf(KNOWN, bought).count).toBeGreaterThan(0);
+  });
+
+  test('a word that nothing is near has no answers', () =>
+    expect(readFood(KNOWN, '3 xyzzyqqq')).toMatchObject({ bought: null, doubt: 'unknown', likely: [] }));
+});

@@ -1,0 +1,235 @@
+import {
+  comparedWords,
+  findIngredients,
+  foodOf,
+  recognise,
+  type Food,
+  type Ingredient,
+  type Pantry,
+} from '../foods/index.js';
+import {
+  cutUp,
+  soldAs,
+  GRAMS_CUT,
+  PIECES,
+  type Amount,
+  type BoughtAs,
+  type CutId,
+  type FoodCut,
+  type MarketUnit,
+  type OwnWeights,
+} from '../cut/index.js';
+import { inchToMm, Refusal } from '../units/index.js';
+import { readAmount, type LineAmount } from './amount.js';
+import { MOST_FOOD_G } from './constants.js';
+
+/** A food as it is bought and cut. */
+export interface Bought extends BoughtAs {
+  foodId: string;
+}
+
+/** Why a food is asked about again. */
+export type FoodDoubt = 'unknown' | 'how-much' | 'nothing' | 'too-much' | 'measure' | 'size';
+
+/** What was understood of the words for a food. */
+export interface FoodReading {
+  typed: string;
+  /** What it is; null where it is asked about. */
+  bought: Bought | null;
+  doubt?: FoodDoubt;
+  /** The likeliest answers, the best first; at most four. */
+  likely: Bought[];
+}
+
+/** Answers that are offered. Our choice. */
+const MOST_LIKELY = 4;
+/** What a household buys of a food that is asked about, g. Common practice, no source. */
+const USUAL_WEIGHTS_G = [500, 750];
+/** Lengths of a cut that a knife makes, mm. */
+export const CUT_SIZE_MM = { min: 4, max: 120 };
+
+/** Words for a cut, the more special first. */
+const CUT_WORDS: readonly (readonly [RegExp, CutId])[] = [
+  [
+    /\b(halved flat|cut flat|flattened|halved horizontally|split flat|cutlets?|thin cutlets?|escalopes?)\b/,
+    'halved-flat',
+  ],
+  [/\bbutterfl(y|ied)\b/, 'butterflied'],
+  [/\b(bite ?-?sized?|bites?|popcorn|bite sized pieces|small pieces|chunks?|nuggets?)\b/, 'bite-size'],
+  [/\b(cubes?|cubed|diced?|dice)\b/, 'cubes'],
+  [/\b(florets?)\b/, 'florets'],
+  [/\b(rings?|hoops?)\b/, 'rings'],
+  [/\b(wedges?|spears?|segments?)\b/, 'wedges'],
+  [/\b(slabs?|steaks?|planks?|lengthwise|lengthways)\b/, 'slabs'],
+  [/\b(rounds?|discs?|coins?|slices?|sliced|medallions?|chips)\b/, 'rounds'],
+  [/\b(strips?|sticks?|fingers?|goujons?|fries|batons?|matchsticks|chips|tenders|julienned?)\b/, 'strips'],
+  [/\b(torn|pulled|ripped|shredded)\b/, 'torn'],
+  [/\b(halves|halved|in half|split)\b/, 'halves'],
+  [/\b(balls?|meatballs?|kofta)\b/, 'balls'],
+  [/\b(patty|patties|burgers?|cakes?|nuggets?)\b/, 'patties'],
+  [/\b(croquettes?|rods?|logs?)\b/, 'rods'],
+  [/\b(portions?|pieces)\b/, 'portions'],
+  [/\b(whole|left whole|beaten thin|pounded)\b/, 'whole'],
+];
+
+/** Widths of florets in words, mm. Common practice, no source: florets of 25–38 mm. */
+const FLORET_MM: readonly (readonly [RegExp, number])[] = [
+  [/\b(small|tiny|little) florets?\b/, 24],
+  [/\b(large|big) florets?\b/, 40],
+  [/\b(medium) florets?\b/, 30],
+];
+
+/** A size that is the florets', not the head's. */
+const FLORET_SIZE = /\b(small|medium|large|big|tiny|little) florets?\b/;
+
+const NUMBER = String.raw`(\d+(?:\.\d+)?(?: \d\/\d)?|\d\/\d|[½¼¾⅓⅔⅛]|\d[½¼¾⅓⅔⅛])`;
+const SIGNS: Record<string, number> = { '½': 0.5, '¼': 0.25, '¾': 0.75, '⅓': 1 / 3, '⅔': 2 / 3, '⅛': 0.125 };
+const IN_MM = new RegExp(String.raw`\b${NUMBER} ?-?(mm|millimetres?|cm|centimetres?)\b`);
+const IN_INCH = new RegExp(String.raw`${NUMBER} ?-?(inch(?:es)?|in\b|"|”|″)`);
+
+const figure = (text: string): number =>
+  text.split(' ').reduce((sum, part) => {
+    const sign = SIGNS[part.slice(-1)];
+    if (sign !== undefined) return sum + sign + Number(part.slice(0, -1) || 0);
+    const [over, under] = part.split('/');
+    return sum + Number(over) / Number(under ?? 1);
+  }, 0);
+
+/** The length that stands in the words, mm, and the words without it. */
+function sizeIn(text: string): { sizeMm?: number; text: string } {
+  const metric = IN_MM.exec(text);
+  if (metric) {
+    return { sizeMm: figure(metric[1]) * (metric[2].startsWith('c') ? 10 : 1), text: text.replace(metric[0], ' ') };
+  }
+  const inches = IN_INCH.exec(text);
+  if (inches) return { sizeMm: inchToMm(figure(inches[1])), text: text.replace(inches[0], ' ') };
+  return { text };
+}
+
+/** Prawns by the pound: "16/20". */
+const COUNT_TO_POUND = /\b(\d{1,2})\s?[/–-]\s?(\d{2})\b/;
+
+const hasWords = (text: ReadonlySet<string>, words: string): boolean => comparedWords(words).every((w) => text.has(w));
+
+/** Packs of several: a number of the food itself is no number of these. */
+const PACKS = /\b(bag|pack|tin|jar|bowl|tub|bunch|cluster|cup|loin piece|block|head)\b/;
+/** So many of a thing that is sold in packs are pieces. Our choice. */
+const PIECES_FROM = 5;
+
+/** The market's unit that the words name: the one with the most of its words in them. */
+function unitSaid(units: readonly MarketUnit[], food: Food, text: string): MarketUnit | null {
+  const words = new Set([...comparedWords(text), ...comparedWords(food.name)]);
+  const typed = new Set(comparedWords(text));
+  const fitting = units.filter((u) => hasWords(words, u.name) && comparedWords(u.name).some((w) => typed.has(w)));
+  const most = (u: MarketUnit): number => comparedWords(u.name).filter((w) => typed.has(w)).length;
+  return fitting.reduce<MarketUnit | null>((best, u) => (best === null || most(u) > most(best) ? u : best), null);
+}
+
+/** What a size word alone says: "2 large onions" by "large". */
+const sizeWord = (units: readonly MarketUnit[], text: string): MarketUnit | undefined => {
+  const size = /\b(small|medium|large|big)\b/.exec(text)?.[1].replace('big', 'large');
+  return size === undefined ? undefined : units.find((u) => u.name.startsWith(size));
+};
+
+function cutSaid(food: Food, text: string): FoodCut | undefined {
+  const { cuts } = soldAs(food);
+  const ids = CUT_WORDS.filter(([pattern]) => pattern.test(text)).map(([, id]) => id);
+  const byName = cuts.find((c) => c.id !== 'whole' && hasWords(new Set(comparedWords(text)), c.name));
+  return byName ?? cuts.find((c) => ids.includes(c.id));
+}
+
+const usual = (food: Food): Bought => {
+  const { units, cuts, usual: u } = soldAs(food);
+  return { foodId: food.id, unit: units[0].id, amount: u.amount, cut: cuts[0].id };
+};
+
+const asked = (typed: string, doubt: FoodDoubt, likely: Bought[]): FoodReading => ({
+  typed,
+  bought: null,
+  doubt,
+  likely: likely.slice(0, MOST_LIKELY),
+});
+
+/** Amounts that a cook usually means, in this cut: answers to "how much". */
+const usualAmounts = (food: Food, base: Bought): Bought[] => {
+  const { amount, unit } = usual(food);
+  const by = (a: number, u: string): Bought => ({ ...base, amount: a, unit: u });
+  return [by(amount, unit), ...USUAL_WEIGHTS_G.map((g) => by(g, 'g')), by(2 * amount, unit)];
+};
+
+/** Cuts of which a weight is that of the pieces: "500 g of florets", "300 g of squid rings". */
+const WEIGHED_CUT: readonly CutId[] = ['florets', 'rings'];
+
+/** How many of what a line says; null where its measure says nothing of a food. */
+function amountSaid(food: Food, said: LineAmount, text: string, cut?: FoodCut): Amount | null {
+  const { units } = soldAs(food);
+  const quantity = said.quantity ?? 0;
+  if (said.measure.by === 'weight') {
+    return { unit: cut && WEIGHED_CUT.includes(cut.id) ? GRAMS_CUT : 'g', amount: quantity * said.measure.grams };
+  }
+  if (said.measure.by === 'volume') {
+    const cup = units.find((u) => u.id === 'cup');
+    return cup ? { unit: cup.id, amount: quantity } : null;
+  }
+  if (said.eachG !== null) return { unit: 'g', amount: quantity * said.eachG };
+  const perPound = COUNT_TO_POUND.exec(text);
+  const counted = perPound && units.find((u) => u.id === `${perPound[1]}-${perPound[2]}`);
+  if (counted) return { unit: counted.id, amount: quantity };
+  const named = unitSaid(units, food, text) ?? sizeWord(units, text);
+  if (named) return { unit: named.id, amount: quantity };
+  return { unit: PACKS.test(units[0].name) && quantity >= PIECES_FROM ? PIECES : units[0].id, amount: quantity };
+}
+
+/**
+ * A food as it is bought and cut, from a cook's words: "1½ lb thighs, bite-size", "1 large onion in 13 mm rings", "12 prawns
+ * 16/20". What is not understood is asked about with the likeliest answers.
+ * @param weights usual weights that this kitchen has changed, g by unit id, for a food
+ */
+export function readFood(
+  pantry: Pantry,
+  typed: string,
+  weights: (foodId: string) => OwnWeights = () => ({}),
+): FoodReading {
+  const said = readAmount(typed);
+  const lower = typed.toLowerCase();
+  const { sizeMm, text } = sizeIn(lower);
+  const words = sizeIn(said.words).text.replace(COUNT_TO_POUND, ' ');
+  const fits = (item: Ingredient): boolean => item.food !== undefined;
+  // What stands behind a comma or "cut into" says how, and only in need what.
+  const [head] = words.split(/,|\b(?:cut|sliced|in|into)\b/);
+  const found = recognise(pantry, head, { fits }) ?? recognise(pantry, words, { fits });
+  if (!found) {
+    const near = findIngredients(pantry, comparedWords(words).slice(-2).join(' '), { fits });
+    return asked(
+      typed,
+      'unknown',
+      near.map((item) => usual(foodOf(pantry, item.id))),
+    );
+  }
+  const food = foodOf(pantry, found.item.id);
+  const cutWord = cutSaid(food, text);
+  const cut = cutWord ?? soldAs(food).cuts[0];
+  const floret = cut.id === 'florets' ? FLORET_MM.find(([pattern]) => pattern.test(lower))?.[1] : undefined;
+  const size = cut.sizeMm === null ? undefined : (sizeMm ?? floret);
+  const base: Bought = { ...usual(food), cut: cut.id, ...(size !== undefined && { sizeMm: size }) };
+  if (said.quantity === null) return asked(typed, 'how-much', usualAmounts(food, base));
+  if (said.quantity <= 0) return asked(typed, 'nothing', usualAmounts(food, base));
+  const amount = amountSaid(food, said, text.replace(FLORET_SIZE, ' '), cutWord);
+  if (amount === null) return asked(typed, 'measure', usualAmounts(food, base));
+  if (size !== undefined && (size < CUT_SIZE_MM.min || size > CUT_SIZE_MM.max)) {
+    return asked(typed, 'size', [{ ...base, ...amount, sizeMm: cut.sizeMm! }]);
+  }
+  const bought = { ...base, ...amount };
+  if (cutUp(food, bought, bought.cut, bought.sizeMm, weights(food.id)).boughtG > MOST_FOOD_G) {
+    return asked(typed, 'too-much', [...usualAmounts(food, base).slice(0, MOST_LIKELY - 1), bought]);
+  }
+  return { typed, bought, likely: [] };
+}
+
+/** The pieces of what was bought. @throws Refusal for an unknown food, unit or cut */
+export function piecesOf(pantry: Pantry, bought: Bought, weights: OwnWeights = {}): ReturnType<typeof cutUp> {
+  if (bought.sizeMm !== undefined && (bought.sizeMm < CUT_SIZE_MM.min || bought.sizeMm > CUT_SIZE_MM.max)) {
+    throw new Refusal(`A cut must be ${CUT_SIZE_MM.min} to ${CUT_SIZE_MM.max} mm.`);
+  }
+  return cutUp(foodOf(pantry, bought.foodId), bought, bought.cut, bought.sizeMm, weights);
+}

@@ -1,0 +1,148 @@
+import { food, LABEL } from '../build.js';
+
+const READY = { firmness: 0, softeningRate: 0, ways: ['frozen'] } as const;
+const MEAT = { ...READY, ways: ['marinated', 'frozen'] } as const;
+
+/** Poultry, meat and sausage under a coat. */
+export const MEAT_FOODS = [
+  food(
+    'chicken-breast',
+    'Chicken breast',
+    [74.9, 22.5, 1.6, 0, 0, 1.0],
+    { ...MEAT, safety: 'poultry', eatAtC: 76 },
+    { origin: 'meat', densityKgM3: 1050 },
+  ),
+  food(
+    'chicken-thigh',
+    'Chicken thigh, boned',
+    [76.0, 19.0, 4.1, 0, 0, 0.9],
+    { ...MEAT, safety: 'poultry', eatAtC: 80 },
+    { origin: 'meat', densityKgM3: 1050 },
+  ),
+  food(
+    'chicken-wing',
+    'Chicken wings, with skin',
+    [69.0, 18.5, 11.5, 0, 0, 1.0],
+    { ...MEAT, safety: 'poultry', eatAtC: 85, boneShare: 0.3, skinFatGm2: 110 },
+    { origin: 'meat', densityKgM3: 1040 },
+  ),
+  food(
+    'chicken-drumstick',
+    'Chicken drumsticks, with skin',
+    [72.0, 18.5, 8.5, 0, 0, 1.0],
+    { ...MEAT, safety: 'poultry', eatAtC: 82, boneShare: 0.3, skinFatGm2: 110 },
+    { origin: 'meat', densityKgM3: 1050 },
+  ),
+  food(
+    'chicken-thigh-on-bone',
+    'Chicken thighs on the bone, with skin',
+    [70.0, 17.5, 11.5, 0, 0, 1.0],
+    { ...MEAT, safety: 'poultry', eatAtC: 82, boneShare: 0.25, skinFatGm2: 130 },
+    { origin: 'meat', densityKgM3: 1050 },
+  ),
+  food(
+    'turkey-breast',
+    'Turkey breast',
+    [74.0, 23.7, 1.3, 0, 0, 1.0],
+    { ...MEAT, safety: 'poultry', eatAtC: 76 },
+    { origin: 'meat', densityKgM3: 1050 },
+  ),
+  food(
+    'pork-loin',
+    'Pork loin',
+    [72.9, 21.9, 4.1, 0, 0, 1.1],
+    { ...MEAT, safety: 'whole-meat', eatAtC: 66 },
+    { origin: 'meat', densityKgM3: 1050 },
+  ),
+  food(
+    'veal',
+    'Veal escalope',
+    [75.5, 21.2, 2.2, 0, 0, 1.1],
+    { ...MEAT, safety: 'whole-meat', eatAtC: 66 },
+    { origin: 'meat', densityKgM3: 1050 },
+  ),
+  food(
+    'beef-steak',
+    'Beef steak',
+    [72.0, 22.0, 5.0, 0, 0, 1.0],
+    { ...MEAT, safety: 'whole-meat', eatAtC: 66 },
+    { origin: 'meat', densityKgM3: 1050 },
+  ),
+  food(
+    'meatball',
+    'Minced beef or pork balls',
+    [64.0, 18.5, 14.5, 1.6, 0.2, 1.2],
+    { ...READY, safety: 'ground-meat', eatAtC: 75 },
+    { origin: 'meat', densityKgM3: 1040, source: LABEL },
+  ),
+  food(
+    'chicken-tender',
+    'Chicken tenders',
+    [74.6, 23.0, 1.4, 0, 0, 1.0],
+    { ...MEAT, safety: 'poultry', eatAtC: 76 },
+    { origin: 'meat', densityKgM3: 1050 },
+  ),
+  food(
+    'chicken-mince',
+    'Minced chicken, shaped',
+    [73.5, 17.5, 7.8, 0, 0, 1.2],
+    { ...READY, safety: 'poultry', eatAtC: 76 },
+    { origin: 'meat', densityKgM3: 1040 },
+  ),
+  food(
+    'duck-breast',
+    'Duck breast, without skin',
+    [74.0, 20.0, 4.8, 0, 0, 1.2],
+    { ...MEAT, safety: 'poultry', eatAtC: 76 },
+    { origin: 'meat', densityKgM3: 1050 },
+  ),
+  food(
+    'chicken-liver',
+    'Chicken livers',
+    [76.5, 16.9, 4.8, 0.7, 0, 1.1],
+    { ...READY, safety: 'poultry', comesWet: true, ways: ['soaked', 'frozen'], skin: 'smooth', eatAtC: 75 },
+    { origin: 'meat', densityKgM3: 1050 },
+  ),
+  food(
+    'calf-liver',
+    'Calf’s liver',
+    [71.0, 20.0, 4.6, 3.0, 0, 1.4],
+    { ...READY, safety: 'ground-meat', comesWet: true, ways: ['soaked', 'frozen'], skin: 'smooth', eatAtC: 72 },
+    { origin: 'meat', densityKgM3: 1050 },
+  ),
+  food(
+    'pork-tenderloin',
+    'Pork tenderloin',
+    [76.0, 20.8, 2.2, 0, 0, 1.0],
+    { ...MEAT, safety: 'whole-meat', eatAtC: 66 },
+    { origin: 'meat', densityKgM3: 1050 },
+  ),
+  food(
+    'lamb-cutlet',
+    'Lamb cutlets, trimmed',
+    [71.5, 20.2, 7.2, 0, 0, 1.1],
+    { ...MEAT, safety: 'whole-meat', eatAtC: 66, boneShare: 0.15 },
+    { origin: 'meat', densityKgM3: 1050 },
+  ),
+  food(
+    'cooked-ham',
+    'Ham, cooked',
+    [70.5, 19.0, 6.0, 1.2, 0, 3.3],
+    { ...READY, safety: 'reheated', skin: 'smooth', comesWet: true, eatAtC: 74 },
+    { saltG: 2.3, origin: 'meat', densityKgM3: 1060 },
+  ),
+  food(
+    'sausage',
+    'Fresh sausages',
+    [55.0, 13.5, 24.0, 4.5, 0.5, 2.5],
+    { ...READY, safety: 'ground-meat', skin: 'smooth', eatAtC: 75 },
+    { saltG: 1.6, origin: 'meat', allergens: ['wheat', 'sulphites'], densityKgM3: 1040, source: LABEL },
+  ),
+  food(
+    'frankfurter',
+    'Scalded sausages',
+    [56.5, 12.0, 26.0, 2.3, 0, 3.2],
+    { ...READY, safety: 'reheated', skin: 'smooth', comesWet: true, eatAtC: 74 },
+    { saltG: 2.0, origin: 'meat', densityKgM3: 1040 },
+  ),
+];

@@ -1,0 +1,132 @@
+import { MARINADE_KEPT, servingsOf, type SideBowlAmounts } from '../beside/index.js';
+import type { CoatLayer } from '../coat/index.js';
+import { wholeOf, type Dish } from '../dish/index.js';
+import { foodOf, ingredient, type Composition, type Ingredient, type Pantry } from '../foods/index.js';
+import { allOilGm2 } from '../oil/index.js';
+import { KCAL_G, SERVING_UNSURE } from './constants.js';
+import type { InFryer } from './evaluate.js';
+import type { FriedResult } from './types.js';
+
+/** A figure with what it may be off by. */
+export interface About {
+  value: number;
+  /** ± of one standard deviation, in the unit of the value. */
+  off: number;
+}
+
+/** What one person eats of the whole dish. Estimates; never dietary advice. */
+export interface Serving {
+  people: number;
+  energyKcal: About;
+  proteinG: About;
+  fatG: About;
+  carbohydrateG: About;
+  saltG: About;
+}
+
+type Macro = Pick<Composition, 'proteinG' | 'fatG' | 'carbohydrateG' | 'fibreG'>;
+
+/** One source of what is eaten: so many g, how it is composed, and how sure the amount is. */
+interface Source {
+  grams: number;
+  per100g: Macro;
+  saltG: number;
+  unsure: number;
+}
+
+const FAT: Macro = { proteinG: 0, fatG: 100, carbohydrateG: 0, fibreG: 0 };
+
+const energyOfMacro = ({ proteinG, fatG, carbohydrateG, fibreG }: Macro): number =>
+  KCAL_G.protein * proteinG + KCAL_G.fat * fatG + KCAL_G.carbohydrate * carbohydrateG + KCAL_G.fibre * fibreG;
+
+/** A sum over sources with its spread: sources are independent of each other. */
+function summed(sources: readonly Source[], people: number, of: (s: Source) => number): About {
+  const parts = sources.map((s) => ({ value: (of(s) * s.grams) / 100, unsure: s.unsure }));
+  const value = parts.reduce((sum, p) => sum + p.value, 0);
+  const off = Math.sqrt(parts.reduce((sum, p) => sum + (p.value * p.unsure) ** 2, 0));
+  return { value: value / people, off: off / people };
+}
+
+const servingFrom = (sources: readonly Source[], people: number): Serving => ({
+  people,
+  energyKcal: summed(sources, people, (s) => energyOfMacro(s.per100g)),
+  proteinG: summed(sources, people, (s) => s.per100g.proteinG),
+  fatG: summed(sources, people, (s) => s.per100g.fatG),
+  carbohydrateG: summed(sources, people, (s) => s.per100g.carbohydrateG),
+  saltG: summed(sources, people, (s) => s.saltG),
+});
+
+const foodSource = (pantry: Pantry, dish: Dish): Source => {
+  const food = foodOf(pantry, dish.foodId);
+  const { massG } = wholeOf(pantry, { ...dish, preparation: 'raw' });
+  return {
+    grams: massG * (1 - (food.food.boneShare ?? 0)),
+    per100g: food.per100g,
+    saltG: food.saltG ?? 0,
+    unsure: SERVING_UNSURE.food,
+  };
+};
+
+const saltIn = (layer: CoatLayer): number =>
+  layer.portions.reduce((sum, { grams, ingredient: { saltG = 0 } }) => sum + grams * saltG, 0);
+
+const coatSources = (layers: readonly CoatLayer[], areaM2: number): Source[] =>
+  layers.map((layer) => ({
+    grams: layer.pickUpGm2 * areaM2,
+    per100g: layer.composition,
+    saltG: saltIn(layer),
+    unsure: SERVING_UNSURE.coat,
+  }));
+
+const itemSource = (item: Ingredient, grams: number, unsure: number): Source => ({
+  grams,
+  per100g: item.per100g,
+  saltG: item.saltG ?? 0,
+  unsure,
+});
+
+const besideSources = (pantry: Pantry, beside: readonly SideBowlAmounts[]): Source[] =>
+  beside.flatMap(({ use, parts }) =>
+    parts.map(({ ingredientId, grams }) =>
+      itemSource(
+        ingredient(pantry, ingredientId),
+        use === 'marinade' ? MARINADE_KEPT * grams : grams,
+        SERVING_UNSURE.beside,
+      ),
+    ),
+  );
+
+const oilSource = (grams: number): Source => ({ grams, per100g: FAT, saltG: 0, unsure: SERVING_UNSURE.oil });
+
+const coatedG = (sources: readonly Source[]): number => sources.reduce((sum, s) => sum + s.grams, 0);
+
+const facts = (
+  pantry: Pantry,
+  dish: Dish,
+  layers: readonly CoatLayer[],
+  oilG: number,
+  beside: readonly SideBowlAmounts[],
+): Serving => {
+  const { areaM2 } = wholeOf(pantry, dish);
+  const coated = [foodSource(pantry, dish), ...coatSources(layers, areaM2)];
+  return servingFrom([...coated, oilSource(oilG), ...besideSources(pantry, beside)], servingsOf(dish, coatedG(coated)));
+};
+
+/** What one person eats of the dish from the air fryer: food, coat, brushed sauce, the oil that stays, what stands beside. */
+export const servingFacts = (
+  pantry: Pantry,
+  dish: Dish,
+  { ready, plan }: InFryer,
+  beside: readonly SideBowlAmounts[],
+): Serving =>
+  facts(
+    pantry,
+    dish,
+    [...ready.layers, ...(ready.sauce ? [ready.sauce] : [])],
+    allOilGm2(plan, { layers: [] }) * wholeOf(pantry, dish).areaM2,
+    beside,
+  );
+
+/** The same from the pot of oil. */
+export const potFacts = (pantry: Pantry, dish: Dish, fried: FriedResult, beside: readonly SideBowlAmounts[]): Serving =>
+  facts(pantry, dish, fried.layers, fried.oilPerPieceG * dish.count, beside);

@@ -1,0 +1,255 @@
+import { Trash2 } from 'lucide-react';
+import { useId, useState } from 'react';
+import { RANGES } from '@yellowmist/contract';
+import {
+  totalGrams,
+  type Dish,
+  type Portion,
+  type SideBowl,
+  type SideBowlAmounts,
+  type SideUse,
+} from '@yellowmist/core';
+import { useAppDispatch } from '../../state/hooks';
+import { usePantryDocument } from '../../state/pantryDocument';
+import { thingWords } from '../../state/things';
+import { partAmount } from '../../state/units';
+import { useAnswer } from '../../state/useAnswer';
+import { useUnits } from '../../state/useUnits';
+import { Choice } from '../../ui/Choice';
+import { NumberField } from '../../ui/NumberField';
+import { dishChanged } from '../dish/dishSlice';
+import { Asking } from '../dish/entry/FoodRead';
+import { LINE_QUESTIONS } from '../dish/entry/lineQuestions';
+
+const USES: readonly { value: SideUse; label: string; name: string; does: string }[] = [
+  {
+    value: 'tossed',
+    label: 'Sauce, tossed with the pieces',
+    name: 'Sauce',
+    does: 'tossed off the heat, a batch at a time',
+  },
+  { value: 'brushed', label: 'Sauce, brushed on', name: 'Glaze', does: 'brushed on thinly, then some minutes more' },
+  { value: 'dip', label: 'Dip, beside', name: 'Dip', does: 'served beside' },
+  { value: 'marinade', label: 'Marinade, before the coat', name: 'Marinade', does: 'on the food before the coat' },
+  {
+    value: 'spice-salt',
+    label: 'Spice salt, at the end',
+    name: 'Spice salt',
+    does: 'scattered while the pieces are hot',
+  },
+  { value: 'topping', label: 'Topping, at the end', name: 'Topping', does: 'scattered over at the end' },
+];
+const useOf = (use: SideUse) => USES.find((u) => u.value === use)!;
+
+interface Props {
+  dish: Dish;
+  beside: readonly SideBowlAmounts[];
+  /** People whom it feeds by its weight, where nobody says. */
+  people: number;
+}
+
+/** Bowls beside the coat: marinade, sauces, dips, spice salt, toppings; each with what it takes and how it is made. */
+export function Beside({ dish, beside, people }: Props) {
+  const dispatch = useAppDispatch();
+  const bowls = dish.beside ?? [];
+  const change = (next: SideBowl[]): void => void dispatch(dishChanged({ beside: next.length > 0 ? next : undefined }));
+  return (
+    <section aria-label="Beside the coat" className="mt-3 border-t border-base-content/25 pt-2">
+      <div className="flex flex-wrap items-end gap-x-4">
+        <h3 className="text-lg">Beside the coat</h3>
+        <NumberField
+          className="w-28"
+          label="People who eat"
+          value={dish.servings ?? people}
+          quantity="plain"
+          range={RANGES.servings}
+          whole
+          onChange={(servings) => dispatch(dishChanged({ servings }))}
+        />
+      </div>
+      <ul className="mt-1 flex flex-wrap gap-4">
+        {beside.map((amounts, at) => (
+          <li key={amounts.name} className="w-64">
+            <SideBowlShown
+              bowl={bowls[at]}
+              amounts={amounts}
+              onChange={(bowl) => change(bowls.map((b, k) => (k === at ? bowl : b)))}
+              onRemove={() => change(bowls.filter((_, k) => k !== at))}
+            />
+          </li>
+        ))}
+      </ul>
+      {bowls.length < RANGES.beside.max && <AddBowl bowls={bowls} onAdd={(bowl) => change([...bowls, bowl])} />}
+    </section>
+  );
+}
+
+const MADE: Record<SideBowlAmounts['keeping']['made'], string> = {
+  before: 'Stirred first of all.',
+  ahead: 'Made ahead, up to some hours, and chilled.',
+  'while-it-cooks': 'Made while the fryer runs.',
+};
+
+const keepsWords = (days: number): string =>
+  days === 0
+    ? 'What is left is thrown away.'
+    : days >= 30
+      ? 'Keeps for weeks.'
+      : `Keeps ${days} days, covered and cold.`;
+
+/** One bowl beside the coat: its things in the cook's measures, what the recipe gives against what is taken. */
+function SideBowlShown({
+  bowl,
+  amounts,
+  onChange,
+  onRemove,
+}: {
+  bowl: SideBowl;
+  amounts: SideBowlAmounts;
+  onChange: (bowl: SideBowl) => void;
+  onRemove: () => void;
+}) {
+  const { system, say } = useUnits();
+  const { takesG, saysG, batches, perBatchG, thickening, keeping, parts } = amounts;
+  return (
+    <>
+      <div className="flex items-center justify-between">
+        <h4 className="font-display font-semibold">{amounts.name}</h4>
+        <button
+          type="button"
+          className="btn btn-ghost btn-square size-11"
+          aria-label={`Remove ${amounts.name}`}
+          onClick={onRemove}
+        >
+          <Trash2 aria-hidden className="size-4" />
+        </button>
+      </div>
+      <p className="text-xs">{useOf(amounts.use).does}</p>
+      <ul className="mt-1 text-sm">
+        {parts.map((part) => (
+          <li key={part.ingredientId} className="flex justify-between gap-2">
+            <span>{part.name}</span>
+            <b className="whitespace-nowrap">{partAmount(part, system)}</b>
+          </li>
+        ))}
+      </ul>
+      <NumberField
+        className="mt-1 w-36"
+        label="For the whole dish"
+        value={takesG}
+        quantity="mass"
+        range={{ min: 1, max: RANGES.grams.max }}
+        onChange={(wantedG) => onChange({ ...bowl, wantedG })}
+      />
+      <p className="mt-1 text-xs leading-snug">
+        {batches > 1 && `${say(perBatchG, 'mass')} for each of ${batches} batches. `}
+        Your recipe gives {say(saysG, 'mass')}
+        {saysG < takesG * 0.95
+          ? `: ${say(takesG - saysG, 'mass')} more are needed.`
+          : saysG > takesG * 1.3
+            ? `: ${say(saysG - takesG, 'mass')} would be left over.`
+            : ': about right.'}{' '}
+        {thickening && `Bubbling ${Math.round(thickening.minutes)} minutes it ${THICKENS[thickening.word]}. `}
+        {MADE[keeping.made]} {keepsWords(keeping.days)}
+      </p>
+      <p className="mt-1 flex flex-wrap gap-1">
+        {bowl.wantedG !== undefined && (
+          <button type="button" className="btn btn-sm h-9" onClick={() => onChange({ ...bowl, wantedG: undefined })}>
+            As usual for it
+          </button>
+        )}
+        <button type="button" className="btn btn-sm h-9" onClick={() => onChange({ ...bowl, wantedG: saysG })}>
+          As my recipe has it
+        </button>
+      </p>
+    </>
+  );
+}
+
+const THICKENS = {
+  thin: 'stays thin',
+  'coats a spoon': 'coats a spoon',
+  'thick and glossy': 'becomes thick and glossy',
+  'sets like jelly': 'sets like jelly: take less starch',
+} as const;
+
+const sumOf = (portions: readonly Portion[]): Portion[] => {
+  const ids = [...new Set(portions.map((p) => p.ingredientId))];
+  return ids.map((ingredientId) => ({
+    ingredientId,
+    grams: totalGrams(portions.filter((p) => p.ingredientId === ingredientId)),
+  }));
+};
+
+/** A name that no other bowl has. */
+const freeName = (name: string, bowls: readonly SideBowl[]): string => {
+  const taken = new Set(bowls.map((b) => b.name));
+  let free = name;
+  for (let k = 2; taken.has(free); k++) free = `${name} ${k}`;
+  return free;
+};
+
+/** Another bowl, typed as a recipe writes it. */
+function AddBowl({ bowls, onAdd }: { bowls: readonly SideBowl[]; onAdd: (bowl: SideBowl) => void }) {
+  const id = useId();
+  const { system } = useUnits();
+  const { own } = usePantryDocument();
+  const [use, setUse] = useState<SideUse>('tossed');
+  const [typed, setTyped] = useState('');
+  const { answer } = useAnswer('bowl', typed.trim() === '' ? null : { text: typed, own });
+  const lines = answer?.reading.lines ?? [];
+  const doubts = answer?.reading.doubts ?? [];
+  const portions = sumOf(lines.flatMap((l) => (l.portion ? [l.portion] : [])));
+  const ready = portions.length > 0 && doubts.length === 0;
+  const add = (): void => {
+    if (!ready) return;
+    onAdd({ name: freeName(useOf(use).name, bowls), use, portions });
+    setTyped('');
+  };
+  return (
+    <form
+      aria-label="A bowl more"
+      className="mt-2 flex flex-wrap items-end gap-2"
+      onSubmit={(e) => {
+        e.preventDefault();
+        add();
+      }}
+    >
+      <Choice className="w-64" label="Another bowl" value={use} options={USES} onChange={setUse} />
+      <div className="min-w-72 grow">
+        <label htmlFor={id} className="block text-xs">
+          What goes into it, as your recipe writes it
+        </label>
+        <input
+          id={id}
+          className="input h-9 w-full"
+          value={typed}
+          maxLength={600}
+          placeholder="⅓ cup soy sauce, 3 tbsp honey, 1 tbsp cornflour, 2 cloves garlic, ¼ cup water"
+          autoComplete="off"
+          onChange={(e) => setTyped(e.target.value)}
+        />
+      </div>
+      <button type="submit" className="btn h-9" disabled={!ready}>
+        Add
+      </button>
+      {typed.trim() !== '' && answer && (
+        <div className="w-full space-y-1 text-sm">
+          {portions.length > 0 && (
+            <p>Understood: {portions.map((p) => thingWords(answer.things, p, system)).join(', ')}.</p>
+          )}
+          {doubts.map((line) => (
+            <Asking
+              key={line.typed}
+              text={LINE_QUESTIONS[line.doubt!](line.typed)}
+              answers={line.likely.map((likely) => {
+                const words = thingWords(answer.things, likely, system);
+                return { words, onTake: () => setTyped(typed.replace(line.typed, words)) };
+              })}
+            />
+          ))}
+        </div>
+      )}
+    </form>
+  );
+}

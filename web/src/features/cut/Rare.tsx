@@ -1,0 +1,122 @@
+import { RANGES, type RangeName } from '@yellowmist/contract';
+import { madeReady, type Dish, type PieceShape } from '@yellowmist/core';
+import { usePantry } from '../../state/usePantry';
+import { Check } from '../../ui/Check';
+import { Choice } from '../../ui/Choice';
+import { NumberField } from '../../ui/NumberField';
+import { SHAPES, USUAL_SHAPE } from '../dish/options';
+
+interface Dimension {
+  key: string;
+  label: string;
+  range: RangeName;
+}
+
+/** Lengths of a piece beside its thickness. */
+const DIMENSIONS: Record<PieceShape['kind'], readonly Dimension[]> = {
+  slab: [
+    { key: 'lengthMm', label: 'Length', range: 'lengthMm' },
+    { key: 'widthMm', label: 'Width', range: 'lengthMm' },
+  ],
+  disc: [{ key: 'diameterMm', label: 'Diameter', range: 'lengthMm' }],
+  rod: [{ key: 'lengthMm', label: 'Length', range: 'lengthMm' }],
+  ring: [
+    { key: 'outerMm', label: 'Outer diameter', range: 'lengthMm' },
+    { key: 'innerMm', label: 'Inner diameter', range: 'lengthMm' },
+  ],
+  ball: [],
+  irregular: [{ key: 'longestMm', label: 'Longest way', range: 'lengthMm' }],
+};
+
+/** A ring's hole must stay smaller than the ring. */
+const rangeOf = (shape: PieceShape, { key, range }: Dimension): { min: number; max: number } => {
+  if (shape.kind === 'ring' && key === 'innerMm') return { min: RANGES[range].min, max: shape.outerMm - 2 };
+  if (shape.kind === 'ring' && key === 'outerMm') return { min: shape.innerMm + 2, max: RANGES[range].max };
+  return RANGES[range];
+};
+
+interface Props {
+  dish: Dish;
+  onChange: (part: Partial<Dish>) => void;
+}
+
+/** What is rarely changed of a piece: its exact sizes, its start, smaller ones, bought frozen. */
+export function Rare({ dish, onChange }: Props) {
+  const pantry = usePantry();
+  const { shape } = dish;
+  const values = shape as unknown as Record<string, number>;
+  const reshape = (to: PieceShape): void => onChange({ shape: to, bought: undefined });
+  return (
+    <details>
+      <summary className="cursor-pointer text-sm">Exact sizes, and what is rare</summary>
+      <div className="mt-1 grid grid-cols-2 gap-x-2 gap-y-1">
+        <Choice label="Shape" value={shape.kind} options={SHAPES} onChange={(kind) => reshape(USUAL_SHAPE[kind])} />
+        {DIMENSIONS[shape.kind].map((d) => (
+          <NumberField
+            key={`${shape.kind}${d.key}`}
+            label={d.label}
+            value={values[d.key]}
+            quantity="length"
+            range={rangeOf(shape, d)}
+            onChange={(v) => reshape({ ...shape, [d.key]: v } as PieceShape)}
+          />
+        ))}
+        {shape.kind === 'irregular' && (
+          <NumberField
+            label="Weight of one"
+            value={shape.massG}
+            quantity="mass"
+            range={RANGES.massG}
+            onChange={(v) => reshape({ ...shape, massG: v })}
+          />
+        )}
+        <NumberField
+          label="Starts at"
+          value={dish.startC}
+          quantity="temperature"
+          range={RANGES.startC}
+          onChange={(startC) => onChange({ startC })}
+        />
+      </div>
+      <Check
+        label="Comes frozen, with its coat on"
+        checked={dish.readyCoated === true}
+        onChange={(on) => onChange({ readyCoated: on || undefined, ...(on ? madeReady(pantry, dish, 'frozen') : {}) })}
+      />
+      <Smaller dish={dish} onChange={(smaller) => onChange({ smaller })} />
+    </details>
+  );
+}
+
+/** Not all pieces are of one size: how many are smaller, and by how much. */
+function Smaller({ dish, onChange }: { dish: Dish; onChange: (smaller: Dish['smaller']) => void }) {
+  const { smaller, count } = dish;
+  return (
+    <div className="mt-1 grid grid-cols-3 items-end gap-x-2">
+      <Check
+        label="Some smaller"
+        checked={smaller !== undefined}
+        onChange={(on) => onChange(on ? { count: Math.max(1, Math.round(count / 3)), scale: 0.6 } : undefined)}
+      />
+      {smaller && (
+        <>
+          <NumberField
+            label="So many of them"
+            value={smaller.count}
+            quantity="plain"
+            range={{ min: 1, max: Math.max(1, count - 1) }}
+            whole
+            onChange={(n) => onChange({ ...smaller, count: n })}
+          />
+          <NumberField
+            label="Their size, %"
+            value={smaller.scale * 100}
+            quantity="plain"
+            range={{ min: RANGES.smallerScale.min * 100, max: RANGES.smallerScale.max * 100 }}
+            onChange={(percent) => onChange({ ...smaller, scale: percent / 100 })}
+          />
+        </>
+      )}
+    </div>
+  );
+}

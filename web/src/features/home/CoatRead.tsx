@@ -1,0 +1,63 @@
+import type { BowlKind, BowlLine } from '@yellowmist/core';
+import { thingWords } from '../../state/things';
+import { useUnits } from '../../state/useUnits';
+import type { EnteredDish } from '../../worker/questions';
+import { Asking } from '../dish/entry/FoodRead';
+import { LINE_QUESTIONS } from '../dish/entry/lineQuestions';
+
+const KINDS: Record<BowlKind, string> = {
+  dust: 'Dust',
+  binder: 'Binder',
+  batter: 'Batter',
+  dredge: 'Dredge',
+  finish: 'Finish',
+};
+
+interface Props {
+  entered: EnteredDish;
+  /** The words for a line are replaced by others; a coat of this name is taken. */
+  onReword: (typed: string, words: string) => void;
+  onCoat: (label: string) => void;
+}
+
+/** The bowls as they are understood, in the order of dipping; each line that is not is asked about. */
+export function CoatRead({ entered, onReword, onCoat }: Props) {
+  const { system } = useUnits();
+  const { coat, things } = entered;
+  if (coat.named || !coat.bowls) return null;
+  const { bowls, doubts, lines } = coat.bowls;
+  const answers = (line: BowlLine) =>
+    line.likely.map((likely) => {
+      const words = thingWords(things, likely, system);
+      return { words, onTake: () => onReword(line.typed, words) };
+    });
+  const guessed = lines.filter((l) => l.guessed);
+  return (
+    <div className="grid gap-1 text-sm">
+      {bowls.length > 0 && (
+        <ol className="flex flex-wrap gap-x-3 gap-y-1" aria-label="Bowls as they are understood">
+          {bowls.map((bowl, k) => (
+            <li key={k} className="border-l-2 border-primary-content/50 pl-2">
+              <b>{KINDS[bowl.kind]}</b> {bowl.portions.map((portion) => thingWords(things, portion, system)).join(', ')}
+            </li>
+          ))}
+        </ol>
+      )}
+      {guessed.length > 0 && (
+        <p>Nothing was said of how much: {guessed.map((l) => l.typed).join(', ')} taken as usual.</p>
+      )}
+      {lines.some((l) => l.notCoat) && <p>The oil is for the pot and the spray: it is no part of the coat.</p>}
+      {bowls.length === 0 && coat.likely.length > 0 ? (
+        <Asking
+          text={`“${coat.typed}”: do you mean one of these coats?`}
+          answers={coat.likely.slice(0, 4).map(({ label }) => ({ words: label, onTake: () => onCoat(label) }))}
+        />
+      ) : (
+        doubts.map((line) => (
+          <Asking key={line.typed} text={LINE_QUESTIONS[line.doubt!](line.typed)} answers={answers(line)} />
+        ))
+      )}
+      {lines.length === 0 && coat.likely.length === 0 && <p>Say what the coat is made of, or a coat’s name.</p>}
+    </div>
+  );
+}
