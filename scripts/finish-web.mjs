@@ -8,7 +8,7 @@ import { FIRST_PAGE_BUDGET_B, firstPageBytes } from './first-page.mjs';
 const DIST = fileURLToPath(new URL('../web/dist', import.meta.url));
 const COMPRESSES = /\.(js|css|html|svg|json)$/;
 /** Shorter than this it gains nothing, bytes. */
-const WORTH_B = 1024;
+const WORTH_B = 512;
 
 const bytes = firstPageBytes(DIST);
 const kb = (n) => `${(n / 1000).toFixed(0)} kB`;

@@ -52,6 +52,8 @@ const DOCUMENTS: [string, Schema, object][] = [
         smaller: { count: 2, scale: 0.5 },
         prepMin: 15,
         servings: 4,
+        bareShare: 0.1,
+        also: { foodId: 'cauliflower', shape: { kind: 'ball', diameterMm: 30 }, count: 10 },
         beside: [{ name: 'Dip', use: 'dip', portions: [{ ingredientId: 'yoghurt', grams: 120 }], wantedG: 150 }],
         bought: { unit: 'cluster', amount: 3, cut: 'torn', sizeMm: 60 },
       },

@@ -205,3 +205,9 @@ export async function openCut(page: Page): Promise<void> {
   const sentence = page.getByRole('region', { name: 'Food and cut' }).getByRole('button', { name: /piece/ }).first();
   if ((await sentence.getAttribute('aria-expanded')) === 'false') await sentence.click();
 }
+
+/** Types a word into a field that finds, and takes the first answer. */
+export async function find(field: Locator, word: string): Promise<void> {
+  await field.fill(word);
+  await field.press('Enter');
+}

@@ -135,8 +135,10 @@ test('a sauce part-way is cooked, drawn and explained', async ({ page }) => {
   await page.getByRole('button', { name: 'In the air', exact: true }).click();
   await page.getByLabel('Sauced, or cooked a second time').check();
   await page.getByLabel('Cools first').fill('0');
-  await page.getByLabel('Sauce per m²').fill('600');
-  await expect(page.getByRole('region', { name: 'Reasons' })).toContainText(/sauce per m² is more than a coat carries/);
+  await page.getByLabel('Sauce for all pieces').fill('60');
+  await expect(page.getByRole('region', { name: 'Reasons' })).toContainText(
+    /That much sauce is more than a coat carries/,
+  );
   await page.getByRole('tab', { name: 'Steps' }).click();
   await expect(page.getByText(/Brush it thinly with tomato ketchup\. Cook 5 minutes more/)).toBeVisible();
 });

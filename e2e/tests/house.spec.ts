@@ -38,16 +38,19 @@ test('a dish that was searched before is opened without a search', async ({ page
   expect(asked.some((a) => /^PUT .*\/answer$/.test(a))).toBe(false);
 });
 
-test('every board has a key, the tenth as well, and Escape closes it also after a tick', async ({ page }) => {
+test('every board has a key, the tenth and eleventh as well, and Escape closes it also after a tick', async ({
+  page,
+}) => {
   await openBench(page, ...HALLOUMI);
   const tabs = page.getByRole('tab');
-  for (let k = 0; k < 10; k++) {
-    await page.keyboard.press(`Alt+${(k + 1) % 10}`);
+  const keys = [...'1234567890', 'Minus'];
+  for (const [k, key] of keys.entries()) {
+    await page.keyboard.press(`Alt+${key}`);
     await expect(tabs.nth(k)).toHaveAttribute('aria-selected', 'true');
   }
   await page.getByLabel('Without egg').check();
   await page.keyboard.press('Escape');
-  await expect(tabs.nth(9)).toHaveAttribute('aria-selected', 'false');
+  await expect(tabs.nth(10)).toHaveAttribute('aria-selected', 'false');
 });
 
 test('°F go by the fryer’s own steps, in its field and in all that is said', async ({ page }) => {

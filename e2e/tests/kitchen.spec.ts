@@ -7,15 +7,24 @@ test('a fryer is added, its bread rated and its thermometer read, and a dish mov
   await page.getByLabel('Name of another fryer').fill('Boathouse');
   await page.getByRole('button', { name: 'Add it' }).first().click();
   const fryer = page.getByRole('region', { name: 'Boathouse' });
+  await fryer.getByText('In numbers', { exact: true }).click();
   await fryer.getByLabel('Wide', { exact: true }).fill('300');
+  const grip = fryer.getByRole('slider', { name: 'Deep, on the drawing' });
+  await grip.focus();
+  await grip.press('ArrowRight');
+  await expect(fryer.getByLabel('Deep', { exact: true })).toHaveValue('225');
+  await fryer.getByText('Bread test', { exact: true }).first().click();
   for (const slice of ['back left', 'back', 'back right'])
     await fryer.getByLabel(slice, { exact: true }).selectOption('dark');
   await expect(fryer).toContainText('The back browns fastest, the front slowest: turn the basket round');
+  await fryer.getByText('Temperature test', { exact: true }).first().click();
   await fryer.getByLabel('It reads').fill('192');
   await fryer.getByRole('group', { name: 'Temperature test' }).getByRole('button', { name: 'Note it' }).click();
   await expect(fryer).toContainText('Runs 12 °C hotter than it says');
   await saved(page);
   await page.reload();
+  await fryer.getByText('Temperature test', { exact: true }).first().click();
+  await fryer.getByText('Bread test', { exact: true }).first().click();
   await expect(fryer).toContainText('set 180 °C, read 192 °C');
   await expect(fryer.getByRole('img', { name: /Bread: back left dark/ })).toBeVisible();
 
@@ -79,6 +88,7 @@ test('a programme, a timer that ends and a bowl that is too small show up in the
   await page.getByLabel('Name of another fryer').fill('Cabin');
   await page.getByRole('button', { name: 'Add it' }).first().click();
   const fryer = page.getByRole('region', { name: 'Cabin' });
+  await fryer.getByText('Programmes and habits', { exact: true }).first().click();
   await fryer.getByLabel('Its timer ends by itself').check();
   await fryer.getByLabel('after', { exact: true }).fill('5');
   const bowls = page.getByRole('region', { name: 'Bowls and deep plates' });

@@ -8,6 +8,7 @@ import {
   PREPARATIONS,
   SIDE_USES,
   soldAs,
+  type AlsoFood,
   type BoughtAs,
   type Dish,
   type PieceShape,
@@ -104,6 +105,14 @@ const sideBowl = allOf<SideBowl>({
   wantedG: within('grams').min(1).optional(),
 });
 
+/** A second food in the same coat and basket. */
+const also = allOf<AlsoFood>({
+  foodId: pantryId('a food', (item) => item.food !== undefined),
+  shape,
+  count: whole('count'),
+  bought: bought.optional(),
+});
+
 /** What is coated: food, cut, pieces, and how it was made ready. */
 export const dishSchema = allOf<Dish>({
   foodId: pantryId('a food', (item) => item.food !== undefined),
@@ -124,6 +133,8 @@ export const dishSchema = allOf<Dish>({
   readyCoated: Joi.boolean().optional(),
   prepMin: within('prepMin').optional(),
   bought: bought.optional(),
+  bareShare: within('bareShare').optional(),
+  also: also.optional(),
   beside: Joi.array().items(sideBowl).max(RANGES.beside.max).unique('name').optional(),
   servings: whole('servings').optional(),
 });

@@ -77,6 +77,7 @@ export const airPlanSchema = allOf<AirPlan>({
   second,
   station: allOf<Station>({ handling: oneOf('hands', 'fork', 'shaker'), surplus: within('surplus') }).optional(),
   afterwards: oneOf('rack', 'at-once', 'held').optional(),
+  saltedWhen: oneOf('at-once', 'after-rest', 'in-bowls').optional(),
   laying: allOf<BasketLaying>({
     gapMm: within('gapMm'),
     laid: Joi.array().items(Joi.array().items(laidPiece).max(RANGES.count.max)).max(RANGES.racks.max).allow(null),

@@ -10,7 +10,7 @@ export interface Thickening {
   minutes: number;
 }
 
-const WORDS: readonly Thickening['word'][] = ['thin', 'coats a spoon', 'thick and glossy', 'sets like jelly'];
+const THICKENED_WORDS: readonly Thickening['word'][] = ['thin', 'coats a spoon', 'thick and glossy', 'sets like jelly'];
 
 /** g of thickening, as pure starch. */
 const starchIn = (parts: readonly Part[]): number =>
@@ -29,5 +29,5 @@ export function thickeningOf(parts: readonly Part[]): Thickening | null {
   const waterG = (massMean(parts, (i) => i.per100g.waterG) / 100) * totalGrams(parts);
   const starchPer100g = waterG === 0 ? 100 : (100 * starchG) / waterG;
   const at = THICKENED.findIndex((limit) => starchPer100g < limit);
-  return { starchPer100g, word: WORDS[at === -1 ? WORDS.length - 1 : at], minutes: BUBBLES_MIN };
+  return { starchPer100g, word: THICKENED_WORDS[at === -1 ? THICKENED_WORDS.length - 1 : at], minutes: BUBBLES_MIN };
 }

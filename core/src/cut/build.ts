@@ -1,5 +1,10 @@
 import type { FoodCut, CutId, MarketUnit, Sold } from './types.js';
 
+/** Shares that become pieces: of what is cut from a block or trimmed clean, of a root, and of what loses its outsides. Common practice, no source. */
+export const NEARLY_ALL = 0.97;
+export const MOST_OF_IT = 0.9;
+export const WITHOUT_ENDS = 0.85;
+
 /** Usual weights and cuts that no publication is known for. */
 export const PRACTICE = 'common practice, no source';
 /** Portion weights of the open table. */

@@ -35,14 +35,14 @@ export const STRIP_LENGTH = 0.85;
  * @range 0.6–1
  * @source common practice, no source
  */
-export const BITE = { width: 0.9, thickness: 0.75 } as const;
+export const BITE_SHAPE = { width: 0.9, thickness: 0.75 } as const;
 /**
  * A torn piece: width and thickness against its length, and how much of that box it fills.
  * @unit 1
  * @range 0.2–0.8
  * @source common practice, no source
  */
-export const TORN = { width: 0.7, thickness: 0.45, filled: 0.6 } as const;
+export const TORN_SHAPE = { width: 0.7, thickness: 0.45, filled: 0.6 } as const;
 /**
  * A patty's thickness against its diameter.
  * @unit 1

@@ -1,7 +1,7 @@
 import type { PieceShape } from '../piece/index.js';
 import { wholeShape, type SizedBody } from './body.js';
 import {
-  BITE,
+  BITE_SHAPE,
   HEAD_SLAB,
   LEAST_HOLE,
   MEAN_RING,
@@ -9,7 +9,7 @@ import {
   PATTY,
   ROD,
   STRIP_LENGTH,
-  TORN,
+  TORN_SHAPE,
   WHEEL,
 } from './constants.js';
 import type { FoodCut, CutId } from './types.js';
@@ -60,7 +60,7 @@ export const KNIVES: Record<CutId, Knife> = {
       Math.min(size, depth(body), body.widthMm),
     ),
   cubes: (body, size) => slab(size, size, Math.min(size, depth(body))),
-  'bite-size': (body, size) => slab(size, BITE.width * size, Math.min(BITE.thickness * size, depth(body))),
+  'bite-size': (body, size) => slab(size, BITE_SHAPE.width * size, Math.min(BITE_SHAPE.thickness * size, depth(body))),
   florets: (_, size) => ({ kind: 'ball', diameterMm: size }),
   halves: (body) =>
     body.kind === 'rod'
@@ -74,11 +74,11 @@ export const KNIVES: Record<CutId, Knife> = {
     thicknessMm: Math.min(body.widthMm / 3, WHEEL.thick * body.lengthMm),
     massG: (body.massG * cut.share) / cut.perWhole!,
   }),
-  torn: (_, size, { flatness = TORN.thickness }, densityKgM3) => ({
+  torn: (_, size, { flatness = TORN_SHAPE.thickness }, densityKgM3) => ({
     kind: 'irregular',
     longestMm: size,
     thicknessMm: flatness * size,
-    massG: TORN.filled * TORN.width * flatness * size ** 3 * densityKgM3 * 1e-6,
+    massG: TORN_SHAPE.filled * TORN_SHAPE.width * flatness * size ** 3 * densityKgM3 * 1e-6,
   }),
   balls: (_, size) => ({ kind: 'ball', diameterMm: size }),
   rods: (_, size) => ({ kind: 'rod', diameterMm: size, lengthMm: ROD * size }),

@@ -4,12 +4,14 @@ import { FILLINGS_SOLD } from './data/fillings.js';
 import { FISH_SOLD } from './data/fish.js';
 import { FRUIT_SOLD } from './data/fruit.js';
 import { MEAT_SOLD } from './data/meat.js';
+import { ROOTS_SOLD } from './data/roots.js';
 import { VEGETABLES_SOLD } from './data/vegetables.js';
 import { Refusal } from '../units/index.js';
 import type { Sold } from './types.js';
 
 const SOLD: Readonly<Record<string, Sold>> = {
   ...VEGETABLES_SOLD,
+  ...ROOTS_SOLD,
   ...FRUIT_SOLD,
   ...MEAT_SOLD,
   ...FISH_SOLD,

@@ -79,6 +79,8 @@ export interface Sold {
   cuts: readonly FoodCut[];
   /** What a dish begins with: so many of the first unit in the first cut, and its minutes in the pot. */
   usual: { amount: number; minutes: number };
+  /** Share of the skin that stays bare: a tail, a bone. */
+  bareShare?: number;
   /** Comes wet from the knife. */
   skin?: 'wet';
   source: string;

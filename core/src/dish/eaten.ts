@@ -24,6 +24,7 @@ export const besideLayers = ({ beside = [] }: Pick<Dish, 'beside'>): LayerSpec[]
 /** Every ingredient that is eaten: the food as it was made ready, coat, sauce and oil, and what stands beside it. */
 export const eatenIn = (pantry: Pantry, dish: Dish, plan: AirPlan): Ingredient[] => [
   readyPiece(pantry, dish, []).food,
+  ...(dish.also ? [ingredient(pantry, dish.also.foodId)] : []),
   ...[...allLayersOf(plan), ...besideLayers(dish)].flatMap((l) =>
     l.portions.map((p) => ingredient(pantry, p.ingredientId)),
   ),

@@ -21,6 +21,10 @@ export interface Dish {
   readyCoated?: boolean;
   /** How it was bought and cut, where shape and count follow from that. The simulation does not need it. */
   bought?: BoughtAs;
+  /** Share of the skin that is left bare: a prawn's tail, a bone to hold it by. Default 0. */
+  bareShare?: number;
+  /** Another food in the same coat and basket. */
+  also?: AlsoFood;
   /** Bowls beside the coat. Default none. */
   beside?: SideBowl[];
   /** People whom it feeds; by its weight without. */
@@ -41,6 +45,14 @@ export interface SideBowl {
   portions: Portion[];
   /** g for the whole dish, by hand; by use and weight without. */
   wantedG?: number;
+}
+
+/** A second food that goes through the same bowls and lies in the same basket. */
+export interface AlsoFood {
+  foodId: string;
+  shape: PieceShape;
+  count: number;
+  bought?: BoughtAs;
 }
 
 export type OilMedium = 'deep-oil' | 'pan-oil';
@@ -174,6 +186,8 @@ export interface AirPlan {
   station?: Station;
   /** What happens to it when it is done; a rest on a rack without. */
   afterwards?: Afterwards;
+  /** When it is salted; the moment it comes out without. */
+  saltedWhen?: SaltedWhen;
   /** How the pieces lie in the basket; packed with the usual air between them without. */
   laying?: BasketLaying;
 }
@@ -195,6 +209,9 @@ export interface BasketLaying {
   /** Small pieces may lie in the holes of rings. Default false. */
   nest?: boolean;
 }
+
+/** Salt over the hot pieces, over the rested ones, or none beside what is in the bowls. */
+export type SaltedWhen = 'at-once' | 'after-rest' | 'in-bowls';
 
 /** A rest of 3–5 minutes on a rack, eaten at once, or held in the switched-off fryer until all batches are done. */
 export type Afterwards = 'rack' | 'at-once' | 'held';

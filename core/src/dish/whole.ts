@@ -14,8 +14,21 @@ export const smallerOf = (dish: Dish): Dish | null =>
       }
     : null;
 
-/** Skin, m², and weight, g, of all pieces of a dish as they are coated, the smaller ones at their size. */
+/** The second food of a dish as a dish of its own, in the same coat; null without one. */
+export const alsoOf = ({ also, startC, skin }: Dish): Dish | null =>
+  also ? { foodId: also.foodId, shape: also.shape, count: also.count, startC, skin, preparation: 'raw' } : null;
+
+/** Skin that takes coat, m², and weight, g, of all pieces as they are coated: the smaller at their size, a second food too. */
 export function wholeOf(pantry: Pantry, dish: Dish): { areaM2: number; massG: number } {
+  const { areaM2, massG } = wholeOfFirst(pantry, dish);
+  const coated = areaM2 * (1 - (dish.bareShare ?? 0));
+  const also = alsoOf(dish);
+  if (!also) return { areaM2: coated, massG };
+  const second = wholeOfFirst(pantry, also);
+  return { areaM2: coated + second.areaM2, massG: massG + second.massG };
+}
+
+function wholeOfFirst(pantry: Pantry, dish: Dish): { areaM2: number; massG: number } {
   const { areaM2, massG } = readyPiece(pantry, dish, []).piece;
   const small = smallerOf(dish);
   if (!small) return { areaM2: areaM2 * dish.count, massG: massG * dish.count };

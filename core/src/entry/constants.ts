@@ -91,3 +91,10 @@ export const BATTER_FROM = 0.5;
  * @source our choice
  */
 export const MOST_FOOD_G = 8000;
+/**
+ * Answers that are offered where something is asked again.
+ * @unit 1
+ * @range 3–6
+ * @source our choice
+ */
+export const MOST_LIKELY = 4;

@@ -89,6 +89,7 @@ export function enter(pantry: Pantry, said: Said, weights: (foodId: string) => O
     skin: soldAs(item).skin ?? 'damp',
     preparation: 'raw',
     bought: boughtAs,
+    ...(soldAs(item).bareShare !== undefined && { bareShare: soldAs(item).bareShare }),
     ...coat.named?.dish,
   };
   const whole = coat.named !== null || (coat.bowls!.bowls.length > 0 && coat.bowls!.doubts.length === 0);

@@ -21,7 +21,7 @@ import {
 } from '../cut/index.js';
 import { inchToMm, Refusal } from '../units/index.js';
 import { readAmount, type LineAmount } from './amount.js';
-import { MOST_FOOD_G } from './constants.js';
+import { MOST_FOOD_G, MOST_LIKELY } from './constants.js';
 
 /** A food as it is bought and cut. */
 export interface Bought extends BoughtAs {
@@ -41,8 +41,6 @@ export interface FoodReading {
   likely: Bought[];
 }
 
-/** Answers that are offered. Our choice. */
-const MOST_LIKELY = 4;
 /** What a household buys of a food that is asked about, g. Common practice, no source. */
 const USUAL_WEIGHTS_G = [500, 750];
 /** Lengths of a cut that a knife makes, mm. */

@@ -1,6 +1,6 @@
 import { findIngredients, recognise, type Ingredient, type Pantry, type Recognised } from '../foods/index.js';
 import { gramsOf, readAmount, type LineAmount } from './amount.js';
-import { FRYING_OIL_FROM_G, MOST_COUNTED, MOST_IN_BOWL_G } from './constants.js';
+import { FRYING_OIL_FROM_G, MOST_COUNTED, MOST_IN_BOWL_G, MOST_LIKELY } from './constants.js';
 
 /** Why a line is asked about again. */
 export type Doubt = 'unknown' | 'how-much' | 'nothing' | 'too-much' | 'a-food';
@@ -26,8 +26,6 @@ export interface BowlLine {
   likely: Likely[];
 }
 
-/** Answers that are offered. Our choice. */
-const MOST_LIKELY = 4;
 /** g that are meant where nothing is said, by what it is: "salt and pepper". Common practice, no source. */
 const USUAL_PINCH_G = { salt: 3, leavening: 3, seasoning: 1 };
 

@@ -74,6 +74,9 @@ const RAW_VEGETABLE: FoodTraits = {
   eatAtC: 75,
 };
 
+/** Eaten at any softness. */
+export const SOFT_AS_IT_IS = { firmness: 0, softeningRate: 0, ways: ['frozen'] } as const;
+
 /** A food that is coated. Traits left out are those of a raw, dense vegetable. */
 export const food = (id: string, name: string, row: Row, traits: Partial<FoodTraits>, rest: Rest = {}): Ingredient => ({
   ...base(id, name, 'food', ['food'], row, { densityKgM3: 1030, ...rest }),

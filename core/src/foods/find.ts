@@ -10,7 +10,7 @@ const OTHER_NAMES: Readonly<Record<string, string>> = { ...FOOD_NAMES, ...COAT_N
 /** What an ingredient is called: its own name first, then other words for it, the most usual first. */
 export const namesOf = ({ id, name }: Pick<Ingredient, 'id' | 'name'>): readonly string[] => [
   name,
-  ...(OTHER_NAMES[id]?.split(', ') ?? []),
+  ...(OTHER_NAMES[id]?.split(', ') ?? []).filter((other) => other !== name.toLowerCase()),
 ];
 
 interface Named {

@@ -1,4 +1,5 @@
 export * from './allergens.js';
+export * from './counted.js';
 export * from './diets.js';
 export * from './find.js';
 export * from './mixture.js';

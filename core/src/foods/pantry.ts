@@ -12,6 +12,7 @@ import { OILS } from './data/oils.js';
 import { PINCHES } from './data/pinches.js';
 import { SAUCES } from './data/sauces.js';
 import { SEEDS } from './data/seeds.js';
+import { SHARP } from './data/sharp.js';
 import { SPICES } from './data/spices.js';
 import { VEGETABLES } from './data/vegetables.js';
 import { Refusal } from '../units/index.js';
@@ -30,6 +31,7 @@ export const KNOWN_INGREDIENTS: readonly Ingredient[] = [
   ...SEEDS,
   ...BINDERS,
   ...LIQUIDS,
+  ...SHARP,
   ...OILS,
   ...SAUCES,
   ...PINCHES,

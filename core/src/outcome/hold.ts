@@ -117,7 +117,7 @@ function pullsOn(j: Judged): Pull[] {
   if (second?.sauce && second.sauceGm2 > SAUCE_PULL.heavyGm2) {
     pulls.push({
       share: SAUCE_PULL.share * Math.min(1, second.sauceGm2 / SAUCE_PULL.heavyGm2 - 1),
-      text: text`${Math.round(second.sauceGm2)} g of sauce per m² is more than a coat carries.`,
+      text: text`That much sauce is more than a coat carries.`,
       move: text`Brush a thin coat on, or sauce only half and serve the rest beside it.`,
     });
   }

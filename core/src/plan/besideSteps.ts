@@ -1,16 +1,17 @@
 import { BROWNS_EARLY_SUGAR_G, type SideBowlAmounts, type SidePart } from '../beside/index.js';
-import { massMean, partsOf } from '../foods/index.js';
+import { countedName, massMean, partsOf } from '../foods/index.js';
 import { counted, joined, listed, lowered, mass, spoken, text, type Text } from '../units/index.js';
 import { measured } from './measured.js';
 import { minutes, round, type Told } from './told.js';
 
+/** "eggs", "cloves of garlic", "soy sauce". */
+const nameOf = ({ ingredientId, name, count }: SidePart): string =>
+  (count === null ? undefined : countedName({ id: ingredientId }, count)) ?? spoken(name);
+
 /** "2 tbsp soy sauce, 1 tbsp honey": what goes into a bowl, in the measures of a kitchen. */
 export const partsTold = (parts: readonly SidePart[]): Text =>
   joined(
-    ...parts.flatMap((part, k): Text[] => [
-      ...(k === 0 ? [] : [text`, `]),
-      text`${measured(part)} ${spoken(part.name)}`,
-    ]),
+    ...parts.flatMap((part, k): Text[] => [...(k === 0 ? [] : [text`, `]), text`${measured(part)} ${nameOf(part)}`]),
   );
 
 /** Minutes that a marinade is left on where nobody says otherwise. Common practice, no source. */

@@ -1,5 +1,5 @@
 import { besideAmounts } from '../beside/index.js';
-import { footprintOf, loadOf, spotsApart, type Footprint, type Load, type Lot } from '../basket/index.js';
+import { spotsApart, type Load } from '../basket/index.js';
 import { bowlsFor, buildSauce, seasoningOf, type CoatLayer } from '../coat/index.js';
 import {
   allLayersOf,
@@ -12,14 +12,12 @@ import {
   smallerOf,
   wholeOf,
   type AirPlan,
-  type BasketLaying,
   type Dish,
   type Fryer,
-  type InBasket,
   type ReadyPiece,
 } from '../dish/index.js';
-import type { Pantry } from '../foods/index.js';
-import { PLACES, type CookSeries, type Level, type SimulateOptions, type Waiting } from '../heat/index.js';
+import { foodOf, type Pantry } from '../foods/index.js';
+import { PLACES, type CookSeries, type SimulateOptions, type Waiting } from '../heat/index.js';
 import { allOilGm2, oilAmounts, surfaceOilGm2 } from '../oil/index.js';
 import {
   crispMinutes,
@@ -38,6 +36,7 @@ import { cautionsFor, dishAllergens, safeMinimum } from '../safety/index.js';
 import { TABLE_SAUCE } from './constants.js';
 import { coatLikeness, likenessOf, fairlyWeighed, staysPale, works } from './likeness.js';
 import { planNotes } from './planNotes.js';
+import { alsoDone, coveredBy, liesIn, loadFor } from './lying.js';
 import { potFacts, servingFacts } from './serving.js';
 import { stepsFor } from './steps.js';
 import type { AirResult, Asked, FriedResult, Occasion, WaitingResult } from './types.js';
@@ -157,34 +156,6 @@ export const judgedAir = (
   },
 });
 
-/** What one coated piece covers from above. */
-export const coveredBy = (ready: ReadyPiece): Footprint =>
-  footprintOf(
-    ready.shape,
-    ready.piece.footprintM2 * 1e6,
-    ready.layers.reduce((sum, l) => sum + l.thicknessM, 0) * 1000,
-  );
-
-/** How the dish lies in the fryer's basket with this coat. */
-export const loadFor = ({ pantry, dish, fryer }: Occasion, ready: ReadyPiece, laying?: BasketLaying): Load =>
-  loadOf(lotOf(pantry, ready, dish), fryer, laying);
-
-/** The pieces of a dish as they are packed with this coat. */
-export function lotOf(pantry: Pantry, ready: ReadyPiece, dish: Dish): Lot {
-  const lot: Lot = { footprint: coveredBy(ready), count: dish.count };
-  const small = smallerOf(dish);
-  if (!small) return lot;
-  const { shape, piece } = readyPiece(pantry, small, []);
-  return { ...lot, smaller: { footprint: coveredBy({ ...ready, shape, piece }), count: small.count } };
-}
-
-/** How a piece lies in a full batch: on the upper rack, which browns first, when there are two. */
-export const liesIn = ({ coverage, piecesPerBatch, racksUsed }: Load, level: Level = 'upper'): InBasket => ({
-  coverage,
-  pieces: piecesPerBatch,
-  level: racksUsed > 1 ? level : 'only',
-});
-
 function energyFor(dish: Dish, { plan, fryer, load, ready }: InFryer, judged: Judged, fried: FriedResult): Energy {
   return energyOf(
     dish.count,
@@ -215,13 +186,16 @@ function unsafeOf({ centre }: Outcomes, { food }: ReadyPiece): AirResult['unsafe
   return { centreC: centre.value, minimumC: minimum.tempC };
 }
 
-function describe({ pantry, dish }: Occasion, cooked: InFryer, fried: FriedResult, judged: Judged): AirResult {
+function describe(occasion: Occasion, cooked: InFryer, fried: FriedResult, judged: Judged): AirResult {
+  const { pantry, dish } = occasion;
   const { ready, plan, fryer, load } = cooked;
   const outcomes = judge(judged);
   const { areaM2, massG } = wholeOf(pantry, dish);
   const oil = oilAmounts(plan, ready, areaM2, load.batches);
   const bowls = dish.readyCoated ? [] : bowlsFor(ready.layers, areaM2, dish.count, plan.station);
   const eaten = [...allLayersOf(plan), ...besideLayers(dish)];
+  const also = alsoDone(occasion, cooked);
+  const alsoFood = dish.also ? [foodOf(pantry, dish.also.foodId)] : [];
   const result = judgedResult(judged, outcomes);
   const coatedG = coatedKg(ready) * 1000 * dish.count;
   const beside = besideAmounts(pantry, dish, coatedG, load.batches);
@@ -234,7 +208,8 @@ function describe({ pantry, dish }: Occasion, cooked: InFryer, fried: FriedResul
     grammar: planNotes(plan, ready.layers, fryer.stepC),
     bowls,
     seasoning: seasoningOf(ready.layers, areaM2, ready.food, massG),
-    allergens: dishAllergens(pantry, ready.food, eaten),
+    allergens: dishAllergens(pantry, ready.food, eaten, alsoFood),
+    also,
     load,
     footprint: coveredBy(ready),
     oil,
@@ -242,8 +217,21 @@ function describe({ pantry, dish }: Occasion, cooked: InFryer, fried: FriedResul
     perServing: { air: servingFacts(pantry, dish, cooked, beside), pot: potFacts(pantry, dish, fried, beside) },
     sprayOilG: oil.find((o) => o.place === 'spray')?.usedG ?? 0,
     energy: energyFor(dish, cooked, judged, fried),
-    steps: stepsFor({ pantry, dish, plan, fryer, ready, load, oil, bowls, beside, unsafe: unsafeOf(outcomes, ready) }),
+    steps: stepsFor({
+      pantry,
+      dish,
+      plan,
+      fryer,
+      ready,
+      load,
+      oil,
+      bowls,
+      beside,
+      also,
+      unsafe: unsafeOf(outcomes, ready),
+    }),
     cautions: cautionsFor(pantry, ready.food, eaten, {
+      also: alsoFood,
       parchment: plan.settings.under === 'parchment',
       deepOil: false,
       waterTray: plan.settings.waterTray,

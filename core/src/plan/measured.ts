@@ -1,4 +1,4 @@
-import { mass, mlToVolume, text, toKitchenFraction, grams as gramsOf, type Text } from '../units/index.js';
+import { mass, mlAsSpoons, mlToVolume, text, grams as gramsOf, type Text } from '../units/index.js';
 
 /** Up to so many tablespoons a cook counts spoons; above, a scale is quicker. Our choice. */
 const MOST_TBSP = 4.2;
@@ -12,8 +12,5 @@ export function measured({ grams, ml, count }: { grams: number; ml: number | nul
   if (ml === null || grams >= WEIGHED_FROM_G) return text`${weight}`;
   const tbsp = mlToVolume(ml, 'tbsp');
   if (tbsp > MOST_TBSP) return text`${weight}`;
-  const tsp = mlToVolume(ml, 'tsp');
-  const spoons =
-    tbsp >= 0.95 ? `${toKitchenFraction(tbsp)} tbsp` : tsp < 0.1 ? 'a pinch' : `${toKitchenFraction(tsp)} tsp`;
-  return text`${spoons} (${weight})`;
+  return text`${mlAsSpoons(ml)} (${weight})`;
 }

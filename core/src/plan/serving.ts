@@ -1,28 +1,10 @@
 import { MARINADE_KEPT, servingsOf, type SideBowlAmounts } from '../beside/index.js';
 import type { CoatLayer } from '../coat/index.js';
-import { wholeOf, type Dish } from '../dish/index.js';
+import { alsoOf, wholeOf, type AirPlan, type Dish, type ReadyPiece } from '../dish/index.js';
 import { foodOf, ingredient, type Composition, type Ingredient, type Pantry } from '../foods/index.js';
 import { allOilGm2 } from '../oil/index.js';
 import { KCAL_G, SERVING_UNSURE } from './constants.js';
-import type { InFryer } from './evaluate.js';
-import type { FriedResult } from './types.js';
-
-/** A figure with what it may be off by. */
-export interface About {
-  value: number;
-  /** ± of one standard deviation, in the unit of the value. */
-  off: number;
-}
-
-/** What one person eats of the whole dish. Estimates; never dietary advice. */
-export interface Serving {
-  people: number;
-  energyKcal: About;
-  proteinG: About;
-  fatG: About;
-  carbohydrateG: About;
-  saltG: About;
-}
+import type { About, FriedResult, Serving } from './types.js';
 
 type Macro = Pick<Composition, 'proteinG' | 'fatG' | 'carbohydrateG' | 'fibreG'>;
 
@@ -108,7 +90,9 @@ const facts = (
   beside: readonly SideBowlAmounts[],
 ): Serving => {
   const { areaM2 } = wholeOf(pantry, dish);
-  const coated = [foodSource(pantry, dish), ...coatSources(layers, areaM2)];
+  const also = alsoOf(dish);
+  const foods = [foodSource(pantry, { ...dish, also: undefined }), ...(also ? [foodSource(pantry, also)] : [])];
+  const coated = [...foods, ...coatSources(layers, areaM2)];
   return servingFrom([...coated, oilSource(oilG), ...besideSources(pantry, beside)], servingsOf(dish, coatedG(coated)));
 };
 
@@ -116,7 +100,7 @@ const facts = (
 export const servingFacts = (
   pantry: Pantry,
   dish: Dish,
-  { ready, plan }: InFryer,
+  { ready, plan }: { ready: ReadyPiece; plan: AirPlan },
   beside: readonly SideBowlAmounts[],
 ): Serving =>
   facts(

@@ -18,6 +18,7 @@ import {
   type Text,
 } from '../units/index.js';
 import { finishingSteps, leftoverStep, marinadeSteps, sauceSteps } from './besideSteps.js';
+import { alsoCentre, alsoStep } from './alsoSteps.js';
 import { coatSteps, mixSteps } from './coatSteps.js';
 import { minutes, round, setting, type Told } from './told.js';
 
@@ -203,12 +204,23 @@ function centreStep({ ready, unsafe }: Told): Text[] {
   ];
 }
 
-/** Salt: at once, while the oil on the crust is hot enough to hold it. The other school is named. */
-const SALTED: Record<Afterwards, string> = {
-  rack: 'Salt it the moment it comes out, while it still holds salt (some do after the rest: less sticks, and it is tasted first). Rest 3–5 minutes on a rack, and serve.',
-  'at-once': 'Salt it the moment it comes out and serve at once; the centre burns the tongue.',
-  held: 'Salt it the moment it is done and leave it in the switched-off fryer, the drawer a hand open, until all is; then serve.',
-};
+/** When it is salted, and how it waits until it is eaten. */
+function endStep({ saltedWhen = 'at-once', afterwards = 'rack' }: AirPlan): string {
+  const salt = {
+    'at-once': 'Salt it the moment it comes out, while it still holds salt.',
+    'after-rest': 'Salt it after the rest: less of it sticks, and it is tasted first.',
+    'in-bowls': 'No salt is scattered: what is in the bowls has to do.',
+  }[saltedWhen];
+  const rest = {
+    rack: 'Rest 3–5 minutes on a rack, and serve.',
+    'at-once': 'Serve at once; the centre burns the tongue.',
+    held: 'Leave it in the switched-off fryer, the drawer a hand open, until all is done; then serve.',
+  }[afterwards];
+  return saltedWhen === 'after-rest' && afterwards === 'rack'
+    ? `Rest 3–5 minutes on a rack. ${salt} Serve.`
+    : `${salt} ${rest}`;
+}
+
 const SAUCED: Record<Afterwards, string> = {
   rack: 'Rest it 3–5 minutes on a rack, so that the sauce sets; taste before you salt, and serve.',
   'at-once': 'Taste before you salt, and serve at once; the sauce burns the tongue.',
@@ -248,6 +260,7 @@ export function stepsFor(told: Told): Text[] {
   );
   return [
     prepareStep(told),
+    ...alsoStep(told),
     ...marinadeSteps(beside, told),
     ...rubStep(told),
     ...sauceSteps(beside, 'ahead'),
@@ -261,10 +274,11 @@ export function stepsFor(told: Told): Text[] {
     cookStep(told),
     ...sauceSteps(beside, 'while-it-cooks'),
     ...secondSteps(told),
+    ...alsoCentre(told),
     ...centreStep(told),
     ...laterStep(told),
     ...finishingSteps(beside, told),
-    text`${(ready.sauce || beside.some(isSalty) ? SAUCED : SALTED)[plan.afterwards ?? 'rack']}`,
+    text`${ready.sauce || beside.some(isSalty) ? SAUCED[plan.afterwards ?? 'rack'] : endStep(plan)}`,
     ...leftoverStep(told, rawEgg),
   ];
 }

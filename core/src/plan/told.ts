@@ -17,6 +17,7 @@ export interface Told {
   load: Load;
   oil: readonly OilAmount[];
   bowls: readonly Bowl[];
+  also: AirResult['also'];
   beside: readonly SideBowlAmounts[];
   unsafe: AirResult['unsafe'];
 }

@@ -8,7 +8,6 @@ import type { OilAmount } from '../oil/index.js';
 import type { Energy, Outcomes, PotLeft, Reason } from '../outcome/index.js';
 import type { Caution } from '../safety/index.js';
 import type { Text } from '../units/index.js';
-import type { Serving } from './serving.js';
 
 /** What the cook will not have in the coat or the cook. */
 export interface Limits {
@@ -59,6 +58,23 @@ export const choiceOf = ({ pantry, limits }: Pick<Asked, 'pantry' | 'limits'>): 
   keep: limits.keep ?? [],
 });
 
+/** A figure with what it may be off by. */
+export interface About {
+  value: number;
+  /** ± of one standard deviation, in the unit of the value. */
+  off: number;
+}
+
+/** What one person eats of the whole dish. Estimates; never dietary advice. */
+export interface Serving {
+  people: number;
+  energyKcal: About;
+  proteinG: About;
+  fatG: About;
+  carbohydrateG: About;
+  saltG: About;
+}
+
 /** How a cook was judged at its end: in oil or in air. */
 export interface CookResult {
   layers: CoatLayer[];
@@ -105,6 +121,8 @@ export interface AirResult extends CookResult {
   load: Load;
   /** What one coated piece covers from above. */
   footprint: Footprint;
+  /** A second food in the same basket: when its centre is done, °C at the end and wanted; null without one. */
+  also: { name: string; doneMin: number | null; centreC: number; wantedC: number } | null;
   /** Bowls beside the coat, measured out. */
   beside: SideBowlAmounts[];
   /** What one person eats of the whole dish, in air and from the pot: estimates. */

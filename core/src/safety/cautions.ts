@@ -12,18 +12,25 @@ export interface Caution {
 }
 
 /** All allergens of a food and its coat, sauce included where it is among the layers, in the order of the list. */
-export const dishAllergens = (pantry: Pantry, food: Food, layers: readonly LayerSpec[]): Allergen[] =>
-  allergensOf([food, ...layers.flatMap((l) => l.portions.map((p) => ingredient(pantry, p.ingredientId)))]);
+export const dishAllergens = (
+  pantry: Pantry,
+  food: Food,
+  layers: readonly LayerSpec[],
+  also: readonly Food[] = [],
+): Allergen[] =>
+  allergensOf([food, ...also, ...layers.flatMap((l) => l.portions.map((p) => ingredient(pantry, p.ingredientId)))]);
 
 /** The usual cautions for a dish in an air fryer, most serious first. They never replace the appliance's manual or a professional's advice. */
 export function cautionsFor(
   pantry: Pantry,
   food: Food,
   layers: readonly LayerSpec[],
-  how: { parchment: boolean; deepOil: boolean; waterTray: boolean },
+  how: { parchment: boolean; deepOil: boolean; waterTray: boolean; also?: readonly Food[] },
 ): Caution[] {
   const cautions: Caution[] = [];
-  const minimum = safeMinimum(food.food.safety);
+  const foods = [food, ...(how.also ?? [])];
+  // The strictest of all that lie in the basket.
+  const minimum = foods.flatMap((f) => safeMinimum(f.food.safety) ?? []).sort((a, b) => b.tempC - a.tempC)[0];
   if (minimum) {
     const rest = minimum.restMin > 0 ? `, then a rest of ${minimum.restMin} minutes` : '';
     cautions.push({
@@ -32,14 +39,14 @@ export function cautionsFor(
       tempC: minimum.tempC,
     });
   }
-  const allergens = dishAllergens(pantry, food, layers);
+  const allergens = dishAllergens(pantry, food, layers, how.also);
   cautions.push({
     about: 'allergens',
     text: allergens.length
       ? text`By these ingredients it contains ${listed(allergens.map((a) => ALLERGENS[a].name))}. Check the labels of what you use.`
       : text`None of the listed allergens by these ingredients. Check the labels of what you use.`,
   });
-  const rawMeat = food.origin === 'meat' || food.origin === 'fish';
+  const rawMeat = foods.some((f) => f.origin === 'meat' || f.origin === 'fish');
   cautions.push({
     about: 'raw-coat',
     text: rawMeat

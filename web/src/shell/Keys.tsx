@@ -18,7 +18,7 @@ const SHEET: readonly { place: string; keys: readonly [string, string][] }[] = [
       ['Ctrl+Shift+Z', 'Redo'],
       ['P / A', 'The coat in the pot / in the air'],
       ['B', 'Take the better version that was found'],
-      ['Alt+1 … Alt+9, Alt+0', 'Pull up a board of the shelf, and push it down again'],
+      ['Alt+1 … Alt+9, Alt+0, Alt+−', 'Pull up a board of the shelf, and push it down again'],
       ['Enter', 'Open the editor of a layer'],
     ],
   },

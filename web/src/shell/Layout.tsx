@@ -30,13 +30,13 @@ export function Layout() {
       <a className="btn btn-primary sr-only focus:not-sr-only focus:absolute focus:z-50" href="#main">
         Skip to the page
       </a>
-      <header className="flex min-h-12 flex-wrap items-center gap-x-3 border-b border-base-300 bg-base-200 px-3">
+      <header className="flex min-h-12 flex-wrap items-center gap-x-3 border-b border-base-300 bg-base-200 px-3 max-sm:gap-x-0 max-sm:px-1">
         <Link to="/" className="flex min-h-11 items-center gap-2 font-display text-lg font-bold">
           <img src="/mark.svg" alt="" className="size-7" />
-          Yellowmist
+          <span className="max-sm:sr-only">Yellowmist</span>
         </Link>
         {PLACES.map(({ to, label }) => (
-          <Link key={to} to={to} className="btn btn-ghost h-11 px-2 font-normal">
+          <Link key={to} to={to} className="btn btn-ghost h-11 px-2 font-normal max-sm:px-1.5">
             {label}
           </Link>
         ))}
@@ -46,7 +46,7 @@ export function Layout() {
         />
         <button
           type="button"
-          className="btn btn-ghost ml-auto h-11 px-3 font-normal lg:ml-0"
+          className="btn btn-ghost ml-auto h-11 px-3 font-normal max-sm:px-1.5 lg:ml-0"
           onClick={() => dispatch(unitsSwitched())}
           aria-label={units === 'metric' ? 'Switch to cups, °F and inches' : 'Switch to grams, °C and millimetres'}
         >
@@ -54,14 +54,16 @@ export function Layout() {
             className={
               units === 'metric'
                 ? 'font-bold underline decoration-primary decoration-4 underline-offset-4'
-                : 'opacity-80'
+                : 'opacity-80 max-sm:hidden'
             }
           >
             g °C mm
           </span>
           <span
             className={
-              units === 'us' ? 'font-bold underline decoration-primary decoration-4 underline-offset-4' : 'opacity-80'
+              units === 'us'
+                ? 'font-bold underline decoration-primary decoration-4 underline-offset-4'
+                : 'opacity-80 max-sm:hidden'
             }
           >
             cups °F in

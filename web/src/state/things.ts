@@ -1,4 +1,4 @@
-import { mlAsSpoons } from '@yellowmist/core';
+import { countedName, mlAsSpoons } from '@yellowmist/core';
 import type { NamedThing } from '../worker/questions';
 import type { UnitSystem } from './settings';
 
@@ -18,7 +18,7 @@ export function thingWords(
   if (grams === null) return name;
   if (eachG !== null && isCounted(grams / eachG)) {
     const many = Math.round((grams / eachG) * 2) / 2;
-    return `${many} ${name}${many === 1 || name.endsWith('s') || name.includes(' ') ? '' : 's'}`;
+    return `${many} ${countedName({ id: ingredientId }, many) ?? name}`;
   }
   if (system === 'us' && gPerMl !== null) {
     const spoons = mlAsSpoons(grams / gPerMl);

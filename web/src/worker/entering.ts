@@ -47,7 +47,7 @@ function thingOf(pantry: Pantry, id: string): NamedThing {
   const item = pantry.byId.get(id)!;
   const [own, other] = namesOf(item);
   return {
-    name: (other ?? own).toLowerCase(),
+    name: own.includes(',') ? (other ?? own).toLowerCase() : own.toLowerCase(),
     gPerMl: item.cupG === undefined ? null : gramsPerMl(item),
     eachG: item.eachG ?? null,
   };

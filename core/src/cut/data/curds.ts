@@ -1,21 +1,27 @@
 import type { Sold } from '../types.js';
-import { cut, sold, unit, whole } from '../build.js';
+import { cut, sold, unit, whole, NEARLY_ALL } from '../build.js';
 
 const slabOf = (...sides: [number, number, number]) => ({ kind: 'slab', sides }) as const;
 const fingers = (size: number, longestMm = 90) =>
-  cut('strips', size, 'Slabs first, then fingers: all of one width.', { name: 'fingers', share: 0.97, longestMm });
-const cubes = (size: number) => cut('cubes', size, 'Slabs, strips, across.', { share: 0.97 });
-const slabs = (size: number) => cut('slabs', size, 'A long knife, one stroke.', { share: 0.97 });
-const TORN = cut('torn', 34, 'Torn, not cut: craggy edges hold more coat.', { share: 0.97 });
+  cut('strips', size, 'Slabs first, then fingers: all of one width.', {
+    name: 'fingers',
+    share: NEARLY_ALL,
+    longestMm,
+  });
+const cubes = (size: number) => cut('cubes', size, 'Slabs, strips, across.', { share: NEARLY_ALL });
+const slabs = (size: number) => cut('slabs', size, 'A long knife, one stroke.', { share: NEARLY_ALL });
+const TORN_BLOCK = cut('torn', 34, 'Torn, not cut: craggy edges hold more coat.', { share: NEARLY_ALL });
+/** A soft cheese: its height against its width, and minutes in the pot. Common practice, no source. */
+const CHEESE_WHEEL = { flat: 0.32, minutes: 2.5 } as const;
 const wheel = (name: string, grams: number): Sold =>
   sold({
     units: [unit(`small ${name}`, grams), unit(`wedge of ${name}`, 60, `wedges of ${name}`)],
-    body: { kind: 'rod', slender: 0.32 },
+    body: { kind: 'rod', slender: CHEESE_WHEEL.flat },
     cuts: [
       cut('wedges', null, 'Cold from the refrigerator, the rind left on: it holds the cheese.', { perWhole: 8 }),
       whole('Left whole, rind on, coated twice.'),
     ],
-    usual: { amount: 1, minutes: 2.5 },
+    usual: { amount: 1, minutes: CHEESE_WHEEL.minutes },
   });
 
 /** How cheese, soy and seitan are sold and cut. Weights: of usual packets, common practice. */
@@ -30,7 +36,7 @@ export const CURDS_SOLD: Readonly<Record<string, Sold>> = {
     units: [unit('block', 400), unit('stick', 28), unit('ball', 125)],
     body: slabOf(150, 80, 31),
     cuts: [{ ...fingers(14, 80), name: 'sticks' }, cubes(18)],
-    usual: { amount: 0.8, minutes: 2 },
+    usual: { amount: 0.7, minutes: 2 },
   }),
   paneer: sold({
     units: [unit('block', 225)],
@@ -42,17 +48,17 @@ export const CURDS_SOLD: Readonly<Record<string, Sold>> = {
     units: [unit('block', 400), unit('small block', 280)],
     body: slabOf(105, 72, 52),
     cuts: [
-      cut('slabs', 15, 'Pressed first, then sliced across its short side.', { share: 0.97 }),
+      cut('slabs', 15, 'Pressed first, then sliced across its short side.', { share: NEARLY_ALL }),
       cubes(25),
       fingers(18),
-      TORN,
+      TORN_BLOCK,
     ],
     usual: { amount: 1, minutes: 4 },
   }),
   'extra-firm-tofu': sold({
     units: [unit('block', 400), unit('small block', 200)],
     body: slabOf(105, 72, 51),
-    cuts: [TORN, cubes(25), fingers(18), slabs(15)],
+    cuts: [TORN_BLOCK, cubes(25), fingers(18), slabs(15)],
     usual: { amount: 1, minutes: 4 },
   }),
   'silken-tofu': sold({
@@ -80,8 +86,8 @@ export const CURDS_SOLD: Readonly<Record<string, Sold>> = {
     cuts: [
       { ...fingers(18), name: 'strips' },
       slabs(10),
-      cut('bite-size', 32, 'In even chunks.', { share: 0.97 }),
-      TORN,
+      cut('bite-size', 32, 'In even chunks.', { share: NEARLY_ALL }),
+      TORN_BLOCK,
     ],
     usual: { amount: 2, minutes: 4 },
   }),

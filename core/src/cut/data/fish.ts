@@ -1,5 +1,5 @@
 import type { MarketUnit, Sold } from '../types.js';
-import { cut, FDC_PORTIONS, sold, unit, whole } from '../build.js';
+import { cut, FDC_PORTIONS, sold, unit, whole, NEARLY_ALL } from '../build.js';
 
 const slabOf = (...sides: [number, number, number]) => ({ kind: 'slab', sides }) as const;
 /** g in a pound. Exact: avoirdupois. */
@@ -20,7 +20,7 @@ const fillet = (grams: number, sides: [number, number, number], minutes: number,
   sold({
     units: [unit('fillet', grams), unit('large fillet', Math.round(grams * 1.5)), unit('pack', 400)],
     body: slabOf(...sides),
-    trimmed: 0.97,
+    trimmed: NEARLY_ALL,
     cuts: [whole('Skinned, pin bones drawn, dried on both sides.'), GOUJONS, BITES, PORTIONS],
     usual: { amount, minutes },
   });
@@ -39,9 +39,9 @@ const byCount = ([from, to]: readonly [number, number]): MarketUnit => ({
   id: `${from}-${to}`,
   name: `prawn ${from}/${to}`,
   plural: `prawns ${from}/${to}`,
-  grams: Math.round((POUND_G / ((from + to) / 2)) * TENTH) / TENTH,
+  grams: Math.round((POUND_G / ((from + to) / 2)) * GRAM_TENTHS) / GRAM_TENTHS,
 });
-const TENTH = 10;
+const GRAM_TENTHS = 10;
 
 /** How fish and shellfish are sold and cut. Weights without a source: common practice. */
 export const FISH_SOLD: Readonly<Record<string, Sold>> = {
@@ -79,6 +79,7 @@ export const FISH_SOLD: Readonly<Record<string, Sold>> = {
     ],
     body: slabOf(78, 21, 15),
     trimmed: 0.85,
+    bareShare: 0.1,
     cuts: [
       cut(
         'butterflied',

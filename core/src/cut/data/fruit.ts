@@ -1,7 +1,7 @@
 import type { Sold } from '../types.js';
 import { cut, FDC_PORTIONS, sold, threeSizes, unit, whole } from '../build.js';
 
-const BALL = { kind: 'ball' } as const;
+const ROUND = { kind: 'ball' } as const;
 const FINGERS = cut('strips', 18, 'Slices first, then fingers of even width.', { share: 0.85, longestMm: 80 });
 
 /** How fruit is sold and cut. */
@@ -19,7 +19,7 @@ export const FRUIT_SOLD: Readonly<Record<string, Sold>> = {
   }),
   apple: sold({
     units: threeSizes('apple', [140, 180, 230]),
-    body: BALL,
+    body: ROUND,
     trimmed: 0.88,
     cuts: [
       cut('rings', 8, 'Cored first, then sliced across. Into lemon water until they are coated.', {
@@ -52,7 +52,7 @@ export const FRUIT_SOLD: Readonly<Record<string, Sold>> = {
   }),
   pear: sold({
     units: [unit('pear', 180)],
-    body: BALL,
+    body: ROUND,
     trimmed: 0.85,
     cuts: [cut('wedges', null, 'Quartered, cored, each quarter in two.', { perWhole: 8 })],
     usual: { amount: 3, minutes: 3 },
@@ -60,7 +60,7 @@ export const FRUIT_SOLD: Readonly<Record<string, Sold>> = {
   }),
   peach: sold({
     units: [unit('peach', 150, 'peaches')],
-    body: BALL,
+    body: ROUND,
     trimmed: 0.9,
     cuts: [cut('wedges', null, 'Halved round the stone, each half in three.', { perWhole: 6 })],
     usual: { amount: 4, minutes: 3 },

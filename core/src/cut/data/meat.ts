@@ -121,6 +121,7 @@ export const MEAT_SOLD: Readonly<Record<string, Sold>> = {
   }),
   'lamb-cutlet': sold({
     units: [unit('cutlet', 75)],
+    bareShare: 0.2,
     body: slabOf(85, 60, 14),
     cuts: [whole('Fat trimmed, the bone scraped clean: it is the handle and stays bare.')],
     usual: { amount: 8, minutes: 4 },

@@ -1,43 +1,6 @@
 import type { Sold } from '../types.js';
-import { cut, FDC_PORTIONS, sold, threeSizes, unit, whole } from '../build.js';
-
-const BALL = { kind: 'ball' } as const;
-const rod = (slender: number) => ({ kind: 'rod', slender }) as const;
-
-const FLORETS = cut(
-  'florets',
-  30,
-  'Cut where each branch leaves the stem, then split large ones through their own stalk.',
-  {
-    share: 0.75,
-    keep: 'The stem and leaves are for soup; crumbs of floret fall through a basket.',
-  },
-);
-const HEAD_SLABS = cut('slabs', 19, 'Straight down through the stem, which holds the slab together.', {
-  perWhole: 2,
-  keep: 'Only the two from the middle hold: the outer thirds are florets.',
-});
-const CHIPS = cut('strips', 12, 'Flatten one side so that it lies still, slice, then slice the stack across.', {
-  share: 0.9,
-  longestMm: 100,
-  keep: 'Rounded ends brown first: keep them for mash.',
-});
-const CUBES = cut('cubes', 20, 'Slices first, then strips, then across.', { share: 0.9 });
-const WEDGES = cut('wedges', null, 'Halve lengthwise, and each half into fans of even width.', {
-  perWhole: 8,
-  share: 1,
-});
-const rounds = (size: number, share = 0.9) =>
-  cut('rounds', size, 'Ends off, then even slices straight across: thick and thin ones are not done together.', {
-    share,
-  });
-const slabsLong = (size: number) =>
-  cut('slabs', size, 'Stalk off, a thin slice off one side, then even slices lengthwise.', {
-    share: 0.85,
-    keep: 'The two skin slices take no coat: they are for something else.',
-  });
-
-const HEAD = threeSizes('head', [400, 600, 850]);
+import { cut, FDC_PORTIONS, sold, threeSizes, unit, whole, WITHOUT_ENDS } from '../build.js';
+import { BALL, rod, FLORETS, HEAD_SLABS, CHIPS, rounds, slabsLong, HEAD } from './knifework.js';
 
 /** How vegetables and mushrooms are sold and cut. */
 export const VEGETABLES_SOLD: Readonly<Record<string, Sold>> = {
@@ -91,7 +54,7 @@ export const VEGETABLES_SOLD: Readonly<Record<string, Sold>> = {
     trimmed: 0.82,
     cuts: [
       cut('rings', 13, 'Lay it on its side and slice from the bottom up; the core comes out of each ring by itself.', {
-        share: 0.85,
+        share: WITHOUT_ENDS,
         keep: 'Cap and seeds go; the bottom is a disc, not a ring.',
       }),
       cut('strips', 18, 'Halve, core, and slice lengthwise.', { share: 0.95, longestMm: 80 }),
@@ -177,22 +140,6 @@ export const VEGETABLES_SOLD: Readonly<Record<string, Sold>> = {
     usual: { amount: 4, minutes: 4 },
     source: FDC_PORTIONS,
   }),
-  potato: sold({
-    units: threeSizes('potato', [130, 210, 330], 'potatoes'),
-    body: rod(1.6),
-    trimmed: 0.88,
-    cuts: [CHIPS, WEDGES, rounds(6), CUBES],
-    usual: { amount: 4, minutes: 6 },
-    source: FDC_PORTIONS,
-  }),
-  'sweet-potato': sold({
-    units: threeSizes('sweet potato', [130, 220, 350], 'sweet potatoes'),
-    body: rod(2.2),
-    trimmed: 0.87,
-    cuts: [CHIPS, WEDGES, rounds(8)],
-    usual: { amount: 3, minutes: 5 },
-    source: FDC_PORTIONS,
-  }),
   'green-bean': sold({
     units: [unit('bean', 5.5), unit('pack', 220)],
     body: rod(13),
@@ -219,13 +166,6 @@ export const VEGETABLES_SOLD: Readonly<Record<string, Sold>> = {
     ],
     usual: { amount: 2, minutes: 4 },
   }),
-  pumpkin: sold({
-    units: [unit('butternut squash', 1000, 'butternut squashes'), unit('slice', 300)],
-    body: rod(2.2),
-    trimmed: 0.8,
-    cuts: [CHIPS, CUBES, rounds(10, 0.6)],
-    usual: { amount: 1, minutes: 4.5 },
-  }),
   asparagus: sold({
     units: [unit('spear', 20), unit('bunch', 400, 'bunches')],
     body: rod(14),
@@ -238,53 +178,6 @@ export const VEGETABLES_SOLD: Readonly<Record<string, Sold>> = {
     ],
     usual: { amount: 20, minutes: 3 },
     source: FDC_PORTIONS,
-  }),
-  fennel: sold({
-    units: threeSizes('bulb', [150, 235, 330]),
-    body: { kind: 'lump', sides: [100, 85, 60] },
-    trimmed: 0.8,
-    cuts: [
-      cut('wedges', null, 'Through the root, which holds the leaves together.', { perWhole: 6 }),
-      cut('slabs', 10, 'Lengthwise through the root.', { share: 0.7 }),
-    ],
-    usual: { amount: 2, minutes: 4 },
-    source: FDC_PORTIONS,
-  }),
-  beetroot: sold({
-    units: threeSizes('beetroot', [80, 120, 180], 'beetroots'),
-    body: BALL,
-    trimmed: 0.92,
-    cuts: [rounds(10, 0.85), { ...CHIPS, longestMm: 60 }, CUBES],
-    usual: { amount: 4, minutes: 4 },
-  }),
-  celeriac: sold({
-    units: threeSizes('celeriac', [450, 700, 1000], 'celeriacs'),
-    body: BALL,
-    trimmed: 0.75,
-    cuts: [cut('slabs', 10, 'Peel thickly, halve, and slice each half.', { share: 0.8 }), CHIPS, CUBES],
-    usual: { amount: 1, minutes: 4 },
-  }),
-  carrot: sold({
-    units: threeSizes('carrot', [60, 90, 140]),
-    body: rod(6),
-    trimmed: 0.88,
-    cuts: [CHIPS, rounds(8)],
-    usual: { amount: 6, minutes: 4 },
-    source: FDC_PORTIONS,
-  }),
-  parsnip: sold({
-    units: threeSizes('parsnip', [90, 140, 220]),
-    body: rod(4.5),
-    trimmed: 0.85,
-    cuts: [CHIPS, rounds(8)],
-    usual: { amount: 5, minutes: 4 },
-  }),
-  cassava: sold({
-    units: [unit('root', 400)],
-    body: rod(4),
-    trimmed: 0.8,
-    cuts: [{ ...CHIPS, sizeMm: 15 }, CUBES],
-    usual: { amount: 2, minutes: 5 },
   }),
   cabbage: sold({
     units: [unit('head', 900), unit('small head', 600), unit('pointed head', 600)],
@@ -353,12 +246,5 @@ export const VEGETABLES_SOLD: Readonly<Record<string, Sold>> = {
     body: rod(6),
     cuts: [whole('As they come.')],
     usual: { amount: 24, minutes: 3 },
-  }),
-  leek: sold({
-    units: [unit('leek', 220), unit('large leek', 320)],
-    body: rod(7),
-    trimmed: 0.55,
-    cuts: [{ ...rounds(15), keep: 'The dark green leaves are for stock; grit sits where the leaves part.' }],
-    usual: { amount: 3, minutes: 3.5 },
   }),
 };

@@ -1,7 +1,6 @@
-import { food, LABEL } from '../build.js';
+import { food, LABEL, SOFT_AS_IT_IS } from '../build.js';
 
-const READY = { firmness: 0, softeningRate: 0, ways: ['frozen'] } as const;
-const BRINED = { ...READY, safety: 'ready', skin: 'smooth', comesWet: true } as const;
+const BRINED = { ...SOFT_AS_IT_IS, safety: 'ready', skin: 'smooth', comesWet: true } as const;
 
 /** Cheese, soy and seitan under a coat. */
 export const CURDS = [
@@ -23,56 +22,56 @@ export const CURDS = [
     'paneer',
     'Paneer',
     [53.0, 19.0, 23.0, 3.0, 0, 2.0],
-    { ...READY, safety: 'ready', ways: ['pressed', 'soaked', 'marinated'], eatAtC: 68 },
+    { ...SOFT_AS_IT_IS, safety: 'ready', ways: ['pressed', 'soaked', 'marinated'], eatAtC: 68 },
     { origin: 'milk', allergens: ['milk'], densityKgM3: 1080, source: LABEL },
   ),
   food(
     'tofu',
     'Firm tofu',
     [76.0, 13.5, 7.5, 1.0, 1.0, 1.0],
-    { ...READY, safety: 'ready', comesWet: true, ways: ['pressed', 'frozen-pressed', 'marinated'], eatAtC: 72 },
+    { ...SOFT_AS_IT_IS, safety: 'ready', comesWet: true, ways: ['pressed', 'frozen-pressed', 'marinated'], eatAtC: 72 },
     { allergens: ['soy'], densityKgM3: 1020 },
   ),
   food(
     'tempeh',
     'Tempeh',
     [59.7, 20.3, 10.8, 3.6, 4.0, 1.6],
-    { ...READY, safety: 'ready', ways: ['marinated', 'frozen'], skin: 'rough', eatAtC: 72 },
+    { ...SOFT_AS_IT_IS, safety: 'ready', ways: ['marinated', 'frozen'], skin: 'rough', eatAtC: 72 },
     { allergens: ['soy'], densityKgM3: 1050 },
   ),
   food(
     'extra-firm-tofu',
     'Extra-firm tofu',
     [70.5, 17.0, 9.0, 1.0, 1.3, 1.2],
-    { ...READY, safety: 'ready', comesWet: true, ways: ['pressed', 'frozen-pressed', 'marinated'], eatAtC: 72 },
+    { ...SOFT_AS_IT_IS, safety: 'ready', comesWet: true, ways: ['pressed', 'frozen-pressed', 'marinated'], eatAtC: 72 },
     { allergens: ['soy'], densityKgM3: 1040 },
   ),
   food(
     'silken-tofu',
     'Silken tofu',
     [88.8, 5.3, 2.7, 2.3, 0.1, 0.8],
-    { ...READY, safety: 'ready', skin: 'smooth', comesWet: true, ways: ['pressed'], eatAtC: 72 },
+    { ...SOFT_AS_IT_IS, safety: 'ready', skin: 'smooth', comesWet: true, ways: ['pressed'], eatAtC: 72 },
     { allergens: ['soy'], densityKgM3: 1020 },
   ),
   food(
     'smoked-tofu',
     'Smoked tofu',
     [66.0, 18.5, 11.0, 1.5, 1.2, 1.8],
-    { ...READY, safety: 'ready', ways: ['marinated', 'frozen'], eatAtC: 72 },
+    { ...SOFT_AS_IT_IS, safety: 'ready', ways: ['marinated', 'frozen'], eatAtC: 72 },
     { saltG: 1.0, allergens: ['soy'], densityKgM3: 1050, source: LABEL },
   ),
   food(
     'seitan',
     'Seitan',
     [66.0, 24.0, 1.9, 5.5, 0.8, 1.8],
-    { ...READY, safety: 'ready', ways: ['marinated', 'frozen'], eatAtC: 72 },
+    { ...SOFT_AS_IT_IS, safety: 'ready', ways: ['marinated', 'frozen'], eatAtC: 72 },
     { saltG: 1.0, allergens: ['wheat', 'soy'], densityKgM3: 1050, source: LABEL },
   ),
   food(
     'soya-chunks',
     'Soya chunks, soaked and squeezed',
     [66.0, 19.0, 1.0, 7.5, 4.5, 2.0],
-    { ...READY, safety: 'ready', skin: 'rough', porosity: 0.15, ways: ['pressed', 'marinated'], eatAtC: 72 },
+    { ...SOFT_AS_IT_IS, safety: 'ready', skin: 'rough', porosity: 0.15, ways: ['pressed', 'marinated'], eatAtC: 72 },
     { allergens: ['soy'], densityKgM3: 1020, source: LABEL },
   ),
   food(
@@ -86,35 +85,35 @@ export const CURDS = [
     'brie',
     'Brie',
     [48.4, 20.8, 27.7, 0.5, 0, 2.6],
-    { ...READY, safety: 'ready', eatAtC: 52, runs: { how: 'melts', fromC: 55 } },
+    { ...SOFT_AS_IT_IS, safety: 'ready', eatAtC: 52, runs: { how: 'melts', fromC: 55 } },
     { saltG: 1.6, origin: 'milk', allergens: ['milk'], densityKgM3: 1050 },
   ),
   food(
     'camembert',
     'Camembert',
     [51.8, 19.8, 24.3, 0.5, 0, 3.6],
-    { ...READY, safety: 'ready', eatAtC: 52, runs: { how: 'melts', fromC: 55 } },
+    { ...SOFT_AS_IT_IS, safety: 'ready', eatAtC: 52, runs: { how: 'melts', fromC: 55 } },
     { saltG: 2.1, origin: 'milk', allergens: ['milk'], densityKgM3: 1050 },
   ),
   food(
     'goats-cheese',
     'Goat’s cheese, soft roll',
     [60.8, 18.5, 19.0, 0.3, 0, 1.4],
-    { ...READY, safety: 'ready', eatAtC: 55, runs: { how: 'melts', fromC: 65 } },
+    { ...SOFT_AS_IT_IS, safety: 'ready', eatAtC: 55, runs: { how: 'melts', fromC: 65 } },
     { saltG: 1.2, origin: 'milk', allergens: ['milk'], densityKgM3: 1040 },
   ),
   food(
     'cheese-curd',
     'Cheese curds',
     [42.0, 23.0, 30.0, 2.0, 0, 3.0],
-    { ...READY, safety: 'ready', skin: 'smooth', eatAtC: 58, runs: { how: 'melts', fromC: 62 } },
+    { ...SOFT_AS_IT_IS, safety: 'ready', skin: 'smooth', eatAtC: 58, runs: { how: 'melts', fromC: 62 } },
     { saltG: 1.6, origin: 'milk', allergens: ['milk'], densityKgM3: 1080, source: LABEL },
   ),
   food(
     'cheddar',
     'Cheddar, in the piece',
     [37.0, 24.0, 33.0, 2.0, 0, 4.0],
-    { ...READY, safety: 'ready', skin: 'smooth', eatAtC: 58, runs: { how: 'melts', fromC: 60 } },
+    { ...SOFT_AS_IT_IS, safety: 'ready', skin: 'smooth', eatAtC: 58, runs: { how: 'melts', fromC: 60 } },
     { saltG: 1.7, origin: 'milk', allergens: ['milk'], densityKgM3: 1090 },
   ),
 ];

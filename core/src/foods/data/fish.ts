@@ -1,8 +1,7 @@
-import { food, LABEL } from '../build.js';
+import { food, LABEL, SOFT_AS_IT_IS } from '../build.js';
 
-const READY = { firmness: 0, softeningRate: 0, ways: ['frozen'] } as const;
 const FISH = {
-  ...READY,
+  ...SOFT_AS_IT_IS,
   safety: 'fish',
   skin: 'smooth',
   comesWet: true,
@@ -162,7 +161,7 @@ export const FISH_FOODS = [
     'crab-cake',
     'Crab cakes, shaped',
     [70.5, 15.5, 6.0, 5.2, 0.3, 2.5],
-    { ...READY, safety: 'egg-dish', eatAtC: 72 },
+    { ...SOFT_AS_IT_IS, safety: 'egg-dish', eatAtC: 72 },
     {
       saltG: 1.0,
       origin: 'fish',
@@ -175,7 +174,7 @@ export const FISH_FOODS = [
     'fish-cake',
     'Fish cakes, shaped cold',
     [72.0, 10.5, 4.0, 11.0, 1.0, 1.5],
-    { ...READY, safety: 'reheated', eatAtC: 74 },
+    { ...SOFT_AS_IT_IS, safety: 'reheated', eatAtC: 74 },
     { saltG: 0.8, origin: 'fish', allergens: ['fish', 'milk'], densityKgM3: 1050, source: LABEL },
   ),
 ];

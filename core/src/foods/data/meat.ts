@@ -1,7 +1,6 @@
-import { food, LABEL } from '../build.js';
+import { food, LABEL, SOFT_AS_IT_IS } from '../build.js';
 
-const READY = { firmness: 0, softeningRate: 0, ways: ['frozen'] } as const;
-const MEAT = { ...READY, ways: ['marinated', 'frozen'] } as const;
+const MEAT = { ...SOFT_AS_IT_IS, ways: ['marinated', 'frozen'] } as const;
 
 /** Poultry, meat and sausage under a coat. */
 export const MEAT_FOODS = [
@@ -72,7 +71,7 @@ export const MEAT_FOODS = [
     'meatball',
     'Minced beef or pork balls',
     [64.0, 18.5, 14.5, 1.6, 0.2, 1.2],
-    { ...READY, safety: 'ground-meat', eatAtC: 75 },
+    { ...SOFT_AS_IT_IS, safety: 'ground-meat', eatAtC: 75 },
     { origin: 'meat', densityKgM3: 1040, source: LABEL },
   ),
   food(
@@ -86,7 +85,7 @@ export const MEAT_FOODS = [
     'chicken-mince',
     'Minced chicken, shaped',
     [73.5, 17.5, 7.8, 0, 0, 1.2],
-    { ...READY, safety: 'poultry', eatAtC: 76 },
+    { ...SOFT_AS_IT_IS, safety: 'poultry', eatAtC: 76 },
     { origin: 'meat', densityKgM3: 1040 },
   ),
   food(
@@ -100,14 +99,14 @@ export const MEAT_FOODS = [
     'chicken-liver',
     'Chicken livers',
     [76.5, 16.9, 4.8, 0.7, 0, 1.1],
-    { ...READY, safety: 'poultry', comesWet: true, ways: ['soaked', 'frozen'], skin: 'smooth', eatAtC: 75 },
+    { ...SOFT_AS_IT_IS, safety: 'poultry', comesWet: true, ways: ['soaked', 'frozen'], skin: 'smooth', eatAtC: 75 },
     { origin: 'meat', densityKgM3: 1050 },
   ),
   food(
     'calf-liver',
     'Calf’s liver',
     [71.0, 20.0, 4.6, 3.0, 0, 1.4],
-    { ...READY, safety: 'ground-meat', comesWet: true, ways: ['soaked', 'frozen'], skin: 'smooth', eatAtC: 72 },
+    { ...SOFT_AS_IT_IS, safety: 'ground-meat', comesWet: true, ways: ['soaked', 'frozen'], skin: 'smooth', eatAtC: 72 },
     { origin: 'meat', densityKgM3: 1050 },
   ),
   food(
@@ -128,21 +127,21 @@ export const MEAT_FOODS = [
     'cooked-ham',
     'Ham, cooked',
     [70.5, 19.0, 6.0, 1.2, 0, 3.3],
-    { ...READY, safety: 'reheated', skin: 'smooth', comesWet: true, eatAtC: 74 },
+    { ...SOFT_AS_IT_IS, safety: 'reheated', skin: 'smooth', comesWet: true, eatAtC: 74 },
     { saltG: 2.3, origin: 'meat', densityKgM3: 1060 },
   ),
   food(
     'sausage',
     'Fresh sausages',
     [55.0, 13.5, 24.0, 4.5, 0.5, 2.5],
-    { ...READY, safety: 'ground-meat', skin: 'smooth', eatAtC: 75 },
+    { ...SOFT_AS_IT_IS, safety: 'ground-meat', skin: 'smooth', eatAtC: 75 },
     { saltG: 1.6, origin: 'meat', allergens: ['wheat', 'sulphites'], densityKgM3: 1040, source: LABEL },
   ),
   food(
     'frankfurter',
     'Scalded sausages',
     [56.5, 12.0, 26.0, 2.3, 0, 3.2],
-    { ...READY, safety: 'reheated', skin: 'smooth', comesWet: true, eatAtC: 74 },
+    { ...SOFT_AS_IT_IS, safety: 'reheated', skin: 'smooth', comesWet: true, eatAtC: 74 },
     { saltG: 2.0, origin: 'meat', densityKgM3: 1040 },
   ),
 ];

@@ -11,8 +11,9 @@ export interface Shelved {
   peek?: ReactNode;
 }
 
-/** The key of a board by its place, from 1: the tenth is reached by 0. */
-const keyOf = (place: number): string => String(place % 10);
+/** Keys of the boards by their place, from 1: the tenth is reached by 0, the eleventh by the minus beside it. */
+const KEYS = [...'1234567890', 'minus'];
+const keyOf = (place: number): string => KEYS[place - 1];
 
 /**
  * The shelf along the bottom, on a phone as well: boards that are pulled up over the bench one at a time, by hand or with
@@ -24,7 +25,7 @@ export function Shelf({ boards }: { boards: readonly Shelved[] }) {
   useHotkeys(
     boards.map((_, k) => `alt+${keyOf(k + 1)}`),
     (event) => {
-      const pressed = event.code.replace('Digit', '');
+      const pressed = event.code.replace('Digit', '').toLowerCase();
       const board = boards.find((_, k) => keyOf(k + 1) === pressed);
       if (!board) return;
       event.preventDefault();

@@ -39,7 +39,7 @@ const USES: readonly { value: SideUse; label: string; name: string; does: string
   },
   { value: 'topping', label: 'Topping, at the end', name: 'Topping', does: 'scattered over at the end' },
 ];
-const useOf = (use: SideUse) => USES.find((u) => u.value === use)!;
+const wordsFor = (use: SideUse) => USES.find((u) => u.value === use)!;
 
 interface Props {
   dish: Dish;
@@ -124,7 +124,7 @@ function SideBowlShown({
           <Trash2 aria-hidden className="size-4" />
         </button>
       </div>
-      <p className="text-xs">{useOf(amounts.use).does}</p>
+      <p className="text-xs">{wordsFor(amounts.use).does}</p>
       <ul className="mt-1 text-sm">
         {parts.map((part) => (
           <li key={part.ingredientId} className="flex justify-between gap-2">
@@ -203,7 +203,7 @@ function AddBowl({ bowls, onAdd }: { bowls: readonly SideBowl[]; onAdd: (bowl: S
   const ready = portions.length > 0 && doubts.length === 0;
   const add = (): void => {
     if (!ready) return;
-    onAdd({ name: freeName(useOf(use).name, bowls), use, portions });
+    onAdd({ name: freeName(wordsFor(use).name, bowls), use, portions });
     setTyped('');
   };
   return (

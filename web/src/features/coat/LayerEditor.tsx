@@ -1,12 +1,19 @@
 import { ArrowDown, ArrowUp, CopyPlus, Lock, LockOpen, Replace, Split, Trash2 } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import { RANGES } from '@yellowmist/contract';
-import { batterNotes, consistencyOf, flowOfLayer, ingredient, type CoatLayer, type LayerSpec } from '@yellowmist/core';
+import {
+  batterNotes,
+  consistencyOf,
+  flowOfLayer,
+  ingredient,
+  totalGrams,
+  type CoatLayer,
+  type LayerSpec,
+} from '@yellowmist/core';
 import { Check } from '../../ui/Check';
-import { Choice } from '../../ui/Choice';
 import { NumberField } from '../../ui/NumberField';
-import { usePantryDocument } from '../../state/pantryDocument';
 import { usePantry } from '../../state/usePantry';
+import { useUnits } from '../../state/useUnits';
 import {
   canSplit,
   dredgedTwice,
@@ -17,7 +24,7 @@ import {
   withoutPortion,
   withPortion,
 } from '../dish/layerEdits';
-import { ingredientOptions } from '../dish/options';
+import { IngredientChoice } from '../dish/IngredientChoice';
 import { Substitutes } from './Substitutes';
 
 interface Props {
@@ -33,11 +40,11 @@ interface Props {
   onMove: (to: number) => void;
 }
 
-/** What is in one layer and how it is put on. Weights count in proportion; the bowls below say how much to weigh out. */
+/** What is in one layer and how it is put on: the recipe's amounts; the bowls say how much of it the pieces take. */
 export function LayerEditor({ layers, at, layer, keep, inAir, onChange, onKeep, onMove }: Props) {
   const [swapping, setSwapping] = useState<number | null>(null);
   const pantry = usePantry();
-  const { never } = usePantryDocument();
+  const { say } = useUnits();
   const spec = layers[at];
   const wet = layer?.wet ?? false;
   const powdery = layer?.grain === 'powder' || layer?.grain === 'starch';
@@ -50,17 +57,15 @@ export function LayerEditor({ layers, at, layer, keep, inAir, onChange, onKeep, 
         return (
           <div key={k}>
             <div className="flex items-start gap-1">
-              <Choice
+              <IngredientChoice
                 className="grow"
                 label={`Ingredient ${k + 1}`}
-                hideLabel
                 value={portion.ingredientId}
-                options={ingredientOptions(pantry, never, portion.ingredientId)}
                 onChange={(ingredientId) => onChange(withPortion(layers, at, k, { ingredientId }))}
               />
               <NumberField
                 className="w-20 shrink-0"
-                label={`Parts by weight of ${name}`}
+                label={`${name} in the recipe`}
                 hideLabel
                 value={portion.grams}
                 quantity="mass"
@@ -106,6 +111,10 @@ export function LayerEditor({ layers, at, layer, keep, inAir, onChange, onKeep, 
           </div>
         );
       })}
+      <p className="text-xs">
+        {say(totalGrams(spec.portions), 'mass')} together, as your recipe has it. The bowls say how much of it the
+        pieces take.
+      </p>
       <div className="flex flex-wrap gap-x-1">
         <button
           type="button"

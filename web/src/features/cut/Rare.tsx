@@ -4,6 +4,7 @@ import { usePantry } from '../../state/usePantry';
 import { Check } from '../../ui/Check';
 import { Choice } from '../../ui/Choice';
 import { NumberField } from '../../ui/NumberField';
+import { Also } from './Also';
 import { SHAPES, USUAL_SHAPE } from '../dish/options';
 
 interface Dimension {
@@ -77,13 +78,21 @@ export function Rare({ dish, onChange }: Props) {
           range={RANGES.startC}
           onChange={(startC) => onChange({ startC })}
         />
+        <NumberField
+          label="Left bare, %"
+          value={(dish.bareShare ?? 0) * 100}
+          quantity="plain"
+          range={{ min: 0, max: RANGES.bareShare.max * 100 }}
+          onChange={(percent) => onChange({ bareShare: percent > 0 ? percent / 100 : undefined })}
+        />
       </div>
       <Check
         label="Comes frozen, with its coat on"
         checked={dish.readyCoated === true}
         onChange={(on) => onChange({ readyCoated: on || undefined, ...(on ? madeReady(pantry, dish, 'frozen') : {}) })}
       />
-      <Smaller dish={dish} onChange={(smaller) => onChange({ smaller })} />
+      {!dish.also && <Smaller dish={dish} onChange={(smaller) => onChange({ smaller })} />}
+      <Also dish={dish} onChange={(also) => onChange({ also, ...(also && { smaller: undefined }) })} />
     </details>
   );
 }

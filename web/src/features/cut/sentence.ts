@@ -21,5 +21,6 @@ export function sentenceOf(pantry: Pantry, dish: Dish, say: (mm: number) => stri
     ...(dish.preparation === 'raw' ? [] : [lowered(wayOf(dish.preparation).label)]),
     ...(dish.readyCoated ? ['bought with its coat on'] : [startWord(dish.startC)]),
   ];
-  return words.join(', ');
+  const second = dish.also && foodOf(pantry, dish.also.foodId);
+  return `${words.join(', ')}${second ? `; with ${dish.also!.count} pieces of ${lowered(second.name)}` : ''}`;
 }

@@ -5,6 +5,13 @@ import { ingredient, isWetLayer, type LayerSpec, type Pantry, type Portion } fro
 const replaced = (layers: readonly LayerSpec[], at: number, layer: LayerSpec): LayerSpec[] =>
   layers.map((l, i) => (i === at ? layer : l));
 
+/** Another mixture: what the recipe says of the bowl follows the hand. */
+const remixed = (spec: LayerSpec, portions: Portion[]): LayerSpec => ({
+  ...spec,
+  portions,
+  ...(spec.written && { written: { ...spec.written, portions } }),
+});
+
 export const withLayer = (layers: readonly LayerSpec[], at: number, change: Partial<LayerSpec>): LayerSpec[] =>
   replaced(layers, at, { ...layers[at], ...change });
 
@@ -32,7 +39,10 @@ export function splitLayer(pantry: Pantry, layers: readonly LayerSpec[], at: num
   const spec = layers[at];
   if (!canSplit(pantry, spec)) return [...layers];
   const out = spec.portions.filter(standsAloneIn(pantry)).reduce((a, b) => (b.grams < a.grams ? b : a));
-  const rest = { ...spec, portions: spec.portions.filter((p) => p !== out) };
+  const rest = remixed(
+    spec,
+    spec.portions.filter((p) => p !== out),
+  );
   return [...layers.slice(0, at), rest, { portions: [out] }, ...layers.slice(at + 1)];
 }
 
@@ -72,13 +82,27 @@ export const withPortion = (
   k: number,
   change: Partial<Portion>,
 ): LayerSpec[] =>
-  withLayer(layers, at, { portions: layers[at].portions.map((p, i) => (i === k ? { ...p, ...change } : p)) });
+  replaced(
+    layers,
+    at,
+    remixed(
+      layers[at],
+      layers[at].portions.map((p, i) => (i === k ? { ...p, ...change } : p)),
+    ),
+  );
 
 export const withNewPortion = (layers: readonly LayerSpec[], at: number, ingredientId: string): LayerSpec[] =>
-  withLayer(layers, at, { portions: [...layers[at].portions, { ingredientId, grams: 10 }] });
+  replaced(layers, at, remixed(layers[at], [...layers[at].portions, { ingredientId, grams: 10 }]));
 
 /** Takes an ingredient out; the last one of a layer stays. */
 export const withoutPortion = (layers: readonly LayerSpec[], at: number, k: number): LayerSpec[] =>
   layers[at].portions.length === 1
     ? [...layers]
-    : withLayer(layers, at, { portions: layers[at].portions.filter((_, i) => i !== k) });
+    : replaced(
+        layers,
+        at,
+        remixed(
+          layers[at],
+          layers[at].portions.filter((_, i) => i !== k),
+        ),
+      );

@@ -130,7 +130,13 @@ export function AirForm({ body, plan }: { body: ConversionBody; plan: AirPlan })
           )}
         </>
       )}
-      <SecondForm plan={plan} areaM2={areaM2} temperatures={temperatures} stepC={fryer.stepC} />
+      <SecondForm
+        plan={plan}
+        areaM2={areaM2}
+        beside={body.dish.beside ?? []}
+        temperatures={temperatures}
+        stepC={fryer.stepC}
+      />
     </section>
   );
 }

@@ -1,5 +1,5 @@
 import { RANGES } from '@yellowmist/contract';
-import type { AirPlan, SecondPlan } from '@yellowmist/core';
+import { fingerprint, type AirPlan, type SecondPlan, type SideBowl } from '@yellowmist/core';
 import { useAppDispatch } from '../../state/hooks';
 import { Check } from '../../ui/Check';
 import { Choice } from '../../ui/Choice';
@@ -8,6 +8,8 @@ import { planChanged } from '../dish/dishSlice';
 import { SAUCES } from '../dish/options';
 
 const NO_SAUCE = 'none';
+/** A bowl of the dish's own stands in the list by its name. */
+const BOWL = 'bowl:';
 
 /** A usual second cook to start from: cooled, brushed, and cooked on. */
 const usual = (tempC: number): SecondPlan => ({
@@ -22,17 +24,29 @@ const usual = (tempC: number): SecondPlan => ({
 export function SecondForm({
   plan,
   areaM2,
+  beside,
   temperatures,
   stepC,
 }: {
   plan: AirPlan;
   /** Skin of all pieces, m². */
   areaM2: number;
+  /** Bowls of the dish's own. */
+  beside: readonly SideBowl[];
   temperatures: { min: number; max: number };
   stepC: number;
 }) {
   const dispatch = useAppDispatch();
   const { second } = plan;
+  const own = beside.map(({ name }) => ({ value: `${BOWL}${name}`, label: `${name}, of this dish` }));
+  const sauceOf = (id: string): SecondPlan['sauce'] => {
+    if (id === NO_SAUCE) return null;
+    const bowl = beside.find(({ name }) => id === `${BOWL}${name}`);
+    return { portions: bowl ? bowl.portions : [{ ingredientId: id, grams: 100 }] };
+  };
+  const sauce = second?.sauce;
+  const same = beside.find(({ portions }) => sauce && fingerprint(portions) === fingerprint(sauce.portions));
+  const chosen = same ? `${BOWL}${same.name}` : (sauce?.portions[0].ingredientId ?? NO_SAUCE);
   const change = (to: SecondPlan | null): void => void dispatch(planChanged({ second: to }));
   return (
     <div className="col-span-2">
@@ -46,11 +60,9 @@ export function SecondForm({
           <Choice
             className="col-span-2"
             label="Sauce"
-            value={second.sauce?.portions[0].ingredientId ?? NO_SAUCE}
-            options={[{ value: NO_SAUCE, label: 'No sauce, only a second cook' }, ...SAUCES]}
-            onChange={(id) =>
-              change({ ...second, sauce: id === NO_SAUCE ? null : { portions: [{ ingredientId: id, grams: 100 }] } })
-            }
+            value={chosen}
+            options={[{ value: NO_SAUCE, label: 'No sauce, only a second cook' }, ...own, ...SAUCES]}
+            onChange={(id) => change({ ...second, sauce: sauceOf(id) })}
           />
           <NumberField
             label="Cools first"

@@ -178,7 +178,7 @@ function Line({ id, label, hint, children }: { id: string; label: string; hint: 
         {label}
       </label>
       <div>{children}</div>
-      <p className="mt-1.5 hidden text-xs group-focus-within:block sm:col-start-2">For example: {hint}</p>
+      <p className="mt-1 text-xs opacity-90 sm:col-start-2">For example: {hint}</p>
     </div>
   );
 }

@@ -1,24 +1,15 @@
 import { Trash2 } from 'lucide-react';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { Controller } from 'react-hook-form';
 import { fryerSchema, RANGES } from '@yellowmist/contract';
-import {
-  BREAD_WORDS,
-  HOT_SPOTS,
-  offsetOf,
-  spotAdvice,
-  spotName,
-  USUAL_POWER_W,
-  type BasketShape,
-  type Fryer,
-} from '@yellowmist/core';
-import { BreadMap } from '../../draw/BreadMap';
+import { spotAdvice, USUAL_POWER_W, type BasketShape, type Fryer } from '@yellowmist/core';
+import { FryerDrawing } from '../../draw/FryerDrawing';
 import { Choice } from '../../ui/Choice';
-import { NumberField } from '../../ui/NumberField';
 import { NumberIn } from '../../ui/NumberIn';
 import { useLiveForm } from '../../ui/useLiveForm';
 import { useUnits } from '../../state/useUnits';
 import { FryerHabits } from './FryerHabits';
+import { BreadTest, TemperatureTest } from './FryerTests';
 
 type Change = (fryer: Fryer) => void;
 
@@ -47,13 +38,82 @@ export function FryerCard({ fryer, onChange, onRemove }: { fryer: Fryer; onChang
           <Trash2 aria-hidden className="size-4" />
         </button>
       </div>
-      <div className="grid gap-x-8 gap-y-3 lg:grid-cols-[minmax(0,1.1fr)_minmax(0,1.2fr)_minmax(0,1fr)]">
-        <Settings fryer={fryer} onChange={onChange} />
-        <BreadTest fryer={fryer} onChange={onChange} />
-        <TemperatureTest fryer={fryer} onChange={onChange} />
-        <FryerHabits fryer={fryer} onChange={onChange} />
+      <div className="grid gap-x-8 gap-y-2 md:grid-cols-[17rem_minmax(0,1fr)]">
+        <Drawn fryer={fryer} onChange={onChange} />
+        <div className="space-y-1">
+          <p className="text-lg">{useSentence(fryer)}</p>
+          <Part name="In numbers">
+            <Settings fryer={fryer} onChange={onChange} />
+          </Part>
+          <Part
+            name="Bread test"
+            says={fryer.hotSpots ? spotAdvice(fryer.hotSpots) || 'browns evenly' : 'not made yet'}
+          >
+            <BreadTest fryer={fryer} onChange={onChange} />
+          </Part>
+          <Part name="Temperature test" says={offWords(fryer)}>
+            <TemperatureTest fryer={fryer} onChange={onChange} />
+          </Part>
+          <Part name="Programmes and habits">
+            <FryerHabits fryer={fryer} onChange={onChange} />
+          </Part>
+        </div>
       </div>
     </section>
+  );
+}
+
+/** One part of what is known of a fryer: what it says in a line, and more when it is opened. */
+function Part({ name, says, children }: { name: string; says?: string; children: ReactNode }) {
+  return (
+    <details className="border-t border-base-300 py-1.5">
+      <summary className="min-h-8 cursor-pointer">
+        <b>{name}</b>
+        {says && <span className="text-sm">: {says}</span>}
+      </summary>
+      <div className="pt-1 pl-4">{children}</div>
+    </details>
+  );
+}
+
+const offWords = ({ readings = [], offsetC }: Fryer): string =>
+  readings.length === 0
+    ? 'not made yet'
+    : offsetC === 0
+      ? 'it is what it says'
+      : `runs ${Math.abs(offsetC)} °C ${offsetC > 0 ? 'hotter' : 'cooler'} than it says`;
+
+/** "A round basket of 200 mm, set from 80 °C to 200 °C in steps of 5." */
+function useSentence({ basket, racks, minTempC, maxTempC, stepC, preheats }: Fryer): string {
+  const { say } = useUnits();
+  const size =
+    basket.kind === 'round'
+      ? `A round basket of ${say(basket.diameterMm, 'length')}`
+      : `${racks > 1 ? `${racks} racks` : 'A basket'} of ${say(basket.widthMm, 'length')} by ${say(basket.depthMm, 'length')}`;
+  const range = `set from ${say(minTempC, 'temperature')} to ${say(maxTempC, 'temperature')} in steps of ${stepC} °C`;
+  return `${size}, ${range}${preheats ? ', preheated by habit' : ''}.`;
+}
+
+/** The fryer drawn, and its sizes changed on the drawing. */
+function Drawn({ fryer, onChange }: { fryer: Fryer; onChange: Change }) {
+  const { say } = useUnits();
+  const [held, setHeld] = useState<BasketShape | null>(null);
+  return (
+    <div>
+      <FryerDrawing
+        basket={held ?? fryer.basket}
+        racks={fryer.racks}
+        hotSpots={fryer.hotSpots}
+        range={RANGES.basketMm}
+        say={(mm) => say(mm, 'length')}
+        title={`${fryer.name} from above`}
+        onSize={(basket, done) => {
+          setHeld(done ? null : basket);
+          if (done) onChange({ ...fryer, basket });
+        }}
+      />
+      <p className="text-xs">Drag the grips, or move them with the arrow keys.</p>
+    </div>
   );
 }
 
@@ -131,125 +191,6 @@ function Settings({ fryer, onChange }: { fryer: Fryer; onChange: Change }) {
           {wrong}
         </p>
       )}
-    </fieldset>
-  );
-}
-
-const EVEN = Array<number>(HOT_SPOTS).fill(2);
-
-/** Nine slices of bread, each rated by its colour: where the basket browns fastest. */
-function BreadTest({ fryer, onChange }: { fryer: Fryer; onChange: Change }) {
-  const { hotSpots } = fryer;
-  const options = BREAD_WORDS.map((label, k) => ({ value: String(k), label }));
-  const rate = (at: number, rating: number): void =>
-    onChange({ ...fryer, hotSpots: (hotSpots ?? EVEN).map((r, i) => (i === at ? rating : r)) });
-  return (
-    <fieldset>
-      <legend className="font-display font-semibold">Bread test</legend>
-      <p className="text-xs leading-snug">
-        Lay slices of white bread side by side, 180 °C for about 5 minutes, do not turn. Say how each came out, seen
-        from the front.
-      </p>
-      <div className="flex gap-3">
-        <BreadMap basket={fryer.basket} hotSpots={hotSpots} />
-        <div>
-          <div className="grid grid-cols-3 gap-1">
-            {Array.from({ length: HOT_SPOTS }, (_, at) => (
-              <Choice
-                key={at}
-                label={spotName(at)}
-                value={String(hotSpots?.[at] ?? 2)}
-                options={options}
-                onChange={(v) => rate(at, Number(v))}
-              />
-            ))}
-          </div>
-          <p role="status" className="mt-1 text-sm">
-            {hotSpots
-              ? spotAdvice(hotSpots) || 'It browns evenly: no need to turn the basket for that.'
-              : 'Not tested: taken to brown evenly.'}
-          </p>
-          {hotSpots && (
-            <button
-              type="button"
-              className="btn btn-sm h-9"
-              onClick={() => onChange({ ...fryer, hotSpots: undefined })}
-            >
-              Forget the test
-            </button>
-          )}
-        </div>
-      </div>
-    </fieldset>
-  );
-}
-
-/** Readings of an oven thermometer against the setting: how far off the thermostat is. */
-function TemperatureTest({ fryer, onChange }: { fryer: Fryer; onChange: Change }) {
-  const { say } = useUnits();
-  const readings = fryer.readings ?? [];
-  const [setC, setSetC] = useState(180);
-  const [readC, setReadC] = useState(180);
-  const take = (next: { setC: number; readC: number }[]): void =>
-    onChange({
-      ...fryer,
-      readings: next,
-      offsetC: Math.min(RANGES.offsetC.max, Math.max(RANGES.offsetC.min, offsetOf(next))),
-    });
-  return (
-    <fieldset>
-      <legend className="font-display font-semibold">Temperature test</legend>
-      <p className="text-xs leading-snug">
-        Put an oven thermometer in the empty, hot fryer for ten minutes, and say what it reads. Mitts on.
-      </p>
-      <div className="flex items-end gap-2">
-        <NumberField
-          className="w-24"
-          label="Set to"
-          value={setC}
-          quantity="temperature"
-          range={RANGES.fryerTempC}
-          onChange={setSetC}
-        />
-        <NumberField
-          className="w-24"
-          label="It reads"
-          value={readC}
-          quantity="temperature"
-          range={RANGES.fryerTempC}
-          onChange={setReadC}
-        />
-        <button
-          type="button"
-          className="btn btn-sm h-9"
-          disabled={readings.length >= RANGES.readings.max}
-          onClick={() => take([...readings, { setC, readC }])}
-        >
-          Note it
-        </button>
-      </div>
-      <ul aria-label="Readings" className="mt-1 text-sm">
-        {readings.map((r, k) => (
-          <li key={k} className="flex items-center gap-2">
-            set {say(r.setC, 'temperature')}, read {say(r.readC, 'temperature')}
-            <button
-              type="button"
-              className="btn btn-ghost btn-square size-8"
-              aria-label={`Forget the reading at ${Math.round(r.setC)}`}
-              onClick={() => take(readings.filter((_, i) => i !== k))}
-            >
-              <Trash2 aria-hidden className="size-4" />
-            </button>
-          </li>
-        ))}
-      </ul>
-      <p role="status" className="text-sm font-semibold">
-        {readings.length === 0
-          ? `Taken to be ${fryer.offsetC === 0 ? 'right' : `off by ${fryer.offsetC} K`}.`
-          : fryer.offsetC === 0
-            ? 'It is what it says.'
-            : `Runs ${Math.abs(fryer.offsetC)} °C ${fryer.offsetC > 0 ? 'hotter' : 'cooler'} than it says; every plan reckons with it.`}
-      </p>
     </fieldset>
   );
 }

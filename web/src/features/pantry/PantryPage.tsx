@@ -1,10 +1,11 @@
 import { useMemo, useState } from 'react';
 import type { PantryBody } from '@yellowmist/contract';
-import { KNOWN, OWN_PREFIX, pantryOf, type Ingredient, type Label } from '@yellowmist/core';
+import { findIngredients, KNOWN, namesOf, OWN_PREFIX, pantryOf, type Ingredient, type Label } from '@yellowmist/core';
 import { Find } from '../../ui/Find';
 import { usePantryEdits } from '../../state/documents';
 import { SaveNote } from '../../ui/SaveNote';
 import { LabelForm } from './LabelForm';
+import { Weights } from './Weights';
 
 import { FUNCTION_ORDER, functionWord, listedBy, notFor } from './words';
 
@@ -23,9 +24,9 @@ export function PantryPage() {
   const { shown: pantry, change, note } = usePantryEdits();
   const [find, setFind] = useState('');
   const [label, setLabel] = useState<Label | null>(null);
-  const sought = find.trim().toLowerCase();
-  const { shelf } = useMemo(() => (pantry.own.length > 0 ? pantryOf(pantry.own) : KNOWN), [pantry.own]);
-  const items = shelf.filter((i) => !i.food && (sought === '' || i.name.toLowerCase().includes(sought)));
+  const sought = find.trim();
+  const known = useMemo(() => (pantry.own.length > 0 ? pantryOf(pantry.own) : KNOWN), [pantry.own]);
+  const items = findIngredients(known, sought, { fits: (i) => i.food === undefined });
   const groups = FUNCTION_ORDER.map((word) => ({ word, items: items.filter((i) => functionWord(i) === word) })).filter(
     (g) => g.items.length > 0,
   );
@@ -87,6 +88,7 @@ export function PantryPage() {
             </tbody>
           ))}
         </table>
+        <Weights pantry={pantry} find={sought} onChange={(weights) => void change((p) => ({ ...p, weights }))} />
         <p className="mt-4 text-xs opacity-85">
           EU: Regulation (EU) No 1169/2011, Annex II. US: FALCPA 2004 and the FASTER Act 2021. Diets are never a promise
           about a packet: traces and recipes differ.
@@ -106,6 +108,10 @@ export function PantryPage() {
     </div>
   );
 }
+
+/** A blend written out: "coriander seed 30, cumin 18 …" parts by weight. */
+const mixedOf = ({ parts = [] }: Ingredient): string =>
+  parts.map((p) => `${KNOWN.byId.get(p.ingredientId)!.name.split(',')[0].toLowerCase()} ${p.grams}`).join(', ');
 
 function Row({
   item,
@@ -138,6 +144,9 @@ function Row({
       <th scope="row" className="py-1 pr-2 text-left font-normal" title={item.source}>
         <span className={never ? 'line-through' : 'font-semibold'}>{item.name}</span>
         {!item.common && <span className="text-xs"> special shop</span>}
+        <span className="block text-xs opacity-85 sm:max-w-80 sm:truncate">
+          {item.parts ? mixedOf(item) : namesOf(item).slice(1, 5).join(', ')}
+        </span>
         {mine && (
           <span className="ml-1 inline-flex gap-1">
             <button type="button" className="btn btn-xs h-7" aria-label={`Change ${item.name}`} onClick={onChange}>

@@ -22,7 +22,7 @@ export function SupperPage() {
     void change((s) => ({ ...s, dishIds: [...s.dishIds.filter((d) => d !== id), ...(on ? [id] : [])] }));
   return (
     <div className="mx-auto grid w-full max-w-[84rem] gap-x-8 gap-y-4 p-4 lg:grid-cols-[20rem_minmax(0,1fr)]">
-      <div className="space-y-4">
+      <div className="min-w-0 space-y-4">
         <div>
           <h1 className="sr-only">{body.name}</h1>
           <Name key={body.name} name={body.name} onChange={(name) => void change((s) => ({ ...s, name }))} />

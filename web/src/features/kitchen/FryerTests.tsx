@@ -1,0 +1,129 @@
+import { Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import { RANGES } from '@yellowmist/contract';
+import { BREAD_WORDS, HOT_SPOTS, offsetOf, spotAdvice, spotName, type Fryer } from '@yellowmist/core';
+import { BreadMap } from '../../draw/BreadMap';
+import { Choice } from '../../ui/Choice';
+import { NumberField } from '../../ui/NumberField';
+import { useUnits } from '../../state/useUnits';
+
+type Change = (fryer: Fryer) => void;
+
+const EVEN = Array<number>(HOT_SPOTS).fill(2);
+
+/** Nine slices of bread, each rated by its colour: where the basket browns fastest. */
+export function BreadTest({ fryer, onChange }: { fryer: Fryer; onChange: Change }) {
+  const { hotSpots } = fryer;
+  const options = BREAD_WORDS.map((label, k) => ({ value: String(k), label }));
+  const rate = (at: number, rating: number): void =>
+    onChange({ ...fryer, hotSpots: (hotSpots ?? EVEN).map((r, i) => (i === at ? rating : r)) });
+  return (
+    <fieldset>
+      <legend className="font-display font-semibold">Bread test</legend>
+      <p className="text-xs leading-snug">
+        Lay slices of white bread side by side, 180 °C for about 5 minutes, do not turn. Say how each came out, seen
+        from the front.
+      </p>
+      <div className="flex gap-3">
+        <BreadMap basket={fryer.basket} hotSpots={hotSpots} />
+        <div>
+          <div className="grid grid-cols-3 gap-1">
+            {Array.from({ length: HOT_SPOTS }, (_, at) => (
+              <Choice
+                key={at}
+                label={spotName(at)}
+                value={String(hotSpots?.[at] ?? 2)}
+                options={options}
+                onChange={(v) => rate(at, Number(v))}
+              />
+            ))}
+          </div>
+          <p role="status" className="mt-1 text-sm">
+            {hotSpots
+              ? spotAdvice(hotSpots) || 'It browns evenly: no need to turn the basket for that.'
+              : 'Not tested: taken to brown evenly.'}
+          </p>
+          {hotSpots && (
+            <button
+              type="button"
+              className="btn btn-sm h-9"
+              onClick={() => onChange({ ...fryer, hotSpots: undefined })}
+            >
+              Forget the test
+            </button>
+          )}
+        </div>
+      </div>
+    </fieldset>
+  );
+}
+
+/** Readings of an oven thermometer against the setting: how far off the thermostat is. */
+export function TemperatureTest({ fryer, onChange }: { fryer: Fryer; onChange: Change }) {
+  const { say } = useUnits();
+  const readings = fryer.readings ?? [];
+  const [setC, setSetC] = useState(180);
+  const [readC, setReadC] = useState(180);
+  const take = (next: { setC: number; readC: number }[]): void =>
+    onChange({
+      ...fryer,
+      readings: next,
+      offsetC: Math.min(RANGES.offsetC.max, Math.max(RANGES.offsetC.min, offsetOf(next))),
+    });
+  return (
+    <fieldset>
+      <legend className="font-display font-semibold">Temperature test</legend>
+      <p className="text-xs leading-snug">
+        Put an oven thermometer in the empty, hot fryer for ten minutes, and say what it reads. Mitts on.
+      </p>
+      <div className="flex items-end gap-2">
+        <NumberField
+          className="w-24"
+          label="Set to"
+          value={setC}
+          quantity="temperature"
+          range={RANGES.fryerTempC}
+          onChange={setSetC}
+        />
+        <NumberField
+          className="w-24"
+          label="It reads"
+          value={readC}
+          quantity="temperature"
+          range={RANGES.fryerTempC}
+          onChange={setReadC}
+        />
+        <button
+          type="button"
+          className="btn btn-sm h-9"
+          disabled={readings.length >= RANGES.readings.max}
+          onClick={() => take([...readings, { setC, readC }])}
+        >
+          Note it
+        </button>
+      </div>
+      <ul aria-label="Readings" className="mt-1 text-sm">
+        {readings.map((r, k) => (
+          <li key={k} className="flex items-center gap-2">
+            set {say(r.setC, 'temperature')}, read {say(r.readC, 'temperature')}
+            <button
+              type="button"
+              className="btn btn-ghost btn-square size-8"
+              aria-label={`Forget the reading at ${Math.round(r.setC)}`}
+              onClick={() => take(readings.filter((_, i) => i !== k))}
+            >
+              <Trash2 aria-hidden className="size-4" />
+            </button>
+          </li>
+        ))}
+      </ul>
+      <p role="status" className="text-sm font-semibold">
+        {readings.length === 0
+          ? `Taken to be ${fryer.offsetC === 0 ? 'right' : `off by ${fryer.offsetC} K`}.`
+          : fryer.offsetC === 0
+            ? 'It is what it says.'
+            : `Runs ${Math.abs(fryer.offsetC)} °C ${fryer.offsetC > 0 ? 'hotter' : 'cooler'} than it says; every plan reckons with it.`}
+      </p>
+    </fieldset>
+  );
+}
