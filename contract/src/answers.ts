@@ -15,6 +15,8 @@ import type {
   Outcome,
   Reason,
   SecondPlan,
+  Serving,
+  SideBowlAmounts,
   Seasoning,
   Text,
   WaitingResult,
@@ -125,6 +127,10 @@ export interface AlternativeAnswer extends CookAnswer {
   oilGm2: number;
   sprayOilG: number;
   bowls: Bowl[];
+  /** Bowls beside the coat, measured out. */
+  beside: SideBowlAmounts[];
+  /** What one person eats, in air and from the pot, with one standard deviation; estimates. */
+  perServing: { air: Serving; pot: Serving };
   seasoning: SeasoningAnswer;
   allergens: Allergen[];
   piecesPerBatch: number;

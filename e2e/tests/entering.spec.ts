@@ -29,7 +29,7 @@ test('a dish by weight and cups is on the bench in eight actions, by keyboard al
   expect(actions).toBeLessThanOrEqual(8);
   await onBench(page);
   await expect(page.getByRole('region', { name: 'Food and cut' })).toContainText(
-    /3\d pieces of chicken thigh, boned, bite size, 1[56] mm thick, patted, from the cold/,
+    /3\d pieces of chicken thigh, boned, bite size, 1[56]\smm thick, patted, from the cold/,
   );
   await page.getByRole('tab', { name: 'Bowls' }).click();
   await expect(page.getByText(/^Your recipe’s \d+ g/).first()).toBeVisible();
@@ -103,7 +103,7 @@ test('wings with a sauce of five things over two batches, a dip and a spice salt
   await expect(page.getByText(/it contains .*soy/)).toBeVisible();
   await page.getByRole('tab', { name: 'On the plate' }).click();
   await expect(page.getByRole('row', { name: /Energy/ })).toContainText(/\d+ to \d+ kcal/);
-  await expect(page.getByText(/about \d+ min at .*one layer, never covered/)).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText(/about \d+\smin at .*one layer, never covered/)).toBeVisible({ timeout: 20_000 });
 });
 
 test('a wrapped parcel is entered by name, a second food goes with it, and both are told', async ({ page }) => {

@@ -5,15 +5,22 @@ import {
   OUTCOME_KEYS,
   PLACES,
   QUANTITY_KINDS,
+  SIDE_USES,
+  type About,
   type Bowl,
   type BowlPart,
   type Energy,
   type Ingredient,
+  type Keeping,
   type KeptCoat,
   type KeptCook,
   type LayerSpec,
   type Quantity,
+  type Serving,
+  type SideBowlAmounts,
+  type SidePart,
   type Text,
+  type Thickening,
   type WaitingResult,
 } from '@yellowmist/core';
 import type * as J from 'joi';
@@ -109,6 +116,36 @@ const bowl = allOf<Bowl>({
   reachesPieces: Joi.number(),
 });
 
+const sideBowl = allOf<SideBowlAmounts>({
+  name: words,
+  use: oneOf(...SIDE_USES),
+  parts: Joi.array().items(
+    allOf<SidePart>({
+      ingredientId: words,
+      name: words,
+      grams: Joi.number(),
+      ml: Joi.number().allow(null),
+      count: Joi.number().allow(null),
+    }),
+  ),
+  takesG: Joi.number(),
+  perBatchG: Joi.number(),
+  batches: Joi.number(),
+  saysG: Joi.number(),
+  thickening: allOf<Thickening>({ starchPer100g: Joi.number(), word: words, minutes: Joi.number() }).allow(null),
+  keeping: allOf<Keeping>({ made: oneOf('before', 'ahead', 'while-it-cooks'), days: Joi.number() }),
+});
+
+const about = allOf<About>({ value: Joi.number(), off: Joi.number() });
+const serving = allOf<Serving>({
+  people: Joi.number(),
+  energyKcal: about,
+  proteinG: about,
+  fatG: about,
+  carbohydrateG: about,
+  saltG: about,
+});
+
 const settings = airPlanSchema.extract('settings') as never;
 
 const alternative = allOf<A.AlternativeAnswer>({
@@ -133,6 +170,8 @@ const alternative = allOf<A.AlternativeAnswer>({
   oilGm2: Joi.number(),
   sprayOilG: Joi.number(),
   bowls: Joi.array().items(bowl),
+  beside: Joi.array().items(sideBowl),
+  perServing: allOf<A.AlternativeAnswer['perServing']>({ air: serving, pot: serving }),
   seasoning: allOf<A.SeasoningAnswer>({
     perLayerG: numbers,
     inFoodG: Joi.number(),

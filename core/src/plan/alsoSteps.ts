@@ -1,4 +1,5 @@
 import { foodOf } from '../foods/index.js';
+import { safeMinimum } from '../safety/index.js';
 import { celsius, counted, spoken, text, type Text } from '../units/index.js';
 import { minutes, type Told } from './told.js';
 
@@ -17,18 +18,22 @@ export function alsoStep({ pantry, dish }: Told): Text[] {
 }
 
 /** When the second food is done, where that is not when all is. */
-export function alsoCentre({ also, plan, dish }: Told): Text[] {
-  if (!also) return [];
-  const total = plan.settings.minutes;
+export function alsoCentre({ pantry, also, plan, dish }: Told): Text[] {
+  if (!also || !dish.also) return [];
   const name = spoken(also.name);
-  if (also.doneMin === null)
+  const minimum = safeMinimum(foodOf(pantry, dish.also.foodId).food.safety);
+  const check = minimum ? [text`Check the centre of the ${name}, too: ${celsius(minimum.tempC)} or more.`] : [];
+  if (also.doneMin === null) {
     return [
       text`The ${name} is not done in these minutes (${celsius(also.centreC)} inside): put it in first, or cut it smaller.`,
+      ...check,
     ];
-  const spare = total - also.doneMin;
-  if (spare < EARLY_MIN || dish.also === undefined) return [];
+  }
+  const spare = plan.settings.minutes - also.doneMin;
+  if (spare < EARLY_MIN) return check;
   return [
     text`The ${name} is done after about ${minutes(also.doneMin)}: put it in ${minutes(spare)} later, or take it out first.`,
+    ...check,
   ];
 }
 

@@ -1,5 +1,5 @@
 import { BROWNS_EARLY_SUGAR_G, type SideBowlAmounts, type SidePart } from '../beside/index.js';
-import { countedName, massMean, partsOf } from '../foods/index.js';
+import { countedName, foodOf, massMean, partsOf } from '../foods/index.js';
 import { counted, joined, listed, lowered, mass, spoken, text, type Text } from '../units/index.js';
 import { measured } from './measured.js';
 import { minutes, round, type Told } from './told.js';
@@ -96,14 +96,13 @@ const measuredAll = (b: SideBowlAmounts): Text => {
 };
 
 /** What is thrown away and what keeps, once all is cooked. */
-export function leftoverStep({ ready, dish, plan }: Told, rawEgg: boolean): Text[] {
+export function leftoverStep({ pantry, ready, dish, plan }: Told, rawEgg: boolean): Text[] {
   if (dish.readyCoated) return [];
-  const raw = ready.food.origin === 'meat' || ready.food.origin === 'fish';
+  const foods = [ready.food, ...(dish.also ? [foodOf(pantry, dish.also.foodId)] : [])];
+  const raw = foods.find((f) => f.origin === 'meat' || f.origin === 'fish');
   const batter = ready.layers.some((l) => l.batter);
   if (raw)
-    return [
-      text`What is left in the bowls met raw ${ready.food.origin}: throw it away, and wash bowls, board and hands.`,
-    ];
+    return [text`What is left in the bowls met raw ${raw.origin}: throw it away, and wash bowls, board and hands.`];
   if (rawEgg)
     return [
       text`What is left of ${batter ? 'the batter keeps a day, covered and cold; crumbs and flour' : 'crumbs and flour'} that met raw egg are thrown away.`,

@@ -88,6 +88,8 @@ function alternativeAnswer(a: Alternative): AlternativeAnswer {
     oilGm2: a.plan.oilGm2,
     sprayOilG: a.sprayOilG,
     bowls: a.bowls,
+    beside: a.beside,
+    perServing: a.perServing,
     seasoning: { ...a.seasoning, move: plain(a.seasoning.move) },
     allergens: a.allergens,
     piecesPerBatch: a.load.piecesPerBatch,

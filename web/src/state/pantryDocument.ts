@@ -25,3 +25,10 @@ export const requestOf = (
   limits: withPantry(limits, pantry),
   own: pantry.own,
 });
+
+/** The same for a search: what stands beside the coat and how the food was bought change nothing of it. */
+export const searchOf = (
+  { dish, ...rest }: ConvertRequest,
+  pantry: PantryDocument,
+): ConvertRequest & { own: Label[] } =>
+  requestOf({ ...rest, dish: { ...dish, beside: undefined, servings: undefined, bought: undefined } }, pantry);

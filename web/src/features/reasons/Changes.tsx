@@ -1,7 +1,7 @@
 import type { ConversionBody } from '@yellowmist/contract';
 import type { AirPlan, WorthChange } from '@yellowmist/core';
 import { useAnswer } from '../../state/useAnswer';
-import { requestOf, usePantryDocument } from '../../state/pantryDocument';
+import { searchOf, usePantryDocument } from '../../state/pantryDocument';
 import { useUnits } from '../../state/useUnits';
 
 const NUMBERS = ['No', 'One', 'Two', 'Three', 'Four', 'Five'] as const;
@@ -12,7 +12,7 @@ const headingFor = (n: number): string =>
 /** The plan told as a difference from what the cook does today: each change, and what is lost without it. */
 export function Changes({ body, plan }: { body: ConversionBody; plan: AirPlan }) {
   const pantry = usePantryDocument();
-  const { answer, error } = useAnswer('changes', { ...requestOf(body, pantry), plan });
+  const { answer, error } = useAnswer('changes', { ...searchOf(body, pantry), plan });
   return (
     <section aria-label="Changes to your coat" className="mb-3">
       {error ? <p role="alert">{error}</p> : <Told changes={answer} />}

@@ -3,7 +3,7 @@ import type { Chosen, ConversionBody, SearchAnswer } from '@yellowmist/contract'
 import { fingerprint, kept, type Alternative, type Conversion } from '@yellowmist/core';
 import { api } from '../../state/api';
 import { useAppDispatch, useAppStore } from '../../state/hooks';
-import { requestOf, usePantryDocument } from '../../state/pantryDocument';
+import { searchOf, usePantryDocument } from '../../state/pantryDocument';
 import { convert, restore } from '../../worker/core';
 import type { DishQuestion } from '../../worker/questions';
 import { searchFound, selectBody, selectDesk, useDish, type Found } from '../dish/dishSlice';
@@ -50,7 +50,7 @@ export function useSearch(body: ConversionBody | null): Search {
   const { id } = useDish(selectDesk);
   const pantry = usePantryDocument();
   const [round, setRound] = useState(0);
-  const key = body ? JSON.stringify(requestOf(body, pantry)) : '';
+  const key = body ? JSON.stringify(searchOf(body, pantry)) : '';
   const question = useMemo(() => (key ? (JSON.parse(key) as DishQuestion) : null), [key]);
   const asked = useMemo(() => fingerprint(question), [question]);
   const calling = useRef<AbortController>(null);
