@@ -1,6 +1,10 @@
 import { unit } from 'mathjs';
 import {
   celsiusToFahrenheit,
+  gramsOf,
+  ingredient,
+  KNOWN,
+  readAmount,
   fahrenheitToCelsius,
   gToOz,
   inchToMm,
@@ -34,5 +38,21 @@ describe('units agree with a general units package', () => {
     expect(mmToInch(100)).toBeCloseTo(known(100, 'mm', 'inch'), 9);
     expect(ozToG(1)).toBeCloseTo(known(1, 'oz', 'g'), 6);
     expect(gToOz(500)).toBeCloseTo(known(500, 'g', 'oz'), 6);
+  });
+
+  test.each([
+    ['1 lb water', 1, 'lb', 'g'],
+    ['12 oz water', 12, 'oz', 'g'],
+    ['1.5 kg water', 1.5, 'kg', 'g'],
+    ['2 l water', 2, 'l', 'ml'],
+    ['3 fl oz water', 3, 'fluidounce', 'ml'],
+    ['1 pint water', 16, 'fluidounce', 'ml'],
+    ['1 quart water', 32, 'fluidounce', 'ml'],
+    ['2 cups water', 16, 'fluidounce', 'ml'],
+    ['4 tbsp water', 2, 'fluidounce', 'ml'],
+    ['6 tsp water', 1, 'fluidounce', 'ml'],
+  ] as const)('"%s" of a recipe is read as %d %s', (line, value, from, to) => {
+    // A ml of water is taken for a gram; its cup weighs 237 g.
+    expect(gramsOf(ingredient(KNOWN, 'water'), readAmount(line))! / known(value, from, to)).toBeCloseTo(1, 2);
   });
 });

@@ -21,18 +21,18 @@ test('a dish by weight and cups is on the bench in eight actions, by keyboard al
   await expect(page.getByText(/pieces of about/)).toContainText(/680\sg as bought/);
   await act(() => coat(page).focus());
   await act(() => page.keyboard.press('Control+a'));
-  await act(() => page.keyboard.type('½ cup flour, 1 tsp salt, 2 eggs, splash of water, 1½ cups crumbs'));
+  await act(() => page.keyboard.type('½ cup flour, 1 tsp salt\n2 eggs, splash of water\n1½ cups crumbs'));
   const bowls = page.getByRole('list', { name: 'Bowls as they are understood' }).getByRole('listitem');
   await expect(bowls).toHaveCount(3);
   await expect(bowls.nth(1)).toContainText('2 eggs');
-  await act(() => page.keyboard.press('Enter'));
+  await act(() => page.keyboard.press('Control+Enter'));
   expect(actions).toBeLessThanOrEqual(8);
   await onBench(page);
   await expect(page.getByRole('region', { name: 'Food and cut' })).toContainText(
     /3\d pieces of chicken thigh, boned, bite size, 1[56]\smm thick, patted, from the cold/,
   );
   await page.getByRole('tab', { name: 'Bowls' }).click();
-  await expect(page.getByText(/^Your recipe’s \d+ g/).first()).toBeVisible();
+  await expect(page.getByText(/^Your recipe’s \d+\sg/).first()).toBeVisible();
 });
 
 test('what is not understood is asked with its likeliest answers, and what was typed stays', async ({ page }) => {

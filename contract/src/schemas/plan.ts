@@ -75,8 +75,12 @@ export const airPlanSchema = allOf<AirPlan>({
     ...airHabits,
   }),
   second,
-  station: allOf<Station>({ handling: oneOf('hands', 'fork', 'shaker'), surplus: within('surplus') }).optional(),
+  station: allOf<Station>({
+    handling: oneOf('hands', 'fork', 'shaker', 'tossed'),
+    surplus: within('surplus'),
+  }).optional(),
   afterwards: oneOf('rack', 'at-once', 'held').optional(),
+  forCrust: Joi.boolean().optional(),
   saltedWhen: oneOf('at-once', 'after-rest', 'in-bowls').optional(),
   laying: allOf<BasketLaying>({
     gapMm: within('gapMm'),

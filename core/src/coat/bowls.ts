@@ -80,7 +80,8 @@ export function bowlsFor(
     const layer = layers[visits[0]];
     const onFoodG = visits.reduce((sum, at) => sum + layers[at].pickUpGm2, 0) * areaM2;
     const lostG = LOST_BY[handling] * onFoodG;
-    const remainderG = remainderOf(layer) * surplus;
+    // All that is in the bowl is tossed onto the pieces: nothing has to be left to dip into.
+    const remainderG = handling === 'tossed' ? 0 : remainderOf(layer) * surplus;
     const wantedG = onFoodG + lostG + remainderG;
     const parts = layer.portions.map((p) => partOf(p, wantedG));
     const totalG = parts.reduce((sum, p) => sum + p.grams, 0);

@@ -185,3 +185,13 @@ describe('salt', () => {
     expect(plain(said.move)).toMatch(/brings its own/);
   });
 });
+
+test('tossed together in a bowl, nothing has to be left to dip into', () => {
+  const specs = [spec(['egg', 50]), spec(['potato-starch', 80])];
+  const laid = buildCoat(KNOWN, specs, 'damp', 0.02);
+  const dipped = bowlsFor(laid, 0.1, 20);
+  const tossed = bowlsFor(laid, 0.1, 20, { handling: 'tossed', surplus: 1 });
+  expect(tossed[1].totalG).toBeLessThan(dipped[1].totalG);
+  expect(tossed[1].leftG).toBeCloseTo(0, 6);
+  expect(tossed[1].onFoodG).toBeCloseTo(dipped[1].onFoodG, 6);
+});

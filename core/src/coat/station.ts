@@ -29,7 +29,7 @@ const shakes = (layer: CoatLayer): boolean =>
   layer.grain === 'powder' || layer.grain === 'starch' || layer.grain === 'meal';
 
 function gripFor(layer: CoatLayer, handling: Handling, writes: Hand): Grip {
-  if (handling === 'fork') return 'fork';
+  if (handling === 'fork' || handling === 'tossed') return 'fork';
   if (handling === 'shaker' && !layer.wet && shakes(layer)) return 'shaker';
   return handFor(layer.wet, writes);
 }

@@ -84,7 +84,7 @@ export interface GrammarNote {
 }
 
 /** How pieces are moved through the bowls. */
-export type Handling = 'hands' | 'fork' | 'shaker';
+export type Handling = 'hands' | 'fork' | 'shaker' | 'tossed';
 export type Hand = 'left' | 'right';
 
 /** How the cook sets the bowls out. */

@@ -186,6 +186,8 @@ export interface AirPlan {
   station?: Station;
   /** What happens to it when it is done; a rest on a rack without. */
   afterwards?: Afterwards;
+  /** Cooked on past what is safe, for the crust. Default false. */
+  forCrust?: boolean;
   /** When it is salted; the moment it comes out without. */
   saltedWhen?: SaltedWhen;
   /** How the pieces lie in the basket; packed with the usual air between them without. */

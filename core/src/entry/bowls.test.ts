@@ -36,6 +36,7 @@ describe('bowls in one field', () => {
       'For the batter: 1 cup rice flour, 1 cup cold water\n\nFor the coating: 2 cups panko, 1 tbsp oil',
       ['batter: rice-flour water', 'finish: coarse-crumbs rapeseed-oil'],
     ],
+    ['1 cup semolina; 2 eggs; 2 cups crushed pretzels', ['dust: semolina', 'binder: egg', 'finish: pretzel-crumbs']],
     ['½ cup flour\n2 eggs\n1 cup crushed cornflakes', ['dust: wheat-flour', 'binder: egg', 'finish: cornflakes']],
   ])('%s', (text, bowls) => expect(told(text)).toEqual(bowls));
 

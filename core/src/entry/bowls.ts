@@ -186,6 +186,12 @@ const summed = (lines: readonly BowlLine[]): Portion[] => {
   return [...grams].map(([ingredientId, g]) => ({ ingredientId, grams: g }));
 };
 
+/** Powder after a wet bowl is a dredge; meal or crumbs before one are a dust. */
+function kindAt(bowl: Sorted, at: number, of: number): BowlKind {
+  if (at > 0 && bowl.kind === 'dust') return 'dredge';
+  return at === 0 && of > 1 && bowl.kind === 'finish' ? 'dust' : bowl.kind;
+}
+
 /** A thing that is named twice in one breath stands in two bowls: "flour, egg, flour". */
 const namesTwice = (lines: readonly BowlLine[]): boolean => {
   const ids = lines.flatMap((l) => (l.portion ? [l.portion.ingredientId] : []));
@@ -212,7 +218,7 @@ export function readBowls(pantry: Pantry, text: string): BowlsReading {
   const lines = written.flat();
   return {
     bowls: bowls.map((bowl, at) => ({
-      kind: at > 0 && bowl.kind === 'dust' ? 'dredge' : bowl.kind,
+      kind: kindAt(bowl, at, bowls.length),
       lines: bowl.lines,
       portions: summed(bowl.lines),
     })),

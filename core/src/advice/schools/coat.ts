@@ -106,6 +106,11 @@ export const HANDS: School = {
   options: [
     handled('hands', 'A dry hand and a wet hand', 'You feel what holds, and press the crumbs on.'),
     handled('fork', 'Fork or tongs', 'Clean hands and less waste; holes and rings are missed.'),
+    handled(
+      'tossed',
+      'All tossed together in the bowl',
+      'Quick for small pieces, and nothing is left in the bowl; wet coats glue them together.',
+    ),
     handled('shaker', 'A box or bag, one piece at a time', 'Quick and even for flour and starch; together they clump.'),
   ],
 };

@@ -182,3 +182,35 @@ export const SAUCE_HOW_MUCH: School = {
     saucedAs('tossed', 'Tossed until all is drenched', 'Every side is sauced; it is eaten at once, for it softens.'),
   ],
 };
+
+/** Cooked on for the crust, it has so much longer. Common practice, no source: up to the upper 80s °C in the middle. */
+const LONGER = 1.2;
+
+const inMinutes = (now: Situation, forCrust: boolean): ReturnType<SchoolOption['apply']> => {
+  const { settings } = now.plan;
+  const minutes = Math.round(forCrust ? settings.minutes * LONGER : settings.minutes / LONGER);
+  if (minutes > now.limits.maxMinutes) return null;
+  const turnAtMin = settings.turnAtMin === null ? null : Math.min(settings.turnAtMin, minutes);
+  return { dish: now.dish, plan: { ...now.plan, forCrust, settings: { ...settings, minutes, turnAtMin } } };
+};
+
+export const DONE_WHEN: School = {
+  question: 'When is it done?',
+  raisedBy: ({ pantry, dish }) => foodOf(pantry, dish.foodId).food.safety === 'poultry',
+  options: [
+    {
+      id: 'safe',
+      label: 'When the centre is safe and the coat golden',
+      reason: 'Juiciest; a thermometer says when.',
+      holds: ({ plan }) => !plan.forCrust,
+      apply: (now) => inMinutes(now, false),
+    },
+    {
+      id: 'crust',
+      label: 'On to the upper 80s °C, for the crust',
+      reason: 'In its coat it stays juicy, and what is near a bone lets go; the crust dries through.',
+      holds: ({ plan }) => plan.forCrust === true,
+      apply: (now) => inMinutes(now, true),
+    },
+  ],
+};

@@ -1,7 +1,7 @@
 import { OIL_IN_CRUMBS, FLOUR_FIRST, HANDS, OIL } from './coat.js';
 import { AFTERWARDS, SAUCED_WHEN, VEGETABLE } from './food.js';
 import { PREHEAT, TEMPERATURE, TURNING, UNDER_FOOD } from './heat.js';
-import { DENSE, FREEZING, LID, PREHEAT_HOW, SAUCE_HOW_MUCH, SIZE } from './handling.js';
+import { DENSE, DONE_WHEN, FREEZING, LID, PREHEAT_HOW, SAUCE_HOW_MUCH, SIZE } from './handling.js';
 import { CHEESE_WHEN, DREDGE, FLOUR_OUTSIDE } from './layers.js';
 import type { School, Situation } from './school.js';
 import { SALT_WHEN, SEASON_WHERE } from './season.js';
@@ -22,6 +22,7 @@ export const SCHOOLS = {
   season: SEASON_WHERE,
   cheese: CHEESE_WHEN,
   lid: LID,
+  'done-when': DONE_WHEN,
   under: UNDER_FOOD,
   hands: HANDS,
   vegetable: VEGETABLE,

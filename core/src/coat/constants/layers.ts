@@ -129,12 +129,12 @@ export const BROWNING_OF_SUGAR = 3;
  */
 export const BOWL_REMAINDER_G = { batter: 100, dip: 30, powder: 45, crumb: 35 } as const;
 /**
- * What sticks to hands, to a fork, or in a shaker box, of what goes on the food.
+ * What sticks to hands, to a fork, in a shaker box, or to the bowl in which all is tossed, of what goes on the food.
  * @unit share
  * @range 0.03–0.15
  * @source common practice, no source
  */
-export const LOST_BY = { hands: 0.1, fork: 0.06, shaker: 0.08 } as const;
+export const LOST_BY = { hands: 0.1, fork: 0.06, shaker: 0.08, tossed: 0.05 } as const;
 /**
  * Salt of a coated dish against the bare food's weight: below which it is bland, from which seasoned, above which salty;
  * and what a one-touch seasoning aims at.

@@ -40,6 +40,7 @@ const HANDLINGS: readonly { value: Handling; label: string }[] = [
   { value: 'hands', label: 'a dry hand and a wet hand' },
   { value: 'fork', label: 'fork or tongs' },
   { value: 'shaker', label: 'a closed box for the flours' },
+  { value: 'tossed', label: 'all tossed together in each bowl' },
 ];
 
 /** The dipping station as the cook sets it out: bowls in the order of use, the hand for each, the tray at the end. */

@@ -17,6 +17,22 @@ import { useEntered, useQuestion, type Saying } from '../dish/entry/useEntered';
 /** What is written in the sentence at first: a real example. */
 const EXAMPLE = { food: '24 oyster mushrooms, torn', coat: 'beer batter', minutes: 5 };
 
+/** The coat is what is written, and none of those that have a name. */
+const BY_WORDS = 'words';
+const COATS = [
+  { value: BY_WORDS, label: 'in my own words, above' },
+  ...NAMED_COATS.map(({ id, label }) => ({ value: id, label })),
+];
+
+/** Letters of a line of the field, about, and how many lines it grows to. */
+const LINE_LETTERS = 62;
+const MOST_ROWS = 8;
+const rowsOf = (text: string): number =>
+  Math.min(
+    MOST_ROWS,
+    text.split('\n').reduce((rows, line) => rows + Math.max(1, Math.ceil(line.length / LINE_LETTERS)), 0),
+  );
+
 /** What was chosen beside what is typed: an answer, a cut, a size; the pieces and minutes of the cook's own. */
 interface Chosen {
   bought: Bought | null;
@@ -93,21 +109,30 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
                 <FoodRead entered={entered} onChoose={choose} onCount={(count) => setChosen({ ...chosen, count })} />
               )}
             </div>
-            <Line id={`${id}coat`} label="in" hint="½ cup flour, 1 tsp salt, 2 eggs, 1½ cups crumbs · or a coat’s name">
-              <input
+            <Line
+              id={`${id}coat`}
+              label="in"
+              hint="½ cup flour, 1 tsp salt, 2 eggs, 1½ cups crumbs, in one line or several"
+            >
+              <textarea
                 id={`${id}coat`}
-                className="input h-11 w-full text-lg"
+                className="textarea min-h-11 w-full resize-y bg-base-100 py-2 text-lg leading-snug text-base-content"
+                rows={rowsOf(coatText)}
                 value={coatText}
                 maxLength={1000}
-                list={`${id}coats`}
-                autoComplete="off"
                 onChange={(e) => setCoatText(e.target.value)}
+                onKeyDown={(e) => {
+                  if (e.key === 'Enter' && (e.ctrlKey || e.metaKey)) e.currentTarget.form?.requestSubmit();
+                }}
               />
-              <datalist id={`${id}coats`}>
-                {NAMED_COATS.map((c) => (
-                  <option key={c.id} value={c.label} />
-                ))}
-              </datalist>
+              <Choice
+                className="mt-1 max-w-80"
+                label="A coat by its name"
+                hideLabel
+                value={NAMED_COATS.find((c) => c.label === coatText)?.id ?? BY_WORDS}
+                options={COATS}
+                onChange={(chosenId) => setCoatText(NAMED_COATS.find((c) => c.id === chosenId)?.label ?? coatText)}
+              />
             </Line>
             <div className="sm:pl-16">
               {entered && (
