@@ -132,9 +132,9 @@ export function FryerDrawing({ basket, racks, hotSpots, range, say, title, onSiz
             onKeyDown={(e) => key(e, side)}
           />
           <text
-            x={side === 'wide' ? x + 26 : x}
-            y={side === 'wide' ? y + 9 : y + 50}
-            textAnchor={side === 'wide' ? 'start' : 'middle'}
+            x={0}
+            y={side === 'wide' ? -h / 2 - 16 - (racks - 1) * RACK_MM : h / 2 + 46}
+            textAnchor="middle"
             fontSize="27"
             className="fill-base-content"
           >
