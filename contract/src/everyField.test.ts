@@ -59,7 +59,11 @@ const DOCUMENTS: [string, Schema, object][] = [
       },
       fried: {
         ...example.fried,
-        layers: example.fried.layers.map((l) => ({ ...l, written: { portions: l.portions, pieces: 20 } })),
+        layers: example.fried.layers.map((l) => ({
+          ...l,
+          written: { portions: l.portions, pieces: 20 },
+          divided: { share: 0.5, portions: [{ ingredientId: 'cayenne', grams: 2 }] },
+        })),
       },
       fryer: full,
       chosen: { family: 'own', by: 'cook', plan },

@@ -38,6 +38,7 @@ export const RANGES = {
   /** Bowls beside the coat; people who eat. */
   beside: { min: 0, max: 8 },
   servings: { min: 1, max: 40 },
+  dividedShare: { min: 0.1, max: 0.9 },
   bareShare: { min: 0, max: 0.5 },
   bought: { min: 0.05, max: 10_000 },
   cutSizeMm: { min: 4, max: 120 },

@@ -1,5 +1,5 @@
 import type * as J from 'joi';
-import type { FriedCook, LayerSpec, Portion, WrittenAmounts } from '@yellowmist/core';
+import type { DividedBowl, FriedCook, LayerSpec, Portion, WrittenAmounts } from '@yellowmist/core';
 import { RANGES } from '../ranges.js';
 import { allOf, coatId, oneOf, pantryId, whole, within } from './fields.js';
 import { Joi } from './joi.js';
@@ -22,6 +22,7 @@ export const portions = Joi.array()
 export const layer = allOf<LayerSpec>({
   portions,
   written: allOf<WrittenAmounts>({ portions, pieces: whole('count') }).optional(),
+  divided: allOf<DividedBowl>({ share: within('dividedShare'), portions }).optional(),
   pressed: Joi.boolean().optional(),
   clumped: Joi.boolean().optional(),
   drainS: within('drainS').optional(),

@@ -1,5 +1,5 @@
 import type { Dish, SideBowl, SideUse } from '../dish/index.js';
-import { partsOf, totalGrams, type Pantry } from '../foods/index.js';
+import { partsOf, totalGrams, type Pantry, type Part } from '../foods/index.js';
 import { US_CUP_ML } from '../units/index.js';
 import { BRUSHED_G, DIP_G, MARINADE_G, SERVING_G, SPICE_SALT_G, TOPPING_G, TOSSED_G } from './constants.js';
 import { keepsOf, type Keeping } from './keeping.js';
@@ -53,6 +53,23 @@ export function takenG(bowl: Pick<SideBowl, 'use' | 'wantedG'>, coatedG: number,
 /** The part counts as whole ones where it is counted and that comes out near enough. Our choice. */
 const WHOLE_WITHIN = 0.12;
 
+/** The parts of a mixture as they are measured when `takesG` of it is made. */
+export function sidePartsOf(parts: readonly Part[], takesG: number): SidePart[] {
+  const saysG = totalGrams(parts);
+  return parts.map(({ ingredientId, ingredient: { name, cupG, eachG }, grams }) => {
+    const takes = saysG === 0 ? 0 : (grams / saysG) * takesG;
+    const many = eachG ? takes / eachG : 0;
+    const counted = eachG !== undefined && Math.round(many) > 0 && Math.abs(many - Math.round(many)) < WHOLE_WITHIN;
+    return {
+      ingredientId,
+      name,
+      grams: takes,
+      ml: cupG ? (takes / cupG) * US_CUP_ML : null,
+      count: counted ? Math.round(many) : null,
+    };
+  });
+}
+
 /**
  * Every bowl beside the coat, measured out: grams of each part, per batch, how it thickens, how long it keeps.
  * @param coatedG g of the food with its coat, all pieces
@@ -68,18 +85,7 @@ export function besideAmounts(pantry: Pantry, dish: Dish, coatedG: number, batch
     return {
       name: bowl.name,
       use: bowl.use,
-      parts: parts.map(({ ingredientId, ingredient: { name, cupG, eachG }, grams }) => {
-        const takes = saysG === 0 ? 0 : (grams / saysG) * takesG;
-        const many = eachG ? takes / eachG : 0;
-        const counted = eachG !== undefined && Math.round(many) > 0 && Math.abs(many - Math.round(many)) < WHOLE_WITHIN;
-        return {
-          ingredientId,
-          name,
-          grams: takes,
-          ml: cupG ? (takes / cupG) * US_CUP_ML : null,
-          count: counted ? Math.round(many) : null,
-        };
-      }),
+      parts: sidePartsOf(parts, takesG),
       takesG,
       perBatchG: takesG / Math.max(1, batches),
       batches,

@@ -8,11 +8,21 @@ export interface WrittenAmounts {
   pieces: number;
 }
 
+/** A part of a bowl that is taken out and seasoned otherwise: half the batter with chilli. */
+export interface DividedBowl {
+  /** Share of the bowl, 0–1, and so of the pieces. */
+  share: number;
+  /** What is stirred into it beside, in g for the whole dish. */
+  portions: Portion[];
+}
+
 /** One layer as the cook makes it, named from the skin outward by its place in the list. */
 export interface LayerSpec {
   portions: Portion[];
   /** What the recipe says of this bowl; what the area takes is reckoned without it. */
   written?: WrittenAmounts;
+  /** A part of it is made otherwise. */
+  divided?: DividedBowl;
   /** Crumbs pressed on with the palm. */
   pressed?: boolean;
   /** Left lying in the dry bowl until it clumps. */

@@ -12,6 +12,7 @@ function oilOf({ oiling, oilGm2 }: AirPlan): LayerSpec[] {
 /** All that goes on the piece: the layers of its coat, the sauce where there is one, and the oil. */
 export const allLayersOf = (plan: AirPlan): LayerSpec[] => [
   ...plan.layers,
+  ...plan.layers.flatMap(({ divided }) => (divided ? [{ portions: divided.portions }] : [])),
   ...(plan.making?.later?.length ? [{ portions: plan.making.later }] : []),
   ...(plan.second?.sauce ? [plan.second.sauce] : []),
   ...oilOf(plan),

@@ -48,3 +48,16 @@ test('a bare tail takes no coat: a tenth less of every bowl, and the steps say s
   expect(wholeOf(KNOWN, bare).massG).toBe(wholeOf(KNOWN, tofu).massG);
   expect(cooked(bare).steps.map(plain).join(' ')).toMatch(/Leave the tail or bone bare/);
 });
+
+test('half a batter is spiced: in the steps for half of the pieces, and among the allergens', () => {
+  const [flour, egg, crumbs] = BREADED_PLAN.layers;
+  const divided = { share: 0.5, portions: [{ ingredientId: 'mustard-powder', grams: 3 }] };
+  const asked = { pantry: KNOWN, dish: tofu, fried: BREADED_POT, fryer: PLAIN_FRYER, limits: NO_LIMITS };
+  const plan = { ...BREADED_PLAN, layers: [flour, { ...egg, divided }, crumbs] };
+  const half = evaluateAir(asked, plan, evaluateFried(asked));
+  expect(half.steps.map(plain).join(' ')).toMatch(
+    /Take half of it into a second bowl and stir in .* mustard powder: that is for 4 pieces, after the others/,
+  );
+  expect(half.allergens).toContain('mustard');
+  expect(half.outcomes).toEqual(cooked(tofu).outcomes);
+});

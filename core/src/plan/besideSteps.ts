@@ -108,7 +108,11 @@ export function leftoverStep({ pantry, ready, dish, plan }: Told, rawEgg: boolea
       text`What is left of ${batter ? 'the batter keeps a day, covered and cold; crumbs and flour' : 'crumbs and flour'} that met raw egg are thrown away.`,
     ];
   const dry = listed(
-    plan.layers.length > 1 ? ['sieve what dry crumbs and flour are left, and use them within days'] : [],
+    plan.layers.length > 1
+      ? [
+          'sieve what dry crumbs and flour are left and use them within days, stretched with their weight of crushed cereal if it is little',
+        ]
+      : [],
   );
   return [
     text`${batter ? 'What is left of the batter keeps some days, covered and cold; it thickens, thin it a little' : 'Nothing raw met the bowls'}${dry ? `: ${dry}` : ''}.`,

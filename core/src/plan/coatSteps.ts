@@ -1,4 +1,6 @@
 import { DEFAULT_DRAIN_S, type CoatLayer, type LayerSpec } from '../coat/index.js';
+import { sidePartsOf } from '../beside/index.js';
+import { partsOf, totalGrams } from '../foods/index.js';
 import { counted, lowered, text, type Text } from '../units/index.js';
 import { partsTold } from './besideSteps.js';
 import { minutes, round, type Told } from './told.js';
@@ -40,14 +42,26 @@ export function coatSteps({ ready, plan, dish }: Told): Text[] {
 const KIND_OF_BOWL = (layer: CoatLayer): string =>
   layer.batter ? 'Whisk the batter, folding rather than beating' : layer.wet ? 'Whisk' : 'Mix';
 
+/** A part of the bowl that is taken out and seasoned otherwise; the plain pieces go first. */
+function dividedTold({ pantry, dish }: Told, spec: LayerSpec | undefined): Text {
+  if (!spec?.divided) return [];
+  const { share, portions } = spec.divided;
+  const parts = sidePartsOf(partsOf(pantry, portions), totalGrams(portions));
+  const many = Math.round(share * dish.count);
+  return text` Take ${shareWords(share)} of it into a second bowl and stir in ${partsTold(parts)}: that is for ${counted(many, 'piece')}, after the others.`;
+}
+
+const shareWords = (share: number): string => (share === 0.5 ? 'half' : `${Math.round(share * 100)} %`);
+
 /** The bowls as they are mixed, each with its amounts. */
-export function mixSteps({ bowls, ready, dish }: Told): Text[] {
+export function mixSteps(told: Told): Text[] {
+  const { bowls, ready, dish, plan } = told;
   if (dish.readyCoated) return [];
   return bowls
     .filter((bowl) => !ready.layers[bowl.layerAt].sheet)
     .map((bowl, k) => {
       const layer = ready.layers[bowl.layerAt];
       const how = bowl.parts.length === 1 ? 'Put out' : KIND_OF_BOWL(layer);
-      return text`Bowl ${k + 1}. ${how}: ${partsTold(bowl.parts)}.`;
+      return text`Bowl ${k + 1}. ${how}: ${partsTold(bowl.parts)}.${dividedTold(told, plan.layers[bowl.layerAt])}`;
     });
 }

@@ -25,6 +25,7 @@ import {
   withPortion,
 } from '../dish/layerEdits';
 import { IngredientChoice } from '../dish/IngredientChoice';
+import { Divided } from './Divided';
 import { Substitutes } from './Substitutes';
 
 interface Props {
@@ -147,6 +148,7 @@ export function LayerEditor({ layers, at, layer, keep, inAir, onChange, onKeep, 
         </Act>
       </div>
       <HowItGoesOn layers={layers} at={at} layer={layer} powdery={powdery} onChange={onChange} />
+      <Divided spec={spec} onChange={(divided) => onChange(withLayer(layers, at, { divided }))} />
     </div>
   );
 }
