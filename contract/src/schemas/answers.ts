@@ -18,7 +18,6 @@ import {
   type Quantity,
   type Serving,
   type SideBowlAmounts,
-  type SidePart,
   type Text,
   type Thickening,
   type WaitingResult,
@@ -95,19 +94,21 @@ export const simulateAnswerSchema = allOf<A.SimulateAnswer>({
   waiting,
 });
 
+const bowlParts = Joi.array().items(
+  allOf<BowlPart>({
+    ingredientId: words,
+    name: words,
+    grams: Joi.number(),
+    ml: Joi.number().allow(null),
+    count: Joi.number().allow(null),
+  }),
+);
+
 const bowl = allOf<Bowl>({
   layerAt: Joi.number(),
   visits: numbers,
   name: words,
-  parts: Joi.array().items(
-    allOf<BowlPart>({
-      ingredientId: words,
-      name: words,
-      grams: Joi.number(),
-      ml: Joi.number().allow(null),
-      count: Joi.number().allow(null),
-    }),
-  ),
+  parts: bowlParts,
   onFoodG: Joi.number(),
   lostG: Joi.number(),
   totalG: Joi.number(),
@@ -119,15 +120,7 @@ const bowl = allOf<Bowl>({
 const sideBowl = allOf<SideBowlAmounts>({
   name: words,
   use: oneOf(...SIDE_USES),
-  parts: Joi.array().items(
-    allOf<SidePart>({
-      ingredientId: words,
-      name: words,
-      grams: Joi.number(),
-      ml: Joi.number().allow(null),
-      count: Joi.number().allow(null),
-    }),
-  ),
+  parts: bowlParts,
   takesG: Joi.number(),
   perBatchG: Joi.number(),
   batches: Joi.number(),

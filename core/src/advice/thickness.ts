@@ -1,7 +1,7 @@
 import type { Dish, FriedCook } from '../dish/index.js';
 import { foodOf, type Pantry } from '../foods/index.js';
 import { minutesUntil } from '../outcome/index.js';
-import type { PieceShape } from '../piece/index.js';
+import { throughMm, withThroughMm } from '../piece/index.js';
 import { evaluateFried } from '../plan/index.js';
 import { safeMinimum } from '../safety/index.js';
 import { THICKNESSES_TOLD, THICKNESS_WATCHED_MIN } from './constants.js';
@@ -12,12 +12,6 @@ export interface DoneAt {
   minutes: number;
 }
 
-const across = (shape: PieceShape): number =>
-  shape.kind === 'rod' || shape.kind === 'ball' ? shape.diameterMm : shape.thicknessMm;
-
-const asThick = (shape: PieceShape, mm: number): PieceShape =>
-  shape.kind === 'rod' || shape.kind === 'ball' ? { ...shape, diameterMm: mm } : { ...shape, thicknessMm: mm };
-
 /**
  * What thickness does to the minutes: when the centre is safe, or as hot as it is eaten, in the pot, thinner, as it is and
  * thicker; each simulated. Empty without a coat; a thickness that takes too long is left out.
@@ -27,8 +21,8 @@ export function thicknessMinutes(pantry: Pantry, dish: Dish, fried: FriedCook | 
   const { food } = foodOf(pantry, dish.foodId);
   const level = safeMinimum(food.safety)?.tempC ?? food.eatAtC;
   return THICKNESSES_TOLD.flatMap((share) => {
-    const mm = Math.round(across(dish.shape) * share);
-    const shape = asThick(dish.shape, mm);
+    const mm = Math.round(throughMm(dish.shape) * share);
+    const shape = withThroughMm(dish.shape, mm);
     const { series } = evaluateFried({
       pantry,
       dish: { ...dish, shape },

@@ -1,3 +1,4 @@
+import type { BowlPart } from '../coat/index.js';
 import type { Dish, SideBowl, SideUse } from '../dish/index.js';
 import { partsOf, totalGrams, type Pantry, type Part } from '../foods/index.js';
 import { US_CUP_ML } from '../units/index.js';
@@ -5,22 +6,11 @@ import { BRUSHED_G, DIP_G, MARINADE_G, SERVING_G, SPICE_SALT_G, TOPPING_G, TOSSE
 import { keepsOf, type Keeping } from './keeping.js';
 import { thickeningOf, type Thickening } from './thickening.js';
 
-/** One thing of a bowl beside the coat, as it is measured. */
-export interface SidePart {
-  ingredientId: string;
-  name: string;
-  grams: number;
-  /** ml in a level measure, where it is measured by the cup. */
-  ml: number | null;
-  /** Whole ones, where it is counted. */
-  count: number | null;
-}
-
 /** A bowl beside the coat, measured out for the dish. */
 export interface SideBowlAmounts {
   name: string;
   use: SideUse;
-  parts: SidePart[];
+  parts: BowlPart[];
   /** g that the dish takes, and of it for each batch. */
   takesG: number;
   perBatchG: number;
@@ -54,7 +44,7 @@ export function takenG(bowl: Pick<SideBowl, 'use' | 'wantedG'>, coatedG: number,
 const WHOLE_WITHIN = 0.12;
 
 /** The parts of a mixture as they are measured when `takesG` of it is made. */
-export function sidePartsOf(parts: readonly Part[], takesG: number): SidePart[] {
+export function measuredParts(parts: readonly Part[], takesG: number): BowlPart[] {
   const saysG = totalGrams(parts);
   return parts.map(({ ingredientId, ingredient: { name, cupG, eachG }, grams }) => {
     const takes = saysG === 0 ? 0 : (grams / saysG) * takesG;
@@ -72,12 +62,18 @@ export function sidePartsOf(parts: readonly Part[], takesG: number): SidePart[] 
 
 /**
  * Every bowl beside the coat, measured out: grams of each part, per batch, how it thickens, how long it keeps.
- * @param coatedG g of the food with its coat, all pieces
+ * @param coatedG g of the food without its bones and with its coat, all pieces
+ * @param people who eat it
  * @param batches batches in which it is cooked: sauce is counted per batch
  * @throws Refusal for an unknown ingredient
  */
-export function besideAmounts(pantry: Pantry, dish: Dish, coatedG: number, batches: number): SideBowlAmounts[] {
-  const people = servingsOf(dish, coatedG);
+export function besideAmounts(
+  pantry: Pantry,
+  dish: Dish,
+  coatedG: number,
+  people: number,
+  batches: number,
+): SideBowlAmounts[] {
   return (dish.beside ?? []).map((bowl) => {
     const parts = partsOf(pantry, bowl.portions);
     const saysG = totalGrams(parts);
@@ -85,7 +81,7 @@ export function besideAmounts(pantry: Pantry, dish: Dish, coatedG: number, batch
     return {
       name: bowl.name,
       use: bowl.use,
-      parts: sidePartsOf(parts, takesG),
+      parts: measuredParts(parts, takesG),
       takesG,
       perBatchG: takesG / Math.max(1, batches),
       batches,

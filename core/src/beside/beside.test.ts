@@ -46,7 +46,7 @@ describe('how much a dish takes', () => {
 
   test('a sauce of five things keeps its proportions, and is counted per batch', () => {
     const sauce = bowl('tossed', { 'soy-sauce': 85, honey: 63, 'corn-starch': 8, garlic: 8, water: 59 });
-    const [amounts] = besideAmounts(KNOWN, { ...dish, beside: [sauce] }, 600, 2);
+    const [amounts] = besideAmounts(KNOWN, { ...dish, beside: [sauce] }, 600, 3, 2);
     expect(amounts.parts).toHaveLength(5);
     expect(amounts.takesG).toBeCloseTo(252, 0);
     expect(amounts.parts.reduce((sum, p) => sum + p.grams, 0)).toBeCloseTo(amounts.takesG, 6);
@@ -55,7 +55,7 @@ describe('how much a dish takes', () => {
     expect(amounts.saysG).toBe(223);
   });
 
-  test('a dish without bowls beside has none', () => expect(besideAmounts(KNOWN, dish, 500, 1)).toEqual([]));
+  test('a dish without bowls beside has none', () => expect(besideAmounts(KNOWN, dish, 500, 2, 1)).toEqual([]));
 });
 
 describe('how a sauce thickens', () => {

@@ -1,5 +1,6 @@
 import type { LayerSpec } from '../coat/index.js';
 import { ingredient, type Ingredient, type Pantry } from '../foods/index.js';
+import { fingerprint } from './planId.js';
 import { readyPiece } from './ready.js';
 import type { AirPlan, Dish } from './types.js';
 
@@ -30,3 +31,10 @@ export const eatenIn = (pantry: Pantry, dish: Dish, plan: AirPlan): Ingredient[]
     l.portions.map((p) => ingredient(pantry, p.ingredientId)),
   ),
 ];
+
+/** Whether a bowl beside the coat is what is brushed on inside the cook: it is told and counted there. */
+export function isBrushedInside({ beside = [] }: Dish, { second }: AirPlan, name: string): boolean {
+  const bowl = beside.find((b) => b.name === name);
+  if (!bowl || !second?.sauce) return false;
+  return fingerprint(bowl.portions) === fingerprint(second.sauce.portions);
+}

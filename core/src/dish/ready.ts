@@ -1,8 +1,8 @@
 import { buildCoat, buildSauce, isWetLayer, type CoatLayer, type LayerSpec, type SkinWater } from '../coat/index.js';
-import { foodOf, type Food, type Pantry } from '../foods/index.js';
+import { foodOf, isFlesh, type Food, type Pantry } from '../foods/index.js';
 import type { Inside } from '../heat/index.js';
 import { crossedTo, geometryOf, type PieceGeometry, type PieceShape } from '../piece/index.js';
-import { isFlesh, prepare } from '../prep/index.js';
+import { prepare } from '../prep/index.js';
 import type { Dish, SecondPlan } from './types.js';
 
 /** One coated piece, ready for the pot or the basket. */
@@ -30,7 +30,7 @@ export interface ReadyPiece {
  */
 function skinUnder(pantry: Pantry, dish: Dish, food: Food, layers: readonly LayerSpec[]): SkinWater {
   const [first] = layers;
-  const inMarinade = dish.preparation === 'marinated' && isFlesh({ food });
+  const inMarinade = dish.preparation === 'marinated' && isFlesh(food);
   return inMarinade && first && isWetLayer(pantry, first) && dish.skin === 'wet' ? 'damp' : dish.skin;
 }
 

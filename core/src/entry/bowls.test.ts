@@ -63,6 +63,24 @@ describe('bowls in one field', () => {
     expect(doubts[0].likely.length).toBeGreaterThan(1);
   });
 
+  test.each([
+    ['1 cup sriracha mayo', ['mayonnaise', 'chilli-garlic-sauce']],
+    ['2 tbsp honey mustard', ['mustard', 'honey']],
+  ])('"%s" names two things, and is asked about', (text, ids) => {
+    const [doubt] = readBowls(KNOWN, text).doubts;
+    expect(doubt.doubt).toBe('two-things');
+    expect(doubt.likely.map((l) => l.ingredientId)).toEqual(ids);
+  });
+
+  test.each([
+    '2 tbsp garlic chilli sauce',
+    '1 cup freshly grated parmesan',
+    '1 tsp smoked sea salt',
+    '½ cup very cold sparkling water',
+    '2 cups coarse panko breadcrumbs',
+    '1 tbsp neutral oil',
+  ])('"%s" is one thing', (text) => expect(readBowls(KNOWN, text).doubts).toEqual([]));
+
   test('without any amount the usual ones are taken, and marked as guessed', () => {
     const { lines, doubts } = readBowls(KNOWN, 'flour, egg and panko');
     expect(doubts).toEqual([]);

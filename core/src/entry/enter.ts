@@ -1,7 +1,8 @@
 import { soldAs, usualPotMinutes, type CutUp, type OwnWeights } from '../cut/index.js';
 import type { LayerSpec } from '../coat/index.js';
 import type { Dish, FriedCook } from '../dish/index.js';
-import { foodOf, type Pantry } from '../foods/index.js';
+import { foodOf, ingredient, type Pantry } from '../foods/index.js';
+import { capitalised, spoken } from '../units/index.js';
 import { readBowls, type BowlsReading } from './bowls.js';
 import { coatCalled, coatsLike, namedCoat, type NamedCoat } from './coats.js';
 import { piecesOf, readFood, type Bought, type FoodReading } from './food.js';
@@ -110,7 +111,7 @@ export function enter(pantry: Pantry, said: Said, weights: (foodId: string) => O
     pieces,
     dish,
     fried,
-    name: `${item.name.split(',')[0]} in ${coated}`.slice(0, MOST_LETTERS).trim(),
+    name: `${capitalised(spoken(item.name))} in ${coated}`.slice(0, MOST_LETTERS).trim(),
   };
 }
 
@@ -120,5 +121,5 @@ function finishName(pantry: Pantry, { bowls }: CoatReading): string {
   if (!last) return 'a coat';
   if (last.kind === 'batter') return 'batter';
   const [most] = [...last.portions].sort((a, b) => b.grams - a.grams);
-  return pantry.byId.get(most.ingredientId)!.name.toLowerCase().split(',')[0];
+  return spoken(ingredient(pantry, most.ingredientId).name);
 }

@@ -79,6 +79,7 @@ describe('what is not understood is asked', () => {
     ['40 kg potatoes', 'too-much', 'potato'],
     ['2 onions in 500 mm rings', 'size', 'onion'],
     ['3 auberjines', 'unknown', 'aubergine'],
+    ['100 eggs', 'unknown', 'boiled-egg'],
   ])('"%s": %s, and %s is the likeliest answer', (words, doubt, foodId) => {
     const reading = readFood(KNOWN, words);
     expect(reading).toMatchObject({ typed: words, bought: null, doubt });

@@ -1,9 +1,17 @@
-import { findIngredients, recognise, type Ingredient, type Pantry, type Recognised } from '../foods/index.js';
+import {
+  comparedWords,
+  findIngredients,
+  namesOf,
+  recognise,
+  type Ingredient,
+  type Pantry,
+  type Recognised,
+} from '../foods/index.js';
 import { gramsOf, readAmount, type LineAmount } from './amount.js';
 import { FRYING_OIL_FROM_G, MOST_COUNTED, MOST_IN_BOWL_G, MOST_LIKELY } from './constants.js';
 
 /** Why a line is asked about again. */
-export type Doubt = 'unknown' | 'how-much' | 'nothing' | 'too-much' | 'a-food';
+export type Doubt = 'unknown' | 'two-things' | 'how-much' | 'nothing' | 'too-much' | 'a-food';
 
 /** What a cook may have meant: an ingredient, and how much. */
 export interface Likely {
@@ -71,6 +79,20 @@ function namedIn(pantry: Pantry, words: string): Recognised | null {
 }
 
 /**
+ * Another thing that is named beside one: "sriracha mayo". Words that the thing's own names have are none ("garlic chilli
+ * sauce"), and neither are words that only say how it is ("grated", "smoked").
+ */
+function otherThing(pantry: Pantry, { item, beside }: Recognised): Ingredient | null {
+  const own = new Set(namesOf(item).flatMap(comparedWords));
+  const rest = beside.filter((word) => !own.has(word) && !HOW_IT_IS.has(word));
+  if (rest.length === 0) return null;
+  const other = recognise(pantry, rest.join(' '), { fits: isCoat });
+  return other && other.item.id !== item.id ? other.item : null;
+}
+/** Names of things that as often say how another one is. Common practice, no source. */
+const HOW_IT_IS: ReadonlySet<string> = new Set(['crumb', 'cracker', 'cream', 'oil', 'water', 'salt', 'herb', 'oat']);
+
+/**
  * One thing of a bowl: "½ cup plain flour" as 62.5 g of wheat flour. What is not understood, is nothing, or is more than a
  * household's bowl takes is asked about with the likeliest answers, and never guessed in silence.
  * @param amounts whether any amount is written at all: where none is, each thing is taken as a bowl of it usually holds,
@@ -81,6 +103,11 @@ export function readLine(pantry: Pantry, typed: string, amounts = true): BowlLin
   const found = namedIn(pantry, amount.words);
   if (!found) return unknownLine(pantry, typed, amount);
   const { item } = found;
+  const other = otherThing(pantry, found);
+  if (other) {
+    const either = [item, other].map((i) => ({ ingredientId: i.id, grams: gramsOf(i, amount) }));
+    return asked(typed, 'two-things', either);
+  }
   const grams = gramsOf(item, amount);
   const portion = (g: number) => ({ ingredientId: item.id, grams: Number(g.toFixed(2)) });
   if (amount.quantity === null || grams === null) {

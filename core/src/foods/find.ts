@@ -31,7 +31,7 @@ function namedOf(pantry: Pantry): readonly Named[] {
 }
 
 /** How a name answers what was typed, from the best; `NO_MATCH` where it does not. */
-const MATCH = { same: 0, begins: 1, words: 2, nearly: 3 } as const;
+const MATCH = { same: 0, whole: 1, begins: 2, words: 3, nearly: 4 } as const;
 const NO_MATCH = 9;
 
 /** Letters that may be wrong in a word of this length. */
@@ -46,6 +46,8 @@ function matchOf(typed: readonly string[], name: readonly string[]): number {
   const all = name.join(' ');
   const said = typed.join(' ');
   if (all === said) return MATCH.same;
+  // The noun stands last: "egg" is a boiled egg rather than an egg roll.
+  if (name.at(-1) === typed.at(-1) && typed.every((t) => name.includes(t))) return MATCH.whole;
   if (all.startsWith(said)) return MATCH.begins;
   return typed.every((t) => name.some((word) => word.startsWith(t))) ? MATCH.words : NO_MATCH;
 }
@@ -77,8 +79,8 @@ function foundIn({ item, names }: Named, typed: readonly string[], matched: type
 }
 
 /**
- * What a cook may mean by what was typed, the likeliest first: the very name, names that begin so, names with words that
- * begin so, and names a letter or two away. Of equals the one that this kitchen uses more, then what no special shop is
+ * What a cook may mean by what was typed, the likeliest first: the very name, names with these words, names that begin so,
+ * names with words that begin so, and names a letter or two away. Of equals the one that this kitchen uses more, then what no special shop is
  * needed for, stands first. Everything, the most used first, when nothing was typed.
  */
 export function findIngredients(pantry: Pantry, text: string, { fits = everything, used }: Sought = {}): Ingredient[] {

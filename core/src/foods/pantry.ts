@@ -80,6 +80,9 @@ export function foodOf(pantry: Pantry, id: string): Food {
   return found as Food;
 }
 
+/** Meat, poultry, fish or shellfish: what it touched raw is thrown away. */
+export const isFlesh = ({ origin }: Pick<Ingredient, 'origin'>): boolean => origin === 'meat' || origin === 'fish';
+
 /** All that can play a role, in pantry order. */
 export const withRole = (pantry: Pantry, role: Role): Ingredient[] =>
   pantry.shelf.filter((i) => i.roles.includes(role));

@@ -1,3 +1,4 @@
 export * from './geometry.js';
 export * from './shrink.js';
+export * from './through.js';
 export * from './types.js';

@@ -1,4 +1,4 @@
-import { foodOf } from '../foods/index.js';
+import { foodOf, isFlesh } from '../foods/index.js';
 import { safeMinimum } from '../safety/index.js';
 import { celsius, counted, spoken, text, type Text } from '../units/index.js';
 import { minutes, type Told } from './told.js';
@@ -8,9 +8,8 @@ export function alsoStep({ pantry, dish }: Told): Text[] {
   const bare = dish.bareShare ? [text`Leave the tail or bone bare: it is the handle, and no coat holds there.`] : [];
   if (!dish.also) return bare;
   const [first, second] = [foodOf(pantry, dish.foodId), foodOf(pantry, dish.also.foodId)];
-  const isRaw = (f: typeof first): boolean => f.origin === 'meat' || f.origin === 'fish';
-  const [before, after] = isRaw(first) && !isRaw(second) ? [second, first] : [first, second];
-  const why = isRaw(after) && !isRaw(before) ? ': what raw flesh has touched stays away from it' : '';
+  const [before, after] = isFlesh(first) && !isFlesh(second) ? [second, first] : [first, second];
+  const why = isFlesh(after) && !isFlesh(before) ? ': what raw flesh has touched stays away from it' : '';
   return [
     ...bare,
     text`Beside it ${counted(dish.also.count, 'piece')} of ${spoken(second.name)}, through the same bowls: the ${spoken(before.name)} first, then the ${spoken(after.name)}${why}.`,

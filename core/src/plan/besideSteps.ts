@@ -1,15 +1,17 @@
-import { BROWNS_EARLY_SUGAR_G, type SideBowlAmounts, type SidePart } from '../beside/index.js';
-import { countedName, foodOf, massMean, partsOf } from '../foods/index.js';
-import { counted, joined, listed, lowered, mass, spoken, text, type Text } from '../units/index.js';
+import { BROWNS_EARLY_SUGAR_G, type SideBowlAmounts } from '../beside/index.js';
+import type { BowlPart } from '../coat/index.js';
+import { isBrushedInside } from '../dish/index.js';
+import { countedName, massMean, partsOf } from '../foods/index.js';
+import { counted, joined, lowered, mass, spoken, text, type Text } from '../units/index.js';
 import { measured } from './measured.js';
 import { minutes, round, type Told } from './told.js';
 
 /** "eggs", "cloves of garlic", "soy sauce". */
-const nameOf = ({ ingredientId, name, count }: SidePart): string =>
+const nameOf = ({ ingredientId, name, count }: BowlPart): string =>
   (count === null ? undefined : countedName({ id: ingredientId }, count)) ?? spoken(name);
 
 /** "2 tbsp soy sauce, 1 tbsp honey": what goes into a bowl, in the measures of a kitchen. */
-export const partsTold = (parts: readonly SidePart[]): Text =>
+export const partsTold = (parts: readonly BowlPart[]): Text =>
   joined(
     ...parts.flatMap((part, k): Text[] => [...(k === 0 ? [] : [text`, `]), text`${measured(part)} ${nameOf(part)}`]),
   );
@@ -59,7 +61,8 @@ const ORDER: readonly SideBowlAmounts['use'][] = ['marinade', 'tossed', 'brushed
 /** What is done with it when the pieces are cooked: tossed, brushed, scattered, set beside. */
 export function finishingSteps(beside: readonly SideBowlAmounts[], { pantry, load, dish, plan }: Told): Text[] {
   const each = load.batches > 1 ? ' each batch' : ' the pieces';
-  return [...beside]
+  return beside
+    .filter((b) => !isBrushedInside(dish, plan, b.name))
     .sort((a, b) => ORDER.indexOf(a.use) - ORDER.indexOf(b.use))
     .flatMap((b) => {
       const name = lowered(b.name);
@@ -94,27 +97,3 @@ const measuredAll = (b: SideBowlAmounts): Text => {
   const ml = b.parts.reduce((sum, p) => sum + (p.ml ?? p.grams), 0);
   return measured({ grams: b.perBatchG, ml: ml / Math.max(1, b.batches), count: null });
 };
-
-/** What is thrown away and what keeps, once all is cooked. */
-export function leftoverStep({ pantry, ready, dish, plan }: Told, rawEgg: boolean): Text[] {
-  if (dish.readyCoated) return [];
-  const foods = [ready.food, ...(dish.also ? [foodOf(pantry, dish.also.foodId)] : [])];
-  const raw = foods.find((f) => f.origin === 'meat' || f.origin === 'fish');
-  const batter = ready.layers.some((l) => l.batter);
-  if (raw)
-    return [text`What is left in the bowls met raw ${raw.origin}: throw it away, and wash bowls, board and hands.`];
-  if (rawEgg)
-    return [
-      text`What is left of ${batter ? 'the batter keeps a day, covered and cold; crumbs and flour' : 'crumbs and flour'} that met raw egg are thrown away.`,
-    ];
-  const dry = listed(
-    plan.layers.length > 1
-      ? [
-          'sieve what dry crumbs and flour are left and use them within days, stretched with their weight of crushed cereal if it is little',
-        ]
-      : [],
-  );
-  return [
-    text`${batter ? 'What is left of the batter keeps some days, covered and cold; it thickens, thin it a little' : 'Nothing raw met the bowls'}${dry ? `: ${dry}` : ''}.`,
-  ];
-}

@@ -1,5 +1,5 @@
 import { DEFAULT_DRAIN_S, type CoatLayer, type LayerSpec } from '../coat/index.js';
-import { sidePartsOf } from '../beside/index.js';
+import { measuredParts } from '../beside/index.js';
 import { partsOf, totalGrams } from '../foods/index.js';
 import { counted, lowered, text, type Text } from '../units/index.js';
 import { partsTold } from './besideSteps.js';
@@ -23,11 +23,14 @@ function dredgeStep(layer: CoatLayer, spec: LayerSpec, dust: boolean): string {
     : `Dust with ${name} on all sides and tap off what is loose.`;
 }
 
+/** The layers that are there: one without a gram in it is not. */
+const specsOf = ({ plan }: Told): LayerSpec[] => plan.layers.filter((l) => l.portions.some((p) => p.grams > 0));
+
 /** Every layer as it is put on, by what the plan says of it. */
-export function coatSteps({ ready, plan, dish }: Told): Text[] {
+export function coatSteps(told: Told): Text[] {
+  const { ready, dish } = told;
   if (dish.readyCoated) return [];
-  // A layer without a gram in it is not there.
-  const specs = plan.layers.filter((l) => l.portions.some((p) => p.grams > 0));
+  const specs = specsOf(told);
   return ready.layers.map((layer, at) => {
     const dust = at === 0 && ready.layers.length > 1 && ['powder', 'starch'].includes(layer.grain ?? '');
     const step = layer.sheet
@@ -39,29 +42,40 @@ export function coatSteps({ ready, plan, dish }: Told): Text[] {
   });
 }
 
-const KIND_OF_BOWL = (layer: CoatLayer): string =>
+/** How a bowl is mixed, as its step begins. */
+const howMixed = (layer: CoatLayer): string =>
   layer.batter ? 'Whisk the batter, folding rather than beating' : layer.wet ? 'Whisk' : 'Mix';
 
 /** A part of the bowl that is taken out and seasoned otherwise; the plain pieces go first. */
-function dividedTold({ pantry, dish }: Told, spec: LayerSpec | undefined): Text {
-  if (!spec?.divided) return [];
-  const { share, portions } = spec.divided;
-  const parts = sidePartsOf(partsOf(pantry, portions), totalGrams(portions));
+function dividedTold({ pantry, dish }: Told, { divided }: LayerSpec): Text {
+  if (!divided) return [];
+  const { share, portions } = divided;
+  const parts = measuredParts(partsOf(pantry, portions), totalGrams(portions));
   const many = Math.round(share * dish.count);
   return text` Take ${shareWords(share)} of it into a second bowl and stir in ${partsTold(parts)}: that is for ${counted(many, 'piece')}, after the others.`;
 }
 
-const shareWords = (share: number): string => (share === 0.5 ? 'half' : `${Math.round(share * 100)} %`);
+/** Shares that have a word. */
+const SHARE_WORDS: Readonly<Record<string, string>> = {
+  '0.25': 'a quarter',
+  '0.33': 'a third',
+  '0.5': 'half',
+  '0.67': 'two thirds',
+  '0.75': 'three quarters',
+};
+const shareWords = (share: number): string =>
+  SHARE_WORDS[String(Number(share.toFixed(2)))] ?? `${Math.round(share * 100)} %`;
 
 /** The bowls as they are mixed, each with its amounts. */
 export function mixSteps(told: Told): Text[] {
-  const { bowls, ready, dish, plan } = told;
+  const { bowls, ready, dish } = told;
+  const specs = specsOf(told);
   if (dish.readyCoated) return [];
   return bowls
     .filter((bowl) => !ready.layers[bowl.layerAt].sheet)
     .map((bowl, k) => {
       const layer = ready.layers[bowl.layerAt];
-      const how = bowl.parts.length === 1 ? 'Put out' : KIND_OF_BOWL(layer);
-      return text`Bowl ${k + 1}. ${how}: ${partsTold(bowl.parts)}.${dividedTold(told, plan.layers[bowl.layerAt])}`;
+      const how = bowl.parts.length === 1 ? 'Put out' : howMixed(layer);
+      return text`Bowl ${k + 1}. ${how}: ${partsTold(bowl.parts)}.${dividedTold(told, specs[bowl.layerAt])}`;
     });
 }

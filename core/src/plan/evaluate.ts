@@ -1,4 +1,4 @@
-import { besideAmounts } from '../beside/index.js';
+import { besideAmounts, servingsOf } from '../beside/index.js';
 import { spotsApart, type Load } from '../basket/index.js';
 import { bowlsFor, buildSauce, seasoningOf, type CoatLayer } from '../coat/index.js';
 import {
@@ -37,7 +37,7 @@ import { TABLE_SAUCE } from './constants.js';
 import { coatLikeness, likenessOf, fairlyWeighed, staysPale, works } from './likeness.js';
 import { planNotes } from './planNotes.js';
 import { alsoDone, coveredBy, liesIn, loadFor } from './lying.js';
-import { potFacts, servingFacts } from './serving.js';
+import { coatedG, potFacts, servingFacts } from './serving.js';
 import { stepsFor } from './steps.js';
 import type { AirResult, Asked, FriedResult, Occasion, WaitingResult } from './types.js';
 
@@ -197,8 +197,9 @@ function describe(occasion: Occasion, cooked: InFryer, fried: FriedResult, judge
   const also = alsoDone(occasion, cooked);
   const alsoFood = dish.also ? [foodOf(pantry, dish.also.foodId)] : [];
   const result = judgedResult(judged, outcomes);
-  const coatedG = coatedKg(ready) * 1000 * dish.count;
-  const beside = besideAmounts(pantry, dish, coatedG, load.batches);
+  const eatenG = coatedG(pantry, dish, ready.layers);
+  const people = servingsOf(dish, eatenG);
+  const beside = besideAmounts(pantry, dish, eatenG, people, load.batches);
   const pale = staysPale(ready.layers, fried.outcomes);
   return {
     ...result,
@@ -214,7 +215,10 @@ function describe(occasion: Occasion, cooked: InFryer, fried: FriedResult, judge
     footprint: coveredBy(ready),
     oil,
     beside,
-    perServing: { air: servingFacts(pantry, dish, cooked, beside), pot: potFacts(pantry, dish, fried, beside) },
+    perServing: {
+      air: servingFacts(pantry, dish, cooked, { people, beside }),
+      pot: potFacts(pantry, dish, fried, { people, beside }),
+    },
     sprayOilG: oil.find((o) => o.place === 'spray')?.usedG ?? 0,
     energy: energyFor(dish, cooked, judged, fried),
     steps: stepsFor({

@@ -106,5 +106,28 @@ describe('what stands beside', () => {
     expect(many.steps.map(plain).join(' ')).toContain('Toss each batch, off the heat');
   });
 
+  test('a bowl that is brushed on inside the cook is told and counted once', () => {
+    const glaze = [{ ingredientId: 'barbecue-sauce', grams: 100 }];
+    const dish: Dish = { ...breast, beside: [{ name: 'Glaze', use: 'brushed', portions: glaze }] };
+    const second = { sauce: { portions: glaze }, sauceGm2: 120, coolMin: 3, tempC: 180, minutes: 5 };
+    const inside = cooked(dish, planOf({ second })).air;
+    const alone = cooked(breast, planOf({ second })).air;
+    expect(inside.perServing.air.energyKcal.value).toBeCloseTo(alone.perServing.air.energyKcal.value, 6);
+    expect(inside.steps.map(plain).filter((s) => /^Brush the pieces|^Brush each/.test(s))).toEqual([]);
+    expect(
+      cooked(dish)
+        .air.steps.map(plain)
+        .filter((s) => /^Brush/.test(s)),
+    ).toHaveLength(1);
+  });
+
+  test('the same people eat from the air and from the pot, and wings are sauced by what is eaten of them', () => {
+    const { servings: _, ...unsaid } = { ...breast, count: 20 };
+    const { perServing } = cooked(unsaid).air;
+    expect(perServing.air.people).toBe(perServing.pot.people);
+    const sauced = (foodId: string) => cooked(slabsOf(foodId, { beside: beside!.slice(0, 1) })).air.beside[0].takesG;
+    expect(sauced('chicken-wing')).toBeLessThan(0.8 * sauced('chicken-thigh'));
+  });
+
   test('changes nothing of the cook itself', () => expect(with_.outcomes).toEqual(air.outcomes));
 });

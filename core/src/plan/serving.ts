@@ -1,6 +1,14 @@
-import { MARINADE_KEPT, servingsOf, type SideBowlAmounts } from '../beside/index.js';
+import { MARINADE_KEPT, type SideBowlAmounts } from '../beside/index.js';
 import type { CoatLayer } from '../coat/index.js';
-import { alsoOf, wholeOf, type AirPlan, type Dish, type ReadyPiece } from '../dish/index.js';
+import {
+  alsoOf,
+  isBrushedInside,
+  readyPiece,
+  wholeOf,
+  type AirPlan,
+  type Dish,
+  type ReadyPiece,
+} from '../dish/index.js';
 import { foodOf, ingredient, type Composition, type Ingredient, type Pantry } from '../foods/index.js';
 import { allOilGm2 } from '../oil/index.js';
 import { KCAL_G, SERVING_UNSURE } from './constants.js';
@@ -80,20 +88,33 @@ const besideSources = (pantry: Pantry, beside: readonly SideBowlAmounts[]): Sour
 
 const oilSource = (grams: number): Source => ({ grams, per100g: FAT, saltG: 0, unsure: SERVING_UNSURE.oil });
 
-const coatedG = (sources: readonly Source[]): number => sources.reduce((sum, s) => sum + s.grams, 0);
+const foodSources = (pantry: Pantry, dish: Dish): Source[] => {
+  const also = alsoOf(dish);
+  return [foodSource(pantry, { ...dish, also: undefined }), ...(also ? [foodSource(pantry, also)] : [])];
+};
+
+/** g of all foods without their bones, and with this coat. */
+export function coatedG(pantry: Pantry, dish: Dish, layers: readonly CoatLayer[]): number {
+  const { areaM2 } = wholeOf(pantry, dish);
+  return [...foodSources(pantry, dish), ...coatSources(layers, areaM2)].reduce((sum, s) => sum + s.grams, 0);
+}
+
+/** What the two ways of cooking are compared for: the same people, the same things beside. */
+interface AtTable {
+  people: number;
+  beside: readonly SideBowlAmounts[];
+}
 
 const facts = (
   pantry: Pantry,
   dish: Dish,
   layers: readonly CoatLayer[],
-  oilG: number,
-  beside: readonly SideBowlAmounts[],
+  oilGm2: number,
+  { people, beside }: AtTable,
 ): Serving => {
   const { areaM2 } = wholeOf(pantry, dish);
-  const also = alsoOf(dish);
-  const foods = [foodSource(pantry, { ...dish, also: undefined }), ...(also ? [foodSource(pantry, also)] : [])];
-  const coated = [...foods, ...coatSources(layers, areaM2)];
-  return servingFrom([...coated, oilSource(oilG), ...besideSources(pantry, beside)], servingsOf(dish, coatedG(coated)));
+  const coated = [...foodSources(pantry, dish), ...coatSources(layers, areaM2)];
+  return servingFrom([...coated, oilSource(oilGm2 * areaM2), ...besideSources(pantry, beside)], people);
 };
 
 /** What one person eats of the dish from the air fryer: food, coat, brushed sauce, the oil that stays, what stands beside. */
@@ -101,16 +122,16 @@ export const servingFacts = (
   pantry: Pantry,
   dish: Dish,
   { ready, plan }: { ready: ReadyPiece; plan: AirPlan },
-  beside: readonly SideBowlAmounts[],
-): Serving =>
-  facts(
-    pantry,
-    dish,
-    [...ready.layers, ...(ready.sauce ? [ready.sauce] : [])],
-    allOilGm2(plan, { layers: [] }) * wholeOf(pantry, dish).areaM2,
-    beside,
-  );
+  table: AtTable,
+): Serving => {
+  const brushed = ready.sauce ? [ready.sauce] : [];
+  // A bowl that is brushed on inside the cook is in its layers already.
+  const beside = table.beside.filter((b) => !isBrushedInside(dish, plan, b.name));
+  return facts(pantry, dish, [...ready.layers, ...brushed], allOilGm2(plan, { layers: [] }), { ...table, beside });
+};
 
 /** The same from the pot of oil. */
-export const potFacts = (pantry: Pantry, dish: Dish, fried: FriedResult, beside: readonly SideBowlAmounts[]): Serving =>
-  facts(pantry, dish, fried.layers, fried.oilPerPieceG * dish.count, beside);
+export function potFacts(pantry: Pantry, dish: Dish, fried: FriedResult, table: AtTable): Serving {
+  const { areaM2 } = readyPiece(pantry, dish, []).piece;
+  return facts(pantry, dish, fried.layers, fried.oilPerPieceG / areaM2, table);
+}

@@ -17,9 +17,10 @@ import {
   text,
   type Text,
 } from '../units/index.js';
-import { finishingSteps, leftoverStep, marinadeSteps, sauceSteps } from './besideSteps.js';
+import { finishingSteps, marinadeSteps, sauceSteps } from './besideSteps.js';
 import { alsoCentre, alsoStep } from './alsoSteps.js';
 import { coatSteps, mixSteps } from './coatSteps.js';
+import { leftoverStep } from './leftovers.js';
 import { minutes, round, setting, type Told } from './told.js';
 
 /** How the skin comes to be as it is when the coat goes on; a frozen piece is dusted as it comes out. */
@@ -36,12 +37,12 @@ function driedTo({ skin, preparation }: Dish): string {
   }[skin];
 }
 
-/** "Cut the courgette into 30 even pieces: ends off, then even slices": by the cut that was chosen, where one was. */
+/** "30 pieces of courgette, rounds. Ends off, then even slices": by the cut that was chosen, where one was. */
 function cutTold({ foodId, bought, count }: Dish, name: string, flat: string): string {
   const chosen = bought && soldAs({ id: foodId }).cuts.find((c) => c.id === bought.cut);
   if (!chosen) return `Cut the ${name} into ${counted(count, 'even piece')}${flat}.`;
-  if (chosen.id === 'whole') return `Make ${count} ${name} ready${flat}. ${chosen.how}`;
-  return `Cut the ${name} into ${count} ${chosen.name}${flat}. ${chosen.how}`;
+  const named = chosen.name === 'whole' ? '' : `, ${chosen.name}`;
+  return `Prepare ${counted(count, 'piece')} of ${name}${named}${flat}. ${chosen.how}`;
 }
 
 function prepareStep({ pantry, dish, plan, ready }: Told): Text {
@@ -255,9 +256,6 @@ export function stepsFor(told: Told): Text[] {
   const rest =
     plan.restMin > 0 ? [text`Let the coat rest ${minutes(plan.restMin)}, so that it takes up water and holds.`] : [];
   const { beside } = told;
-  const rawEgg = plan.layers.some((l) =>
-    l.portions.some((p) => ingredient(told.pantry, p.ingredientId).origin === 'egg'),
-  );
   return [
     prepareStep(told),
     ...alsoStep(told),
@@ -279,6 +277,6 @@ export function stepsFor(told: Told): Text[] {
     ...laterStep(told),
     ...finishingSteps(beside, told),
     text`${ready.sauce || beside.some(isSalty) ? SAUCED[plan.afterwards ?? 'rack'] : endStep(plan)}`,
-    ...leftoverStep(told, rawEgg),
+    ...leftoverStep(told),
   ];
 }

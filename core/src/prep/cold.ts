@@ -1,3 +1,4 @@
+import { isFlesh } from '../foods/index.js';
 import { ROOM_C } from '../heat/index.js';
 import { geometryOf, shrunk } from '../piece/index.js';
 import { drained, oiled, salted } from './composition.js';
@@ -86,12 +87,9 @@ export function soaked(cut: Cut, minutes: number): Prepared {
 /** Egg, and the soy sauce with its wheat. */
 const IN_FLESH_MARINADE = ['egg', 'soy', 'wheat'] as const;
 
-/** Meat, poultry, fish and shellfish. */
-export const isFlesh = ({ food }: Pick<Cut, 'food'>): boolean => food.origin === 'meat' || food.origin === 'fish';
-
 /** Egg, soy and salt on flesh, which takes some up and is wet; oil and spice on everything else. */
 export function marinated(cut: Cut, minutes: number): Prepared {
-  if (!isFlesh(cut)) return { ...asItIs(cut), food: oiled(cut.food, MARINADE.oilG), skin: 'damp', startC: 12 };
+  if (!isFlesh(cut.food)) return { ...asItIs(cut), food: oiled(cut.food, MARINADE.oilG), skin: 'damp', startC: 12 };
   const takesUp = MARINADE.takesUp * reached(minutes, 15);
   const waterLost = -(takesUp * 100) / cut.food.per100g.waterG;
   const taken = salted(drained(cut.food, waterLost), MARINADE.saltG * reached(minutes, 15));

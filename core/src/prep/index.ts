@@ -1,4 +1,4 @@
-export { isFlesh, seasonedToMm } from './cold.js';
+export { seasonedToMm } from './cold.js';
 export { COLD } from './constants.js';
 export * from './prepare.js';
 export * from './types.js';

@@ -1,6 +1,6 @@
-import type { Food, Preparation } from '../foods/index.js';
+import { isFlesh, type Food, type Preparation } from '../foods/index.js';
 import type { PieceShape } from '../piece/index.js';
-import { asItIs, frozen, frozenPressed, isFlesh, marinated, pressed, saltDrained, soaked } from './cold.js';
+import { asItIs, frozen, frozenPressed, marinated, pressed, saltDrained, soaked } from './cold.js';
 import { BLANCHING, FREEZER_MIN, ROASTING } from './constants.js';
 import { blanched, boilsAgainMin, forkTenderMin, roasted } from './hot.js';
 import type { Cut, Prepared } from './types.js';
@@ -135,7 +135,7 @@ export const wayOf = (id: Preparation): Way => WAYS[id];
 /** A way as a cook of this food is told it. */
 export function wayWords(id: Preparation, food: Food): Pick<Way, 'label' | 'does' | 'reason'> {
   const { label, does, reason, onFlesh } = WAYS[id];
-  return { label, does, reason, ...(isFlesh({ food }) ? onFlesh : {}) };
+  return { label, does, reason, ...(isFlesh(food) ? onFlesh : {}) };
 }
 
 /** The ways that suit a food, as it is first. */

@@ -1,5 +1,5 @@
 import type { LayerSpec } from '../coat/index.js';
-import { ALLERGENS, allergensOf, ingredient, type Allergen, type Food, type Pantry } from '../foods/index.js';
+import { ALLERGENS, allergensOf, ingredient, isFlesh, type Allergen, type Food, type Pantry } from '../foods/index.js';
 import { celsius, listed, text, type Text } from '../units/index.js';
 import { safeMinimum } from './minimum.js';
 
@@ -46,7 +46,7 @@ export function cautionsFor(
       ? text`By these ingredients it contains ${listed(allergens.map((a) => ALLERGENS[a].name))}. Check the labels of what you use.`
       : text`None of the listed allergens by these ingredients. Check the labels of what you use.`,
   });
-  const rawMeat = foods.some((f) => f.origin === 'meat' || f.origin === 'fish');
+  const rawMeat = foods.some(isFlesh);
   cautions.push({
     about: 'raw-coat',
     text: rawMeat

@@ -15,6 +15,7 @@ import {
   plain,
   QUANTITY_KINDS,
   setTo,
+  spoken,
   text,
   type Text,
 } from './text.js';
@@ -74,6 +75,14 @@ describe('words', () => {
     expect(counted(3, 'batch', 'batches')).toBe('3 batches');
     expect(counted(2, 'rack')).toBe('2 racks');
   });
+
+  test.each([
+    ['Egg, beaten', 'egg'],
+    ['Egg, beaten and milk', 'egg and milk'],
+    ['Chicken wings, with skin', 'chicken wings'],
+    ['Duck breast, without skin', 'duck breast'],
+    ['Mozzarella, firm', 'mozzarella'],
+  ])('%s is spoken as "%s"', (name, said) => expect(spoken(name)).toBe(said));
 
   test('stand inside of a sentence or at its beginning', () => {
     expect(lowered('Fine dry crumbs')).toBe('fine dry crumbs');

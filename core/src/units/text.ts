@@ -98,7 +98,7 @@ export const listed = (words: readonly string[]): string =>
 export const lowered = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);
 
 /** A food or layer as it stands in a sentence: small, and without what its packet says after a comma. */
-export const spoken = (name: string): string => lowered(name.replace(/, [^ ]+/g, ''));
+export const spoken = (name: string): string => lowered(name.replace(/, (with(out)? )?[^ ]+/g, ''));
 
 /** A word that begins a sentence: "Golden". */
 export const capitalised = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);

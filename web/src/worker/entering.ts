@@ -7,6 +7,7 @@ import {
   piecesOf,
   readBowls,
   soldAs,
+  spoken,
   thicknessMinutes,
   type Bought,
   type BowlsReading,
@@ -22,7 +23,7 @@ import type { BowlRead, EnterQuestion, EnteredDish, EnteredFood, NamedThing } fr
 function amountWords(pantry: Pantry, { foodId, unit, amount, cut, sizeMm }: Bought): string {
   const food = foodOf(pantry, foodId);
   const { units, cuts } = soldAs(food);
-  const name = food.name.toLowerCase().split(',')[0];
+  const name = spoken(food.name);
   const found = units.find((u) => u.id === unit);
   const many = Number(amount.toFixed(2));
   const counted = found ? (amount === 1 ? found.name : found.plural) : '';

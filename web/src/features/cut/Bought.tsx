@@ -1,5 +1,13 @@
 import { useId, useState } from 'react';
-import { foodOf, soldAs, usualAmount, type Bought as BoughtFood, type Dish, type FriedCook } from '@yellowmist/core';
+import {
+  foodOf,
+  soldAs,
+  spoken,
+  usualAmount,
+  type Bought as BoughtFood,
+  type Dish,
+  type FriedCook,
+} from '@yellowmist/core';
 import { usePantry } from '../../state/usePantry';
 import { useUnits } from '../../state/useUnits';
 import { FoodRead } from '../dish/entry/FoodRead';
@@ -7,7 +15,7 @@ import { useEntered } from '../dish/entry/useEntered';
 
 /** How the dish was bought, in words to be changed: "1 large onion"; empty where its pieces were measured by hand. */
 function wordsOf(food: ReturnType<typeof foodOf>, { bought, count }: Dish, mass: (g: number) => string): string {
-  const name = food.name.toLowerCase().split(',')[0];
+  const name = spoken(food.name);
   if (!bought) return `${count} pieces of ${name}`;
   const unit = soldAs(food).units.find((u) => u.id === bought.unit);
   const amount = Number(bought.amount.toFixed(2));

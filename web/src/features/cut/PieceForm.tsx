@@ -6,6 +6,8 @@ import {
   geometryOf,
   madeReady,
   soldAs,
+  throughMm,
+  withThroughMm,
   wayOf,
   waysFor,
   wholeOf,
@@ -23,7 +25,6 @@ import { dishChanged } from '../dish/dishSlice';
 import { Bought as BoughtField } from './Bought';
 import { Rare } from './Rare';
 import { sentenceOf } from './sentence';
-import { resized, thicknessOf } from './through';
 import { useDrag } from '../dish/useDrag';
 
 const SKINS = [
@@ -76,11 +77,11 @@ export const PieceForm = memo(function PieceForm({ dish, pot }: { dish: Dish; po
           <div className="grid grid-cols-2 gap-x-2 gap-y-1">
             <NumberField
               label="Thickness"
-              value={thicknessOf(shape)}
+              value={throughMm(shape)}
               quantity="length"
               range={RANGES.thicknessMm}
               drag={drag(4, 50, 0.5)}
-              onChange={(mm) => change({ shape: resized(shape, mm), bought: undefined })}
+              onChange={(mm) => change({ shape: withThroughMm(shape, mm), bought: undefined })}
             />
             <NumberField
               label="Pieces"

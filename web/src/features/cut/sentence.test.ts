@@ -1,7 +1,6 @@
 import { exampleConversion } from '@yellowmist/contract';
 import { KNOWN, type Dish } from '@yellowmist/core';
 import { sentenceOf } from './sentence';
-import { resized, thicknessOf } from './through';
 
 const { dish } = exampleConversion();
 const said = (change: Partial<Dish>): string =>
@@ -18,13 +17,4 @@ test('food and cut are one sentence', () => {
 test('a second food stands behind it', () => {
   const also = { foodId: 'tofu', shape: dish.shape, count: 12 };
   expect(said({ also })).toMatch(/; with 12 pieces of firm tofu$/);
-});
-
-test.each([
-  { kind: 'rod', diameterMm: 20, lengthMm: 60 },
-  { kind: 'ball', diameterMm: 20 },
-  { kind: 'disc', diameterMm: 60, thicknessMm: 20 },
-] as const)('a piece of %j is 20 mm thick, and can be made 30', (shape) => {
-  expect(thicknessOf(shape)).toBe(20);
-  expect(thicknessOf(resized(shape, 30))).toBe(30);
 });

@@ -1,5 +1,4 @@
-import { foodOf, lowered, soldAs, wayOf, type Dish, type Pantry } from '@yellowmist/core';
-import { thicknessOf } from './through';
+import { foodOf, lowered, soldAs, throughMm, wayOf, type Dish, type Pantry } from '@yellowmist/core';
 
 const SKIN_WORDS: Record<Dish['skin'], string> = { dry: 'dry', damp: 'patted', wet: 'wet' };
 /** °C up to which a food comes from the freezer, and from the refrigerator. */
@@ -16,7 +15,7 @@ export function sentenceOf(pantry: Pantry, dish: Dish, say: (mm: number) => stri
   const words = [
     `${dish.count} ${dish.count === 1 ? 'piece' : 'pieces'} of ${lowered(food.name)}`,
     ...(cut && cut.id !== 'whole' ? [cut.name] : []),
-    `${say(thicknessOf(dish.shape))} thick`,
+    `${say(throughMm(dish.shape))} thick`,
     SKIN_WORDS[dish.skin],
     ...(dish.preparation === 'raw' ? [] : [lowered(wayOf(dish.preparation).label)]),
     ...(dish.readyCoated ? ['bought with its coat on'] : [startWord(dish.startC)]),

@@ -1,6 +1,16 @@
 import { useMemo, useState } from 'react';
 import type { PantryBody } from '@yellowmist/contract';
-import { findIngredients, KNOWN, namesOf, OWN_PREFIX, pantryOf, type Ingredient, type Label } from '@yellowmist/core';
+import {
+  findIngredients,
+  ingredient,
+  KNOWN,
+  spoken,
+  namesOf,
+  OWN_PREFIX,
+  pantryOf,
+  type Ingredient,
+  type Label,
+} from '@yellowmist/core';
 import { Find } from '../../ui/Find';
 import { usePantryEdits } from '../../state/documents';
 import { SaveNote } from '../../ui/SaveNote';
@@ -111,7 +121,7 @@ export function PantryPage() {
 
 /** A blend written out: "coriander seed 30, cumin 18 …" parts by weight. */
 const mixedOf = ({ parts = [] }: Ingredient): string =>
-  parts.map((p) => `${KNOWN.byId.get(p.ingredientId)!.name.split(',')[0].toLowerCase()} ${p.grams}`).join(', ');
+  parts.map((p) => `${spoken(ingredient(KNOWN, p.ingredientId).name)} ${p.grams}`).join(', ');
 
 function Row({
   item,

@@ -3,6 +3,7 @@ import type { Doubt } from '@yellowmist/core';
 /** What is asked about a line of a bowl, by why it is. */
 export const LINE_QUESTIONS: Record<Doubt, (typed: string) => string> = {
   unknown: (typed) => `“${typed}” is nothing that is known here. Do you mean:`,
+  'two-things': (typed) => `“${typed}” names two things. Write them with a comma between, or take one:`,
   'how-much': (typed) => `How much? “${typed}” does not say. Take:`,
   nothing: (typed) => `“${typed}” is nothing. Take:`,
   'too-much': (typed) => `“${typed}” is more than a bowl holds. Do you mean:`,
