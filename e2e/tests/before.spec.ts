@@ -1,4 +1,4 @@
-import { begin, expect, openBench, test } from './begin';
+import { begin, expect, find, openBench, test } from './begin';
 
 /** What is done before the heat: the food's water, and the oil. */
 
@@ -30,7 +30,7 @@ test('oil is put where the cook wants it, counted, and refused where it is too m
   await expect(board.getByRole('alert')).toContainText(/from 0 to \d+ g/);
   await pale.fill('3');
   await expect(board).toContainText(/\d+ after the touch-up/);
-  await board.getByLabel('Oil', { exact: true }).selectOption('Toasted sesame oil');
+  await find(board.getByRole('combobox', { name: 'Oil', exact: true }), 'dark sesame oil');
   await expect(board).toContainText(/begins to smoke between 165\s°C and 180\s°C/);
   await expect(page.getByRole('region', { name: 'Coat and cut' })).toBeVisible();
   await board.getByRole('button', { name: 'Mix 1 tbsp of oil to a cup into the crumbs' }).click();

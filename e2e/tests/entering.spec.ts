@@ -45,6 +45,8 @@ test('what is not understood is asked with its likeliest answers, and what was t
   await expect(food(page)).toHaveValue('some chicken');
   await question.getByRole('button', { name: /500 g/ }).click();
   await expect(page.getByText(/pieces of about/)).toContainText(/500\sg as bought/);
+  await coat(page).fill('1 cup sriracha mayo');
+  await expect(page.getByText('“1 cup sriracha mayo” names two things.')).toBeVisible();
   await coat(page).fill('½ cup flour, 40 eggs, 1 cup moon dust');
   await expect(page.getByText('“40 eggs” is more than a bowl holds.')).toBeVisible();
   await page.getByRole('button', { name: '2 eggs', exact: true }).click();
@@ -114,7 +116,7 @@ test('a wrapped parcel is entered by name, a second food goes with it, and both 
   await openCut(page);
   await page.getByText('Exact sizes, and what is rare').click();
   await page.getByLabel('Another food in the same coat and basket').fill('200 g tofu, cubed');
-  await page.getByRole('button', { name: 'Add it' }).click();
+  await page.getByLabel('Another food in the same coat and basket').press('Enter');
   await expect(page.getByRole('region', { name: 'Food and cut' })).toContainText(/with 1\d pieces of firm tofu/);
   await page.getByRole('tab', { name: 'Steps' }).click();
   await expect(page.getByText(/^Wrap each piece in one sheet/)).toBeVisible();
@@ -136,4 +138,50 @@ test('on the phone a dish is entered and an ingredient found by another word for
   await find(page.getByRole('combobox', { name: 'Ingredient 1' }).first(), 'nooch');
   await expect(page.getByRole('combobox', { name: 'Ingredient 1' }).first()).toHaveValue('Nutritional yeast flakes');
   await context.close();
+});
+
+test('half of a batter is spiced on the bench, and the cut and its size are changed there', async ({ page }) => {
+  await page.goto('/');
+  await food(page).fill('2 zucchini in rounds');
+  await coat(page).fill('1 cup besan, ¾ cup water, 1 tsp salt');
+  await send(page);
+  await page.getByRole('button', { name: 'In the air', exact: true }).click();
+  const stack = page.getByRole('region', { name: 'Coat in the air' });
+  await stack
+    .getByRole('button', { name: /batter/i })
+    .first()
+    .click();
+  await stack.getByText('Half of it otherwise').click();
+  await stack.getByLabel('What is stirred into one half').fill('1 tsp cayenne, ½ tsp cumin');
+  await stack.getByRole('button', { name: 'Divide' }).click();
+  await expect(stack.getByText('with cayenne pepper, cumin')).toBeVisible();
+  await stack.getByLabel('So much of it').selectOption('A quarter');
+  await page.getByRole('tab', { name: 'Steps' }).click();
+  await expect(page.getByText(/Take a quarter of it into a second bowl and stir in/)).toBeVisible();
+  await page.keyboard.press('Escape');
+  await openCut(page);
+  const cut = page.getByRole('region', { name: 'Food and cut' });
+  await cut.getByRole('button', { name: 'strips', exact: true }).click();
+  await expect(cut.getByRole('button', { name: /pieces of courgette, strips/ })).toBeVisible();
+  await cut.getByLabel('Size of the strips').fill('20');
+  await expect(cut.getByRole('button', { name: /strips, 20.mm thick/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(cut.getByRole('button', { name: /strips, 12.mm thick/ })).toBeVisible();
+});
+
+test('what one weighs here is set on the pantry page, and counts from then on', async ({ page }) => {
+  await page.goto('/pantry');
+  await page.getByLabel('Find').fill('yellow onions');
+  const weights = page.getByRole('region', { name: 'Foods and their usual weights' });
+  await weights.getByLabel('medium onion').fill('4');
+  await weights.getByLabel('medium onion').fill('300');
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+  await page.goto('/');
+  await food(page).fill('2 onions in rings');
+  await expect(page.getByText(/pieces of about/)).toContainText(/600\sg as bought/);
+  await page.goto('/pantry');
+  await page.getByLabel('Find').fill('onion');
+  await weights.getByRole('button', { name: /Back to 150/ }).click();
+  await expect(weights.getByLabel('medium onion')).toHaveValue('150');
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
 });

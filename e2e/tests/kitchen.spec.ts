@@ -20,7 +20,7 @@ test('a fryer is added, its bread rated and its thermometer read, and a dish mov
   await fryer.getByText('Temperature test', { exact: true }).first().click();
   await fryer.getByLabel('It reads').fill('192');
   await fryer.getByRole('group', { name: 'Temperature test' }).getByRole('button', { name: 'Note it' }).click();
-  await expect(fryer).toContainText('Runs 12 °C hotter than it says');
+  await expect(fryer).toContainText(/It runs 12\s°C hotter than it says/);
   await saved(page);
   await page.reload();
   await fryer.getByText('Temperature test', { exact: true }).first().click();

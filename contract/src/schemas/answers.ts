@@ -5,21 +5,14 @@ import {
   OUTCOME_KEYS,
   PLACES,
   QUANTITY_KINDS,
-  SIDE_USES,
-  type About,
   type Bowl,
-  type BowlPart,
   type Energy,
   type Ingredient,
-  type Keeping,
   type KeptCoat,
   type KeptCook,
   type LayerSpec,
   type Quantity,
-  type Serving,
-  type SideBowlAmounts,
   type Text,
-  type Thickening,
   type WaitingResult,
 } from '@yellowmist/core';
 import type * as J from 'joi';
@@ -31,6 +24,7 @@ import { conversionBodySchema } from './conversion.js';
 import { allOf, nameSchema, oneOf, versionSchema } from './fields.js';
 import { Joi } from './joi.js';
 import { airPlanSchema, making, second } from './plan.js';
+import { bowlParts, serving, sideBowl } from './plate.js';
 
 /** What the API answers, for its documentation and for tests that hold the answers to it. */
 
@@ -94,16 +88,6 @@ export const simulateAnswerSchema = allOf<A.SimulateAnswer>({
   waiting,
 });
 
-const bowlParts = Joi.array().items(
-  allOf<BowlPart>({
-    ingredientId: words,
-    name: words,
-    grams: Joi.number(),
-    ml: Joi.number().allow(null),
-    count: Joi.number().allow(null),
-  }),
-);
-
 const bowl = allOf<Bowl>({
   layerAt: Joi.number(),
   visits: numbers,
@@ -115,28 +99,6 @@ const bowl = allOf<Bowl>({
   leftG: Joi.number(),
   weighedEggG: Joi.number().allow(null),
   reachesPieces: Joi.number(),
-});
-
-const sideBowl = allOf<SideBowlAmounts>({
-  name: words,
-  use: oneOf(...SIDE_USES),
-  parts: bowlParts,
-  takesG: Joi.number(),
-  perBatchG: Joi.number(),
-  batches: Joi.number(),
-  saysG: Joi.number(),
-  thickening: allOf<Thickening>({ starchPer100g: Joi.number(), word: words, minutes: Joi.number() }).allow(null),
-  keeping: allOf<Keeping>({ made: oneOf('before', 'ahead', 'while-it-cooks'), days: Joi.number() }),
-});
-
-const about = allOf<About>({ value: Joi.number(), off: Joi.number() });
-const serving = allOf<Serving>({
-  people: Joi.number(),
-  energyKcal: about,
-  proteinG: about,
-  fatG: about,
-  carbohydrateG: about,
-  saltG: about,
 });
 
 const settings = airPlanSchema.extract('settings') as never;

@@ -14,6 +14,7 @@ import { SAUCES } from './data/sauces.js';
 import { SEEDS } from './data/seeds.js';
 import { SHARP } from './data/sharp.js';
 import { SPICES } from './data/spices.js';
+import { STARCHES } from './data/starches.js';
 import { VEGETABLES } from './data/vegetables.js';
 import { Refusal } from '../units/index.js';
 import type { FoodTraits, Ingredient, Role } from './types.js';
@@ -27,6 +28,7 @@ export const KNOWN_INGREDIENTS: readonly Ingredient[] = [
   ...CURDS,
   ...FILLINGS,
   ...FLOURS,
+  ...STARCHES,
   ...CRUMBS,
   ...SEEDS,
   ...BINDERS,

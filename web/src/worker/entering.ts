@@ -9,9 +9,9 @@ import {
   soldAs,
   spoken,
   thicknessMinutes,
+  weightsFor,
   type Bought,
   type BowlsReading,
-  type CutUp,
   type Entered,
   type Food,
   type OwnWeights,
@@ -31,16 +31,6 @@ function amountWords(pantry: Pantry, { foodId, unit, amount, cut, sizeMm }: Boug
   const size = sizeMm === undefined ? '' : ` of ${Math.round(sizeMm)} mm`;
   const cutName = cuts.find((c) => c.id === cut)?.name ?? cut;
   return `${found ? `${many} ${named}` : `${Math.round(amount)} g of ${name}`}, ${cutName}${size}`;
-}
-
-/** The same amount in each cut of a food. */
-function inEachCut(pantry: Pantry, bought: Bought, weights: OwnWeights): EnteredFood['byCut'] {
-  const { cuts } = soldAs({ id: bought.foodId });
-  const of = ({ id }: { id: Bought['cut'] }): [string, CutUp] => [
-    id,
-    piecesOf(pantry, { ...bought, cut: id, sizeMm: undefined }, weights),
-  ];
-  return Object.fromEntries(cuts.map(of));
 }
 
 /** The thing of this id as the page tells it. */
@@ -73,20 +63,17 @@ export function readBowl(pantry: Pantry, text: string): BowlRead {
 
 /** A dish in a cook's words, with what the page shows of it. */
 export function enterDish(pantry: Pantry, question: EnterQuestion): EnteredDish {
-  const weightsOf = (foodId: string): OwnWeights =>
-    Object.fromEntries(question.weights.filter((w) => w.foodId === foodId).map((w) => [w.unit, w.grams]));
+  const weightsOf = (foodId: string): OwnWeights => weightsFor(question.weights, foodId);
   const { food, coat, minutes, count } = question;
   const entered = enter(pantry, { food, coat, minutes, count }, weightsOf);
   const { bought, likely } = entered.food;
   const of = (item: Food, bag: Bought): EnteredFood => {
     const sold = soldAs(item);
-    const weights = weightsOf(item.id);
     return {
       food: item,
       cut: cutNamed(sold, bag.cut),
       cuts: sold.cuts,
-      cutUp: piecesOf(pantry, bag, weights),
-      byCut: inEachCut(pantry, bag, weights),
+      cutUp: piecesOf(pantry, bag, weightsOf(item.id)),
       thickness: thicknessMinutes(pantry, entered.dish!, question.pot ?? entered.fried),
       source: sold.source,
     };
@@ -94,11 +81,7 @@ export function enterDish(pantry: Pantry, question: EnterQuestion): EnteredDish 
   return {
     ...entered,
     of: bought && of(foodOf(pantry, bought.foodId), bought),
-    likelyFoods: likely.map((b) => ({
-      bought: b,
-      words: amountWords(pantry, b),
-      cutUp: piecesOf(pantry, b, weightsOf(b.foodId)),
-    })),
+    likelyFoods: likely.map((b) => ({ bought: b, words: amountWords(pantry, b) })),
     things: thingsOf(pantry, idsIn(entered)),
   };
 }

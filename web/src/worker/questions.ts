@@ -5,7 +5,6 @@ import type {
   ConvertRequest,
   Bought,
   BowlsReading,
-  CutId,
   CutUp,
   Dish,
   Entered,
@@ -104,7 +103,6 @@ export interface LikelyFood {
   bought: Bought;
   /** "2 medium onions, rings". */
   words: string;
-  cutUp: CutUp;
 }
 
 /** What is understood of a food, and what can be chosen of it. */
@@ -113,8 +111,6 @@ export interface EnteredFood {
   cut: FoodCut;
   cuts: readonly FoodCut[];
   cutUp: CutUp;
-  /** The same amount in each of its cuts. */
-  byCut: Partial<Record<CutId, CutUp>>;
   /** Minutes in the pot after which the centre is done, thinner, as it is, and thicker. */
   thickness: { mm: number; minutes: number }[];
   /** Where its usual weights are from. */

@@ -1,10 +1,9 @@
 import { dry, LABEL } from '../build.js';
 
 const FLOUR_ROLES = ['dust', 'thickener', 'finish'] as const;
-const STARCH_ROLES = ['dust', 'thickener', 'finish'] as const;
 
 /**
- * Flours and starches. Cup weights and swelling: common practice, no source; swelling is the cold water that the
+ * Flours. Cup weights and swelling: common practice, no source; swelling is the cold water that the
  * flour of a rested batter holds. Browning against coarse wheat crumbs.
  */
 export const FLOURS = [
@@ -167,42 +166,6 @@ export const FLOURS = [
     { taste: 'maize', cupG: 114, common: false },
   ),
   dry(
-    'corn-starch',
-    'Corn starch',
-    'starch',
-    STARCH_ROLES,
-    [8.3, 0.3, 0.1, 90.4, 0.9, 0.1],
-    { grain: 'starch', bulkKgM3: 600, structure: 0.72, browning: 0.25, swellingGG: 0.35, thickens: 0 },
-    { taste: 'starch', uses: { dust: 4, starch: 2 }, cupG: 120, densityKgM3: 1500 },
-  ),
-  dry(
-    'potato-starch',
-    'Potato starch',
-    'starch',
-    STARCH_ROLES,
-    [16.0, 0.1, 0.1, 83.4, 0.1, 0.3],
-    { grain: 'starch', bulkKgM3: 650, structure: 0.8, browning: 0.25, swellingGG: 0.4, thickens: 0 },
-    { taste: 'starch', uses: { dust: 5, starch: 1 }, cupG: 160, densityKgM3: 1500 },
-  ),
-  dry(
-    'tapioca-starch',
-    'Tapioca starch',
-    'starch',
-    STARCH_ROLES,
-    [11.0, 0.2, 0.0, 87.7, 0.9, 0.2],
-    { grain: 'starch', bulkKgM3: 600, structure: 0.72, browning: 0.25, swellingGG: 0.35, thickens: 0 },
-    { taste: 'starch', uses: { starch: 3 }, cupG: 120, densityKgM3: 1500 },
-  ),
-  dry(
-    'wheat-starch',
-    'Wheat starch',
-    'starch',
-    STARCH_ROLES,
-    [12.0, 0.4, 0.1, 86.8, 0.4, 0.3],
-    { grain: 'starch', bulkKgM3: 600, structure: 0.65, browning: 0.28, swellingGG: 0.4, thickens: 0 },
-    { taste: 'wheat', cupG: 128, allergens: ['wheat'], densityKgM3: 1500, common: false },
-  ),
-  dry(
     'bread-flour',
     'Strong wheat flour',
     'flour',
@@ -307,14 +270,5 @@ export const FLOURS = [
     [12.7, 12.7, 1.1, 69.0, 3.9, 0.8],
     { grain: 'meal', bulkKgM3: 680, structure: 0.75, browning: 0.8, startColour: 0.1, swellingGG: 0.5 },
     { taste: 'wheat', cupG: 167, allergens: ['wheat'] },
-  ),
-  dry(
-    'arrowroot',
-    'Arrowroot',
-    'starch',
-    STARCH_ROLES,
-    [11.4, 0.3, 0.1, 84.8, 3.4, 0.1],
-    { grain: 'starch', bulkKgM3: 600, structure: 0.7, browning: 0.25, swellingGG: 0.35, thickens: 0 },
-    { taste: 'starch', cupG: 128, densityKgM3: 1500, common: false },
   ),
 ];

@@ -1,25 +1,14 @@
 import { Trash2 } from 'lucide-react';
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import { RANGES } from '@yellowmist/contract';
-import {
-  totalGrams,
-  type Dish,
-  type Portion,
-  type SideBowl,
-  type SideBowlAmounts,
-  type SideUse,
-} from '@yellowmist/core';
+import type { Dish, SideBowl, SideBowlAmounts, SideUse } from '@yellowmist/core';
 import { useAppDispatch } from '../../state/hooks';
-import { usePantryDocument } from '../../state/pantryDocument';
-import { thingWords } from '../../state/things';
 import { partAmount } from '../../state/units';
-import { useAnswer } from '../../state/useAnswer';
 import { useUnits } from '../../state/useUnits';
 import { Choice } from '../../ui/Choice';
 import { NumberField } from '../../ui/NumberField';
 import { dishChanged } from '../dish/dishSlice';
-import { Asking } from '../dish/entry/FoodRead';
-import { LINE_QUESTIONS } from '../dish/entry/lineQuestions';
+import { BowlTyped } from '../dish/entry/BowlTyped';
 
 const USES: readonly { value: SideUse; label: string; name: string; does: string }[] = [
   {
@@ -173,14 +162,6 @@ const THICKENS = {
   'sets like jelly': 'sets like jelly: take less starch',
 } as const;
 
-const sumOf = (portions: readonly Portion[]): Portion[] => {
-  const ids = [...new Set(portions.map((p) => p.ingredientId))];
-  return ids.map((ingredientId) => ({
-    ingredientId,
-    grams: totalGrams(portions.filter((p) => p.ingredientId === ingredientId)),
-  }));
-};
-
 /** A name that no other bowl has. */
 const freeName = (name: string, bowls: readonly SideBowl[]): string => {
   const taken = new Set(bowls.map((b) => b.name));
@@ -191,65 +172,17 @@ const freeName = (name: string, bowls: readonly SideBowl[]): string => {
 
 /** Another bowl, typed as a recipe writes it. */
 function AddBowl({ bowls, onAdd }: { bowls: readonly SideBowl[]; onAdd: (bowl: SideBowl) => void }) {
-  const id = useId();
-  const { system } = useUnits();
-  const { own } = usePantryDocument();
   const [use, setUse] = useState<SideUse>('tossed');
-  const [typed, setTyped] = useState('');
-  const { answer } = useAnswer('bowl', typed.trim() === '' ? null : { text: typed, own });
-  const lines = answer?.reading.lines ?? [];
-  const doubts = answer?.reading.doubts ?? [];
-  const portions = sumOf(lines.flatMap((l) => (l.portion ? [l.portion] : [])));
-  const ready = portions.length > 0 && doubts.length === 0;
-  const add = (): void => {
-    if (!ready) return;
-    onAdd({ name: freeName(wordsFor(use).name, bowls), use, portions });
-    setTyped('');
-  };
   return (
-    <form
-      aria-label="A bowl more"
-      className="mt-2 flex flex-wrap items-end gap-2"
-      onSubmit={(e) => {
-        e.preventDefault();
-        add();
-      }}
-    >
-      <Choice className="w-64" label="Another bowl" value={use} options={USES} onChange={setUse} />
-      <div className="min-w-72 grow">
-        <label htmlFor={id} className="block text-xs">
-          What goes into it, as your recipe writes it
-        </label>
-        <input
-          id={id}
-          className="input h-9 w-full"
-          value={typed}
-          maxLength={600}
-          placeholder="⅓ cup soy sauce, 3 tbsp honey, 1 tbsp cornflour, 2 cloves garlic, ¼ cup water"
-          autoComplete="off"
-          onChange={(e) => setTyped(e.target.value)}
-        />
-      </div>
-      <button type="submit" className="btn h-9" disabled={!ready}>
-        Add
-      </button>
-      {typed.trim() !== '' && answer && (
-        <div className="w-full space-y-1 text-sm">
-          {portions.length > 0 && (
-            <p>Understood: {portions.map((p) => thingWords(answer.things, p, system)).join(', ')}.</p>
-          )}
-          {doubts.map((line) => (
-            <Asking
-              key={line.typed}
-              text={LINE_QUESTIONS[line.doubt!](line.typed)}
-              answers={line.likely.map((likely) => {
-                const words = thingWords(answer.things, likely, system);
-                return { words, onTake: () => setTyped(typed.replace(line.typed, words)) };
-              })}
-            />
-          ))}
-        </div>
-      )}
-    </form>
+    <div className="mt-2 flex flex-wrap items-start gap-2">
+      <Choice className="w-64 max-w-full" label="Another bowl" value={use} options={USES} onChange={setUse} />
+      <BowlTyped
+        className="min-w-60 grow"
+        label="What goes into it, as your recipe writes it"
+        take="Add"
+        placeholder="⅓ cup soy sauce, 3 tbsp honey, 1 tbsp cornflour, 2 cloves garlic, ¼ cup water"
+        onTake={(portions) => onAdd({ name: freeName(wordsFor(use).name, bowls), use, portions })}
+      />
+    </div>
   );
 }

@@ -1,47 +1,32 @@
 import { ArrowLeft, ArrowRight } from 'lucide-react';
-import { RANGES } from '@yellowmist/contract';
 import {
   againstRecipe,
   batterNotes,
-  counted,
   foodOf,
   ingredient,
+  isFlesh,
   PLAIN_STATION,
   stationOf,
   longestMm,
-  strokesFor,
-  traysFor,
   vesselsFor,
   type AirResult,
-  type Dish,
   type Filled,
-  type Hand as WritingHand,
-  type Handling,
   type Stop,
 } from '@yellowmist/core';
 import { useKitchenQuery } from '../../state/api';
-import { writesWith } from '../../state/settings';
 import { useAppDispatch, useAppSelector } from '../../state/hooks';
 import { BowlPicture } from '../../draw/BowlPicture';
 import { Hand } from '../../draw/Hand';
-import { Choice } from '../../ui/Choice';
-import { NumberField } from '../../ui/NumberField';
-import { oilAmount, partAmount } from '../../state/units';
+import { partAmount } from '../../state/units';
 import { usePantry } from '../../state/usePantry';
 import { useUnits } from '../../state/useUnits';
 import type { BoardProps } from '../dish/board';
-import { dishChanged, planChanged } from '../dish/dishSlice';
+import { dishChanged } from '../dish/dishSlice';
 import { Beside } from './Beside';
 import { DropTest } from './DropTest';
+import { Setting } from './Setting';
+import { Tray } from './Tray';
 import { ForkTest } from './ForkTest';
-import { WRITING } from '../dish/options';
-
-const HANDLINGS: readonly { value: Handling; label: string }[] = [
-  { value: 'hands', label: 'a dry hand and a wet hand' },
-  { value: 'fork', label: 'fork or tongs' },
-  { value: 'shaker', label: 'a closed box for the flours' },
-  { value: 'tossed', label: 'all tossed together in each bowl' },
-];
 
 /** The dipping station as the cook sets it out: bowls in the order of use, the hand for each, the tray at the end. */
 export default function BowlsBoard(props: BoardProps) {
@@ -64,7 +49,7 @@ function Bowls({ air, body: { dish } }: BoardProps) {
   const rawEgg = air.plan.layers.some((l) =>
     l.portions.some((p) => ingredient(pantry, p.ingredientId).origin === 'egg'),
   );
-  const soils = food.origin === 'meat' || food.origin === 'fish' || rawEgg;
+  const soils = [food, ...(dish.also ? [foodOf(pantry, dish.also.foodId)] : [])].some(isFlesh) || rawEgg;
   const stops = stationOf(air.bowls, air.layers, station, writes, soils);
   const { data: kitchen } = useKitchenQuery();
   const filled = kitchen?.bowls.length ? vesselsFor(air.bowls, air.layers, kitchen.bowls, longestMm(dish.shape)) : [];
@@ -90,72 +75,6 @@ function Bowls({ air, body: { dish } }: BoardProps) {
         </li>
       </ol>
       <Beside dish={dish} beside={air.beside} people={air.perServing.air.people} />
-    </div>
-  );
-}
-
-/** Who dips, how, with how much to spare, and for how many. */
-function Setting({ air, dish, writes }: { air: AirResult; dish: Dish; writes: WritingHand }) {
-  const dispatch = useAppDispatch();
-  const station = air.plan.station ?? PLAIN_STATION;
-  const pieces = (count: number): void => void dispatch(dishChanged({ count }));
-  const { min, max } = RANGES.count;
-  return (
-    <div className="mb-2 flex flex-wrap items-end gap-x-3 gap-y-1">
-      <Choice
-        className="w-40"
-        label="I write with"
-        value={writes}
-        options={WRITING}
-        onChange={(w) => dispatch(writesWith(w))}
-      />
-      <Choice
-        className="w-56"
-        label="Through the bowls with"
-        value={station.handling}
-        options={HANDLINGS}
-        onChange={(handling) => dispatch(planChanged({ station: { ...station, handling } }))}
-      />
-      <NumberField
-        className="w-32"
-        label="Working surplus, times"
-        value={station.surplus}
-        quantity="plain"
-        range={RANGES.surplus}
-        step={0.25}
-        onChange={(surplus) => dispatch(planChanged({ station: { ...station, surplus } }))}
-      />
-      <NumberField
-        className="w-24"
-        label="Pieces to coat"
-        value={dish.count}
-        quantity="plain"
-        range={RANGES.count}
-        whole
-        onChange={pieces}
-      />
-      <span className="flex gap-1">
-        <button
-          type="button"
-          className="btn btn-sm h-9"
-          disabled={Math.round(dish.count / 2) < min || dish.count === 1}
-          onClick={() => pieces(Math.max(min, Math.round(dish.count / 2)))}
-        >
-          Half
-        </button>
-        <button
-          type="button"
-          className="btn btn-sm h-9"
-          disabled={dish.count * 2 > max}
-          onClick={() => pieces(dish.count * 2)}
-        >
-          Double
-        </button>
-      </span>
-      <p className="max-w-96 text-xs leading-snug">
-        The writing hand does the dry bowls, where it presses; the other one gets wet. Bowls run{' '}
-        {writes === 'right' ? 'left to right' : 'right to left'} to the tray.
-      </p>
     </div>
   );
 }
@@ -271,50 +190,3 @@ const LOSES: Record<Stop['grip'], string> = {
   fork: 'the fork',
   shaker: 'the box',
 };
-
-/** Where the coated pieces rest and are oiled. */
-function Tray({ air, dish }: { air: AirResult; dish: Dish }) {
-  const { count } = dish;
-  const { system } = useUnits();
-  const { data: kitchen } = useKitchenQuery();
-  const { load, plan } = air;
-  const strokes = (kitchen?.sprayers ?? []).flatMap(({ name, kind, gPerStroke }) => {
-    if (gPerStroke === null) return [];
-    const count = strokesFor(air.sprayOilG, gPerStroke);
-    return [`${count} ${kind === 'can' ? 'seconds' : 'strokes'} of the ${name.toLowerCase()}`];
-  });
-  return (
-    <>
-      <svg viewBox="0 0 200 92" className="w-full" aria-hidden>
-        <path d="M6 78 h188 l-6 10 h-176 z" className="fill-base-300 stroke-base-content" strokeWidth="2" />
-        {[28, 64, 100, 136, 172].map((x) => (
-          <path
-            key={x}
-            d={`M${x - 13} 77 q2 -15 13 -15 t13 15 z`}
-            fill="#d8a95c"
-            className="stroke-base-content"
-            strokeWidth="1.2"
-          />
-        ))}
-      </svg>
-      <h3 className="leading-tight">The tray</h3>
-      <p className="text-sm">
-        {plan.restMin > 0 && `Rests ${Math.round(plan.restMin)} min, one layer. `}
-        {air.sprayOilG >= 0.5 ? (
-          <>
-            Then <b>{oilAmount(air.sprayOilG, system)} of oil</b> on both sides of all {count} pieces, away from the hot
-            basket{strokes.length > 0 && `: ${strokes.join(', or ')}`}.
-          </>
-        ) : (
-          'No oil.'
-        )}
-      </p>
-      {kitchen && kitchen.trays.length > 0 && (
-        <p className="mt-1 text-sm">{traysFor(air.footprint, count, kitchen.trays)}</p>
-      )}
-      <p className="mt-1 text-sm">
-        <b>{counted(load.batches, 'batch', 'batches')}</b> of up to {load.piecesPerBatch} pieces, by area.
-      </p>
-    </>
-  );
-}

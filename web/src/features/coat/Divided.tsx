@@ -1,31 +1,38 @@
-import { useId, useState } from 'react';
-import { ingredient, type LayerSpec } from '@yellowmist/core';
-import { usePantryDocument } from '../../state/pantryDocument';
-import { useAnswer } from '../../state/useAnswer';
+import { ingredient, spoken, type LayerSpec } from '@yellowmist/core';
 import { usePantry } from '../../state/usePantry';
+import { Choice } from '../../ui/Choice';
+import { BowlTyped } from '../dish/entry/BowlTyped';
 
-/** Half of a bowl. */
-const HALF = 0.5;
+/** Shares of a bowl that a hand divides by eye. */
+const SHARES = [
+  { value: '0.25', label: 'A quarter' },
+  { value: '0.5', label: 'Half' },
+  { value: '0.75', label: 'Three quarters' },
+] as const;
+type Share = (typeof SHARES)[number]['value'];
 
-/** Half of the bowl made otherwise: what is stirred into it beside, as a recipe writes it. */
+/** The one of these that is nearest. */
+const nearest = (share: number): Share =>
+  SHARES.reduce((best, s) => (Math.abs(Number(s.value) - share) < Math.abs(Number(best.value) - share) ? s : best))
+    .value;
+
+/** A part of the bowl made otherwise: what is stirred into it beside, as a recipe writes it. */
 export function Divided({ spec, onChange }: { spec: LayerSpec; onChange: (divided: LayerSpec['divided']) => void }) {
-  const id = useId();
   const pantry = usePantry();
-  const { own } = usePantryDocument();
-  const [typed, setTyped] = useState('');
-  const { answer } = useAnswer('bowl', typed.trim() === '' ? null : { text: typed, own });
-  const portions = answer?.reading.lines.flatMap((l) => (l.portion ? [l.portion] : [])) ?? [];
-  const ready = portions.length > 0 && answer?.reading.doubts.length === 0;
-  const take = (): void => {
-    if (!ready) return;
-    onChange({ share: HALF, portions });
-    setTyped('');
-  };
-  if (spec.divided) {
-    const names = spec.divided.portions.map((p) => ingredient(pantry, p.ingredientId).name.toLowerCase());
+  const { divided } = spec;
+  if (divided) {
+    const names = divided.portions.map((p) => spoken(ingredient(pantry, p.ingredientId).name));
     return (
       <p className="flex flex-wrap items-center gap-2 text-sm">
-        Half of it with {names.join(', ')}
+        <Choice
+          className="w-36"
+          label="So much of it"
+          hideLabel
+          value={nearest(divided.share)}
+          options={SHARES}
+          onChange={(share) => onChange({ ...divided, share: Number(share) })}
+        />
+        with {names.join(', ')}
         <button type="button" className="btn btn-sm h-9" onClick={() => onChange(undefined)}>
           All alike
         </button>
@@ -35,26 +42,12 @@ export function Divided({ spec, onChange }: { spec: LayerSpec; onChange: (divide
   return (
     <details>
       <summary className="cursor-pointer text-sm">Half of it otherwise</summary>
-      <label htmlFor={id} className="block text-xs">
-        What is stirred into one half
-      </label>
-      <span className="flex gap-1">
-        <input
-          id={id}
-          className="input h-9 w-full"
-          value={typed}
-          maxLength={200}
-          placeholder="1 tsp cayenne, ½ tsp cumin"
-          autoComplete="off"
-          onChange={(e) => setTyped(e.target.value)}
-          onKeyDown={(e) => {
-            if (e.key === 'Enter') take();
-          }}
-        />
-        <button type="button" className="btn btn-sm h-9" disabled={!ready} onClick={take}>
-          Divide
-        </button>
-      </span>
+      <BowlTyped
+        label="What is stirred into one half"
+        take="Divide"
+        placeholder="1 tsp cayenne, ½ tsp cumin"
+        onTake={(portions) => onChange({ share: 0.5, portions })}
+      />
     </details>
   );
 }

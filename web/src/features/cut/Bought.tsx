@@ -1,4 +1,4 @@
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import {
   foodOf,
   soldAs,
@@ -10,6 +10,7 @@ import {
 } from '@yellowmist/core';
 import { usePantry } from '../../state/usePantry';
 import { useUnits } from '../../state/useUnits';
+import { Typed } from '../../ui/Typed';
 import { FoodRead } from '../dish/entry/FoodRead';
 import { useEntered } from '../dish/entry/useEntered';
 
@@ -24,16 +25,7 @@ function wordsOf(food: ReturnType<typeof foodOf>, { bought, count }: Dish, mass:
 }
 
 /** Food, amount and cut in the cook's own words, read as they are typed; nothing changes until they are understood. */
-export function Bought({
-  dish,
-  pot,
-  onTake,
-}: {
-  dish: Dish;
-  pot: FriedCook;
-  onTake: (bought: BoughtFood, part: Pick<Dish, 'shape' | 'count'>) => void;
-}) {
-  const id = useId();
+export function Bought({ dish, pot, onTake }: { dish: Dish; pot: FriedCook; onTake: (bought: BoughtFood) => void }) {
   const pantry = usePantry();
   const { say } = useUnits();
   const food = foodOf(pantry, dish.foodId);
@@ -44,46 +36,24 @@ export function Bought({
   const [typed, setTyped] = useState<string | null>(null);
   const { entered } = useEntered({ food: typed ?? now, coat: '', pot });
   const understood = entered?.food.typed === (typed ?? '') ? entered : null;
-  const apply = (): void => {
-    const bought = understood?.food.bought;
-    if (typed === null || !bought || !understood?.pieces) return;
-    onTake(bought, { shape: understood.pieces.shape, count: understood.pieces.count });
+  const take = (bought: BoughtFood): void => {
     setTyped(null);
+    onTake(bought);
   };
   return (
     <div>
-      <label htmlFor={id} className="block text-xs">
-        Food, how much and how cut
-      </label>
-      <span className="flex gap-1">
-        <input
-          id={id}
-          className="input h-9 w-full"
-          value={typed ?? wordsOf(food, dish, (g) => say(g, 'mass'))}
-          maxLength={200}
-          autoComplete="off"
-          onChange={(e) => setTyped(e.target.value)}
-          onKeyDown={(e) => {
-            if (e.key === 'Enter') apply();
-            if (e.key === 'Escape') setTyped(null);
-          }}
-        />
-        {typed !== null && (
-          <button type="button" className="btn btn-sm h-9" disabled={!understood?.food.bought} onClick={apply}>
-            Take
-          </button>
-        )}
-      </span>
+      <Typed
+        label="Food, how much and how cut"
+        value={typed ?? wordsOf(food, dish, (g) => say(g, 'mass'))}
+        take="Take"
+        ready={typed !== null && Boolean(understood?.food.bought)}
+        onType={setTyped}
+        onTake={() => take(understood!.food.bought!)}
+        onLeave={() => setTyped(null)}
+      />
       {understood && (typed !== null || dish.bought) && (
         <div className="mt-1">
-          <FoodRead
-            entered={understood}
-            compact
-            onChoose={(bought, cutUp) => {
-              setTyped(null);
-              onTake(bought, cutUp);
-            }}
-          />
+          <FoodRead entered={understood} compact onChoose={take} />
         </div>
       )}
     </div>

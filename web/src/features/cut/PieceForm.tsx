@@ -5,11 +5,13 @@ import {
   foodOf,
   geometryOf,
   madeReady,
+  piecesOf,
   soldAs,
   throughMm,
   withThroughMm,
   wayOf,
   waysFor,
+  weightsFor,
   wholeOf,
   type Bought,
   type Dish,
@@ -17,6 +19,7 @@ import {
   type Pantry,
 } from '@yellowmist/core';
 import { useAppDispatch } from '../../state/hooks';
+import { usePantryDocument } from '../../state/pantryDocument';
 import { usePantry } from '../../state/usePantry';
 import { useUnits } from '../../state/useUnits';
 import { Choice } from '../../ui/Choice';
@@ -49,16 +52,18 @@ export const PieceForm = memo(function PieceForm({ dish, pot }: { dish: Dish; po
   const dispatch = useAppDispatch();
   const { say } = useUnits();
   const pantry = usePantry();
+  const { weights } = usePantryDocument();
   const drag = useDrag();
   const [open, setOpen] = useState(false);
   const { shape } = dish;
   const food = foodOf(pantry, dish.foodId);
   const { massG } = geometryOf(shape, food.densityKgM3 * (1 - food.food.porosity));
   const change = (part: Partial<Dish>): void => void dispatch(dishChanged(part));
-  const take = (bought: Bought, part: Pick<Dish, 'shape' | 'count'>): void => {
+  const take = (bought: Bought): void => {
     const { foodId, ...boughtAs } = bought;
+    const { shape: cut, count } = piecesOf(pantry, bought, weightsFor(weights, foodId));
     const skin = foodId === dish.foodId ? {} : { skin: soldAs({ id: foodId }).skin ?? ('damp' as const) };
-    change({ ...madeOf(pantry, dish, foodId), ...part, ...skin, bought: boughtAs });
+    change({ ...madeOf(pantry, dish, foodId), shape: cut, count, ...skin, bought: boughtAs });
   };
   return (
     <section aria-label="Food and cut" className="rounded-b-box border border-t-0 border-base-content/40 bg-base-200">

@@ -10,13 +10,18 @@ interface Props {
   /** Which come into question; anything of a coat without. */
   fits?: (item: Ingredient) => boolean;
   className?: string;
+  /** Its label is seen. */
+  labelled?: boolean;
 }
+
+/** An oil to fry, rub or spray with. */
+export const isFryingOil = (item: Ingredient): boolean => item.roles.includes('frying-oil');
 
 /** What is in the house counts as used before. */
 const IN_THE_HOUSE = 1;
 
 /** An ingredient by any word that cooks have for it; what is in the house first, what is never used left out. */
-export function IngredientChoice({ label, value, onChange, fits = () => true, className }: Props) {
+export function IngredientChoice({ label, value, onChange, fits = () => true, className, labelled = false }: Props) {
   const pantry = usePantry();
   const { never, have } = usePantryDocument();
   const find = (typed: string): Findable[] =>
@@ -28,7 +33,7 @@ export function IngredientChoice({ label, value, onChange, fits = () => true, cl
     <FindChoice
       className={className}
       label={label}
-      hideLabel
+      hideLabel={!labelled}
       value={{ value, label: ingredient(pantry, value).name }}
       find={find}
       onChange={onChange}

@@ -1,19 +1,5 @@
-import { KNOWN, type Hand, type PieceShape, type ShapeKind } from '@yellowmist/core';
+import { type Hand, type PieceShape, type ShapeKind } from '@yellowmist/core';
 import type { Option } from '../../ui/Choice';
-
-export const OILS: readonly Option<string>[] = KNOWN.shelf
-  .filter((i) => i.roles.includes('frying-oil'))
-  .map((i) => ({
-    value: i.id,
-    label: i.name,
-  }));
-
-export const SAUCES: readonly Option<string>[] = KNOWN.shelf
-  .filter((i) => i.roles.includes('sauce'))
-  .map((i) => ({
-    value: i.id,
-    label: i.name,
-  }));
 
 export const SHAPES: readonly Option<ShapeKind>[] = [
   { value: 'slab', label: 'Slab' },

@@ -4,7 +4,7 @@ import { useAppDispatch } from '../../state/hooks';
 import { Choice } from '../../ui/Choice';
 import { NumberField } from '../../ui/NumberField';
 import { friedChanged } from '../dish/dishSlice';
-import { OILS } from '../dish/options';
+import { IngredientChoice, isFryingOil } from '../dish/IngredientChoice';
 import { useDrag } from '../dish/useDrag';
 
 const MEDIA = [
@@ -19,7 +19,13 @@ export function PotForm({ fried }: { fried: FriedCook }) {
   return (
     <section aria-label="In the pot today" className="grid grid-cols-2 gap-x-2 gap-y-1">
       <Choice label="Fried in" value={fried.medium} options={MEDIA} onChange={(medium) => change({ medium })} />
-      <Choice label="Oil" value={fried.oilId} options={OILS} onChange={(oilId) => change({ oilId })} />
+      <IngredientChoice
+        label="Oil"
+        labelled
+        fits={isFryingOil}
+        value={fried.oilId}
+        onChange={(oilId) => change({ oilId })}
+      />
     </section>
   );
 }

@@ -1,19 +1,31 @@
 import { RANGES } from '@yellowmist/contract';
-import { fingerprint, type AirPlan, type SecondPlan, type SideBowl } from '@yellowmist/core';
+import {
+  findIngredients,
+  fingerprint,
+  type AirPlan,
+  type Ingredient,
+  type SecondPlan,
+  type SideBowl,
+} from '@yellowmist/core';
 import { useAppDispatch } from '../../state/hooks';
 import { Check } from '../../ui/Check';
-import { Choice } from '../../ui/Choice';
+import { usePantry } from '../../state/usePantry';
+import { FindChoice, type Findable } from '../../ui/FindChoice';
 import { NumberField } from '../../ui/NumberField';
 import { planChanged } from '../dish/dishSlice';
-import { SAUCES } from '../dish/options';
 
 const NO_SAUCE = 'none';
+/** What a second cook begins with. */
+const FIRST_SAUCE = 'tomato-ketchup';
 /** A bowl of the dish's own stands in the list by its name. */
 const BOWL = 'bowl:';
 
+const isSauce = (item: Ingredient): boolean => item.roles.includes('sauce');
+const sauceOption = ({ id, name }: Ingredient): Findable => ({ value: id, label: name });
+
 /** A usual second cook to start from: cooled, brushed, and cooked on. */
 const usual = (tempC: number): SecondPlan => ({
-  sauce: { portions: [{ ingredientId: SAUCES[0].value, grams: 100 }] },
+  sauce: { portions: [{ ingredientId: FIRST_SAUCE, grams: 100 }] },
   sauceGm2: 150,
   coolMin: 4,
   tempC,
@@ -37,8 +49,14 @@ export function SecondForm({
   stepC: number;
 }) {
   const dispatch = useAppDispatch();
+  const pantry = usePantry();
   const { second } = plan;
-  const own = beside.map(({ name }) => ({ value: `${BOWL}${name}`, label: `${name}, of this dish` }));
+  const options = [
+    { value: NO_SAUCE, label: 'No sauce, only a second cook' },
+    ...beside.map(({ name }) => ({ value: `${BOWL}${name}`, label: `${name}, of this dish` })),
+    ...pantry.shelf.filter(isSauce).map(sauceOption),
+  ];
+  const isSauceId = (id: string): boolean => pantry.byId.has(id);
   const sauceOf = (id: string): SecondPlan['sauce'] => {
     if (id === NO_SAUCE) return null;
     const bowl = beside.find(({ name }) => id === `${BOWL}${name}`);
@@ -57,11 +75,14 @@ export function SecondForm({
       />
       {second && (
         <div className="grid grid-cols-2 gap-x-2 gap-y-1 border-l-4 border-base-300 pl-2">
-          <Choice
+          <FindChoice
             className="col-span-2"
             label="Sauce"
-            value={chosen}
-            options={[{ value: NO_SAUCE, label: 'No sauce, only a second cook' }, ...own, ...SAUCES]}
+            value={options.find((o) => o.value === chosen) ?? options[0]}
+            find={(typed) => [
+              ...options.filter((o) => o.label.toLowerCase().includes(typed.toLowerCase()) && !isSauceId(o.value)),
+              ...findIngredients(pantry, typed, { fits: isSauce }).map(sauceOption),
+            ]}
             onChange={(id) => change({ ...second, sauce: sauceOf(id) })}
           />
           <NumberField

@@ -2,7 +2,7 @@ import type { BowlKind, BowlLine } from '@yellowmist/core';
 import { thingWords } from '../../state/things';
 import { useUnits } from '../../state/useUnits';
 import type { EnteredDish } from '../../worker/questions';
-import { Asking } from '../dish/entry/FoodRead';
+import { Asking } from '../dish/entry/Asking';
 import { LINE_QUESTIONS } from '../dish/entry/lineQuestions';
 
 const KINDS: Record<BowlKind, string> = {

@@ -10,6 +10,7 @@ import { useLiveForm } from '../../ui/useLiveForm';
 import { useUnits } from '../../state/useUnits';
 import { FryerHabits } from './FryerHabits';
 import { BreadTest, TemperatureTest } from './FryerTests';
+import { offText } from './offText';
 
 type Change = (fryer: Fryer) => void;
 
@@ -23,6 +24,7 @@ const KIND_WORDS: Record<Fryer['kind'], string> = {
 
 /** One fryer: its sizes and settings, its bread test, its thermometer. */
 export function FryerCard({ fryer, onChange, onRemove }: { fryer: Fryer; onChange: Change; onRemove: () => void }) {
+  const { tell } = useUnits();
   return (
     <section aria-label={fryer.name} className="border-t-2 border-base-content/60 pt-2">
       <div className="flex items-center gap-2">
@@ -51,7 +53,7 @@ export function FryerCard({ fryer, onChange, onRemove }: { fryer: Fryer; onChang
           >
             <BreadTest fryer={fryer} onChange={onChange} />
           </Part>
-          <Part name="Temperature test" says={offWords(fryer)}>
+          <Part name="Temperature test" says={fryer.readings?.length ? tell(offText(fryer)) : 'not made yet'}>
             <TemperatureTest fryer={fryer} onChange={onChange} />
           </Part>
           <Part name="Programmes and habits">
@@ -76,21 +78,14 @@ function Part({ name, says, children }: { name: string; says?: string; children:
   );
 }
 
-const offWords = ({ readings = [], offsetC }: Fryer): string =>
-  readings.length === 0
-    ? 'not made yet'
-    : offsetC === 0
-      ? 'it is what it says'
-      : `runs ${Math.abs(offsetC)} °C ${offsetC > 0 ? 'hotter' : 'cooler'} than it says`;
-
 /** "A round basket of 200 mm, set from 80 °C to 200 °C in steps of 5." */
 function useSentence({ basket, racks, minTempC, maxTempC, stepC, preheats }: Fryer): string {
-  const { say } = useUnits();
+  const { say, tell } = useUnits();
   const size =
     basket.kind === 'round'
       ? `A round basket of ${say(basket.diameterMm, 'length')}`
       : `${racks > 1 ? `${racks} racks` : 'A basket'} of ${say(basket.widthMm, 'length')} by ${say(basket.depthMm, 'length')}`;
-  const range = `set from ${say(minTempC, 'temperature')} to ${say(maxTempC, 'temperature')} in steps of ${stepC} °C`;
+  const range = `set from ${say(minTempC, 'temperature')} to ${say(maxTempC, 'temperature')} in steps of ${tell([{ kind: 'difference', value: stepC }])}`;
   return `${size}, ${range}${preheats ? ', preheated by habit' : ''}.`;
 }
 

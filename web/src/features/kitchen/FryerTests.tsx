@@ -6,6 +6,7 @@ import { BreadMap } from '../../draw/BreadMap';
 import { Choice } from '../../ui/Choice';
 import { NumberField } from '../../ui/NumberField';
 import { useUnits } from '../../state/useUnits';
+import { offText } from './offText';
 
 type Change = (fryer: Fryer) => void;
 
@@ -60,7 +61,7 @@ export function BreadTest({ fryer, onChange }: { fryer: Fryer; onChange: Change 
 
 /** Readings of an oven thermometer against the setting: how far off the thermostat is. */
 export function TemperatureTest({ fryer, onChange }: { fryer: Fryer; onChange: Change }) {
-  const { say } = useUnits();
+  const { say, tell } = useUnits();
   const readings = fryer.readings ?? [];
   const [setC, setSetC] = useState(180);
   const [readC, setReadC] = useState(180);
@@ -118,11 +119,8 @@ export function TemperatureTest({ fryer, onChange }: { fryer: Fryer; onChange: C
         ))}
       </ul>
       <p role="status" className="text-sm font-semibold">
-        {readings.length === 0
-          ? `Taken to be ${fryer.offsetC === 0 ? 'right' : `off by ${fryer.offsetC} K`}.`
-          : fryer.offsetC === 0
-            ? 'It is what it says.'
-            : `Runs ${Math.abs(fryer.offsetC)} °C ${fryer.offsetC > 0 ? 'hotter' : 'cooler'} than it says; every plan reckons with it.`}
+        {readings.length === 0 ? 'Taken as it ' : 'It '}
+        {tell(offText(fryer))}; every plan reckons with it.
       </p>
     </fieldset>
   );

@@ -22,7 +22,7 @@ import { usePantry } from '../../state/usePantry';
 import { useUnits } from '../../state/useUnits';
 import type { BoardProps } from '../dish/board';
 import { layersChanged, planChanged } from '../dish/dishSlice';
-import { OILS } from '../dish/options';
+import { IngredientChoice, isFryingOil } from '../dish/IngredientChoice';
 import { OilCover } from './OilCover';
 import { OilPlaces } from './OilPlaces';
 
@@ -43,11 +43,12 @@ export default function OilBoard({ body, plan, air, fried }: BoardProps) {
     <div className="grid gap-x-8 gap-y-3 lg:grid-cols-[minmax(0,1fr)_15rem_17rem]">
       <div>
         <div className="flex flex-wrap items-end gap-3">
-          <Choice
+          <IngredientChoice
             className="w-56"
             label="Oil"
+            labelled
+            fits={isFryingOil}
             value={oiling.oilId}
-            options={OILS}
             onChange={(oilId) => set({ oilId })}
           />
           <Choice

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Controller, useForm, useWatch, type FieldErrors } from 'react-hook-form';
 import { labelSchema, RANGES } from '@yellowmist/contract';
 import {
+  findIngredients,
   ALLERGEN_IDS,
   ALLERGENS,
   ingredient,
@@ -12,6 +13,7 @@ import {
   type Label,
   type Origin,
 } from '@yellowmist/core';
+import { FindChoice, type Findable } from '../../ui/FindChoice';
 import { Choice } from '../../ui/Choice';
 import { NumberIn } from '../../ui/NumberIn';
 
@@ -39,7 +41,11 @@ const ORIGINS: readonly { value: Origin; label: string }[] = [
   { value: 'fish', label: 'fish or seafood' },
 ];
 
-const LIKES = KNOWN.shelf.filter((i) => !i.food).map(({ id, name }) => ({ value: id, label: name }));
+const likes = (typed: string): Findable[] =>
+  findIngredients(KNOWN, typed, { fits: (i) => i.food === undefined }).map(({ id, name }) => ({
+    value: id,
+    label: name,
+  }));
 
 /** Shown for what has no cup of its own, g. */
 const UNWEIGHED_CUP_G = 100;
@@ -143,7 +149,12 @@ export function LabelForm({
         control={control}
         name="likeId"
         render={({ field }) => (
-          <Choice label="In a coat it behaves like" value={field.value} options={LIKES} onChange={field.onChange} />
+          <FindChoice
+            label="In a coat it behaves like"
+            value={{ value: field.value, label: ingredient(KNOWN, field.value).name }}
+            find={likes}
+            onChange={field.onChange}
+          />
         )}
       />
       <fieldset>

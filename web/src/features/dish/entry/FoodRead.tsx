@@ -1,14 +1,15 @@
-import type { Bought, CutUp, FoodDoubt } from '@yellowmist/core';
+import type { Bought, FoodDoubt } from '@yellowmist/core';
 import { RANGES } from '@yellowmist/contract';
 import { CutPicture } from '../../../draw/CutPicture';
 import { useUnits } from '../../../state/useUnits';
 import { NumberField } from '../../../ui/NumberField';
 import type { EnteredDish } from '../../../worker/questions';
+import { Asking } from './Asking';
 
 interface Props {
   entered: EnteredDish;
-  /** What was chosen of the answers, cuts and sizes, and the pieces that it gives. */
-  onChoose: (bought: Bought, pieces: CutUp) => void;
+  /** What was chosen of the answers, cuts and sizes. */
+  onChoose: (bought: Bought) => void;
   onCount?: (count: number) => void;
   /** Where there is little room: no count of its own. */
   compact?: boolean;
@@ -23,23 +24,6 @@ const QUESTIONS: Record<FoodDoubt, (typed: string) => string> = {
   size: () => `No knife cuts that: a cut must be ${RANGES.cutSizeMm.min} to ${RANGES.cutSizeMm.max} mm. Take:`,
 };
 
-/** A question with its likeliest answers; what was typed stays. */
-export function Asking({ text, answers }: { text: string; answers: { words: string; onTake: () => void }[] }) {
-  return (
-    <div role="alert" className="rounded-box bg-base-100 p-2 text-sm text-base-content">
-      <p className="font-semibold">{text}</p>
-      <p className="mt-1 flex flex-wrap gap-2">
-        {answers.map(({ words, onTake }) => (
-          <button key={words} type="button" className="btn btn-outline btn-sm h-9 font-normal" onClick={onTake}>
-            {words}
-          </button>
-        ))}
-        {answers.length === 0 && <span>Nothing near it is known: say it in another word.</span>}
-      </p>
-    </div>
-  );
-}
-
 /** How the words for the food are understood: pieces and weight, the cut to choose, and how it is cut well. */
 export function FoodRead({ entered, onChoose, onCount, compact = false }: Props) {
   const { say } = useUnits();
@@ -48,7 +32,7 @@ export function FoodRead({ entered, onChoose, onCount, compact = false }: Props)
     return (
       <Asking
         text={QUESTIONS[food.doubt](food.typed)}
-        answers={likelyFoods.map(({ bought, words, cutUp }) => ({ words, onTake: () => onChoose(bought, cutUp) }))}
+        answers={likelyFoods.map(({ bought, words }) => ({ words, onTake: () => onChoose(bought) }))}
       />
     );
   }
@@ -83,12 +67,12 @@ export function FoodRead({ entered, onChoose, onCount, compact = false }: Props)
             type="button"
             className={`btn btn-sm h-9 font-normal ${c.id === cut.id ? 'btn-secondary' : 'btn-outline'}`}
             aria-pressed={c.id === cut.id}
-            onClick={() => onChoose({ ...bought, cut: c.id, sizeMm: undefined }, of.byCut[c.id]!)}
+            onClick={() => onChoose({ ...bought, cut: c.id, sizeMm: undefined })}
           >
             {c.name}
           </button>
         ))}
-        {!compact && cut.sizeMm !== null && onCount && (
+        {cut.sizeMm !== null && (
           <span className="flex items-center gap-1 pl-1">
             of
             <NumberField
@@ -98,7 +82,7 @@ export function FoodRead({ entered, onChoose, onCount, compact = false }: Props)
               value={bought.sizeMm ?? cut.sizeMm}
               quantity="length"
               range={RANGES.cutSizeMm}
-              onChange={(sizeMm) => onChoose({ ...bought, sizeMm }, cutUp)}
+              onChange={(sizeMm) => onChoose({ ...bought, sizeMm })}
             />
           </span>
         )}

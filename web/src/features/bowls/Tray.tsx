@@ -1,0 +1,51 @@
+import { counted, strokesFor, traysFor, type AirResult, type Dish } from '@yellowmist/core';
+import { useKitchenQuery } from '../../state/api';
+import { oilAmount } from '../../state/units';
+import { useUnits } from '../../state/useUnits';
+
+/** Where the coated pieces rest and are oiled. */
+export function Tray({ air, dish }: { air: AirResult; dish: Dish }) {
+  const { count } = dish;
+  const { system } = useUnits();
+  const { data: kitchen } = useKitchenQuery();
+  const { load, plan } = air;
+  const strokes = (kitchen?.sprayers ?? []).flatMap(({ name, kind, gPerStroke }) => {
+    if (gPerStroke === null) return [];
+    const count = strokesFor(air.sprayOilG, gPerStroke);
+    return [`${count} ${kind === 'can' ? 'seconds' : 'strokes'} of the ${name.toLowerCase()}`];
+  });
+  return (
+    <>
+      <svg viewBox="0 0 200 92" className="w-full" aria-hidden>
+        <path d="M6 78 h188 l-6 10 h-176 z" className="fill-base-300 stroke-base-content" strokeWidth="2" />
+        {[28, 64, 100, 136, 172].map((x) => (
+          <path
+            key={x}
+            d={`M${x - 13} 77 q2 -15 13 -15 t13 15 z`}
+            fill="#d8a95c"
+            className="stroke-base-content"
+            strokeWidth="1.2"
+          />
+        ))}
+      </svg>
+      <h3 className="leading-tight">The tray</h3>
+      <p className="text-sm">
+        {plan.restMin > 0 && `Rests ${Math.round(plan.restMin)} min, one layer. `}
+        {air.sprayOilG >= 0.5 ? (
+          <>
+            Then <b>{oilAmount(air.sprayOilG, system)} of oil</b> on both sides of all {count} pieces, away from the hot
+            basket{strokes.length > 0 && `: ${strokes.join(', or ')}`}.
+          </>
+        ) : (
+          'No oil.'
+        )}
+      </p>
+      {kitchen && kitchen.trays.length > 0 && (
+        <p className="mt-1 text-sm">{traysFor(air.footprint, count, kitchen.trays)}</p>
+      )}
+      <p className="mt-1 text-sm">
+        <b>{counted(load.batches, 'batch', 'batches')}</b> of up to {load.piecesPerBatch} pieces, by area.
+      </p>
+    </>
+  );
+}
