@@ -24,7 +24,8 @@ const project = (displayName, roots, decorators = false) => ({
 });
 
 export default {
-  testTimeout: 30_000,
+  // A search for versions takes ten seconds alone, and a minute on a machine that is busy.
+  testTimeout: 120_000,
   // The machine has nothing else to do meanwhile.
   maxWorkers: '100%',
   projects: [
