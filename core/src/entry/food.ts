@@ -2,10 +2,12 @@ import {
   comparedWords,
   findIngredients,
   foodOf,
+  inPantry,
   recognise,
   type Food,
   type Ingredient,
   type Pantry,
+  type Recognised,
 } from '../foods/index.js';
 import {
   cutUp,
@@ -19,9 +21,10 @@ import {
   type MarketUnit,
   type OwnWeights,
 } from '../cut/index.js';
-import { inchToMm, Refusal } from '../units/index.js';
+import { FRACTION_SIGNS, inchToMm, Refusal } from '../units/index.js';
 import { readAmount, type LineAmount } from './amount.js';
 import { MOST_FOOD_G, MOST_LIKELY } from './constants.js';
+import { wordsApart } from './describing.js';
 
 /** A food as it is bought and cut. */
 export interface Bought extends BoughtAs {
@@ -29,7 +32,7 @@ export interface Bought extends BoughtAs {
 }
 
 /** Why a food is asked about again. */
-export type FoodDoubt = 'unknown' | 'how-much' | 'nothing' | 'too-much' | 'measure' | 'size';
+export type FoodDoubt = 'unknown' | 'another-kind' | 'how-much' | 'nothing' | 'too-much' | 'measure' | 'size';
 
 /** What was understood of the words for a food. */
 export interface FoodReading {
@@ -81,13 +84,12 @@ const FLORET_MM: readonly (readonly [RegExp, number])[] = [
 const FLORET_SIZE = /\b(small|medium|large|big|tiny|little) florets?\b/;
 
 const NUMBER = String.raw`(\d+(?:\.\d+)?(?: \d\/\d)?|\d\/\d|[½¼¾⅓⅔⅛]|\d[½¼¾⅓⅔⅛])`;
-const SIGNS: Record<string, number> = { '½': 0.5, '¼': 0.25, '¾': 0.75, '⅓': 1 / 3, '⅔': 2 / 3, '⅛': 0.125 };
 const IN_MM = new RegExp(String.raw`\b${NUMBER} ?-?(mm|millimetres?|cm|centimetres?)\b`);
 const IN_INCH = new RegExp(String.raw`${NUMBER} ?-?(inch(?:es)?|in\b|"|”|″)`);
 
 const figure = (text: string): number =>
   text.split(' ').reduce((sum, part) => {
-    const sign = SIGNS[part.slice(-1)];
+    const sign = FRACTION_SIGNS[part.slice(-1)];
     if (sign !== undefined) return sum + sign + Number(part.slice(0, -1) || 0);
     const [over, under] = part.split('/');
     return sum + Number(over) / Number(under ?? 1);
@@ -113,6 +115,8 @@ const hasWords = (text: ReadonlySet<string>, words: string): boolean => compared
 const PACKS = /\b(bag|pack|tin|jar|bowl|tub|bunch|cluster|cup|loin piece|block|head)\b/;
 /** So many of a thing that is sold in packs are pieces. Our choice. */
 const PIECES_FROM = 5;
+/** What these cuts make is counted by itself: "4 bean patties", "3 cauliflower florets". */
+const COUNTED_CUTS: readonly CutId[] = ['florets', 'balls', 'patties', 'rods'];
 
 /** The market's unit that the words name: the one with the most of its words in them. */
 function unitSaid(units: readonly MarketUnit[], food: Food, text: string): MarketUnit | null {
@@ -158,8 +162,28 @@ const usualAmounts = (food: Food, base: Bought): Bought[] => {
 /** Cuts of which a weight is that of the pieces: "500 g of florets", "300 g of squid rings". */
 const WEIGHED_CUT: readonly CutId[] = ['florets', 'rings'];
 
-/** How many of what a line says; null where its measure says nothing of a food. */
-function amountSaid(food: Food, said: LineAmount, text: string, cut?: FoodCut): Amount | null {
+/** What says that it is of no animal, and what a cook may mean by it. Common practice, no source. */
+const MEATLESS = /\b(vegan|vegetarian|veggie|veg|meat ?-?free|meatless|plant ?-?based|mock)\b/;
+const MEATLESS_IDS = ['seitan', 'tofu', 'soya-chunks', 'bean-patty'];
+
+/** Foods without animals, as much of each by weight as was said, else as usual. */
+const meatless = (pantry: Pantry, { quantity, measure }: LineAmount): Bought[] =>
+  MEATLESS_IDS.filter((id) => inPantry(pantry, id)).map((id) => {
+    const bought = usual(foodOf(pantry, id));
+    return measure.by === 'weight' ? { ...bought, unit: 'g', amount: (quantity ?? 0) * measure.grams } : bought;
+  });
+
+/** Words beside the name that make another food of it: "pork belly", "vegan prawns"; none of them says a cut or a measure. */
+function wordsOfAnother(found: Recognised): string[] {
+  const { units, cuts } = soldAs(found.item);
+  const known = new Set(
+    [...units.flatMap((u) => [u.name, u.plural]), ...cuts.map((c) => c.name)].flatMap(comparedWords),
+  );
+  return wordsApart(found).filter((word) => !known.has(word) && !CUT_WORDS.some(([pattern]) => pattern.test(word)));
+}
+
+/** How many of what a line says, `head` of it before how it is cut; null where its measure says nothing of a food. */
+function amountSaid(food: Food, said: LineAmount, text: string, head: string, cut?: FoodCut): Amount | null {
   const { units } = soldAs(food);
   const quantity = said.quantity ?? 0;
   if (said.measure.by === 'weight') {
@@ -171,11 +195,15 @@ function amountSaid(food: Food, said: LineAmount, text: string, cut?: FoodCut): 
   }
   if (said.eachG !== null) return { unit: 'g', amount: quantity * said.eachG };
   const perPound = COUNT_TO_POUND.exec(text);
-  const counted = perPound && units.find((u) => u.id === `${perPound[1]}-${perPound[2]}`);
-  if (counted) return { unit: counted.id, amount: quantity };
+  const graded = perPound && units.find((u) => u.id === `${perPound[1]}-${perPound[2]}`);
+  if (graded) return { unit: graded.id, amount: quantity };
   const named = unitSaid(units, food, text) ?? sizeWord(units, text);
   if (named) return { unit: named.id, amount: quantity };
-  return { unit: PACKS.test(units[0].name) && quantity >= PIECES_FROM ? PIECES : units[0].id, amount: quantity };
+  const counted = COUNTED_CUTS.includes(cutSaid(food, head)?.id ?? 'whole');
+  return {
+    unit: PACKS.test(units[0].name) && (counted || quantity >= PIECES_FROM) ? PIECES : units[0].id,
+    amount: quantity,
+  };
 }
 
 /**
@@ -211,8 +239,12 @@ export function readFood(
   const size = cut.sizeMm === null ? undefined : (sizeMm ?? floret);
   const base: Bought = { ...usual(food), cut: cut.id, ...(size !== undefined && { sizeMm: size }) };
   if (said.quantity === null) return asked(typed, 'how-much', usualAmounts(food, base));
+  if (food.origin !== 'none' && MEATLESS.test(lower)) return asked(typed, 'another-kind', meatless(pantry, said));
+  if (wordsOfAnother(found).length > 0) {
+    return asked(typed, 'another-kind', [{ ...base, ...amountSaid(food, said, text, head, cutWord) }]);
+  }
   if (said.quantity <= 0) return asked(typed, 'nothing', usualAmounts(food, base));
-  const amount = amountSaid(food, said, text.replace(FLORET_SIZE, ' '), cutWord);
+  const amount = amountSaid(food, said, text.replace(FLORET_SIZE, ' '), head, cutWord);
   if (amount === null) return asked(typed, 'measure', usualAmounts(food, base));
   if (size !== undefined && (size < CUT_SIZE_MM.min || size > CUT_SIZE_MM.max)) {
     return asked(typed, 'size', [{ ...base, ...amount, sizeMm: cut.sizeMm! }]);

@@ -21,7 +21,7 @@ import { colourWord } from './colourPath.js';
 import { evenness, sameColour } from './likeness.js';
 import type { OutcomeRule, Verdicts } from './types.js';
 import type { Verdict } from './verdict.js';
-import { because, faces, facesOf, inWords, percent, smallIsGood, verdict, type Judged } from './view.js';
+import { because, faces, facesOf, inWords, oilOn, percent, smallIsGood, verdict, type Judged } from './view.js';
 
 const PALE = COLOUR_WORDS[0][0];
 
@@ -48,10 +48,7 @@ function whyPale(j: Judged, under: boolean, value: number, other: number): [caus
   }
   const hotter = text`cook ${kelvins(10)} hotter or 2 minutes longer.`;
   if (j.air && j.oilGm2 < OILED_FROM_GM2) {
-    return [
-      text`with ${Math.round(j.oilGm2)} g of oil per m² a dry crust browns at two thirds of its speed`,
-      text`Oil it, and ${hotter}`,
-    ];
+    return [text`with ${oilOn(j)} a dry crust browns at two thirds of its speed`, text`Oil it, and ${hotter}`];
   }
   return [text`it was too cool or too short for this finish`, text`Cook ${kelvins(10)} hotter or 2 minutes longer.`];
 }
@@ -209,7 +206,7 @@ export const dryPatches: OutcomeRule = {
     const band = smallIsGood(value, BANDS.dryPatches);
     const word = { good: 'no dry spots', fair: 'some floury spots', poor: 'white and floury' }[band];
     return verdict(value, 'share', band, word, () => [
-      text`${percent(value)} of the ${lowered(finish.name)} meets neither water nor oil (${Math.round(j.oilGm2)} g of oil per m²) and stays white.`,
+      text`${percent(value)} of the ${lowered(finish.name)} meets neither water nor oil (${oilOn(j)}) and stays white.`,
       text`Tap it off, let it rest 5–10 minutes, and oil it; touch up floury spots at half time.`,
     ]);
   },

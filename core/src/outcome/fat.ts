@@ -2,7 +2,7 @@ import { DRIPS, LIKENESS, OIL_UPTAKE, RICH_FROM, NOTICED } from './constants/ind
 import { celsius, grams, lowered, text } from '../units/index.js';
 import { moreIsBetter, untold } from './compare.js';
 import type { OutcomeRule } from './types.js';
-import { valueOf, verdict, type Judged } from './view.js';
+import { oilOn, valueOf, verdict, type Judged } from './view.js';
 
 /** Oil of the cooking that one piece keeps, g: taken up in the pot, or sprayed. Fat of the ingredients is not counted. */
 export function oilPerPieceG(j: Judged): number {
@@ -25,7 +25,7 @@ export const bite: OutcomeRule = {
     const value = ((finish.composition.fatG / 100) * finish.pickUpGm2 + j.oilGm2) / (finish.pickUpGm2 + j.oilGm2);
     const rich = value >= RICH_FROM;
     return verdict(value, 'share', rich ? 'good' : 'fair', rich ? 'rich enough' : 'eats dry', () => [
-      text`With ${Math.round(j.oilGm2)} g of oil per m² the ${lowered(finish.name)} eats dry, like crumbs that were only cooked.`,
+      text`With ${oilOn(j)} the ${lowered(finish.name)} eats dry, like crumbs that were only cooked.`,
       text`Spray both sides and the edges, or mix 1 tbsp of oil into each cup of crumbs.`,
     ]);
   },

@@ -1,4 +1,4 @@
-import { lowered, text, type Text } from '../units/index.js';
+import { grams, lowered, text, type Text } from '../units/index.js';
 import { moreIsBetter } from './compare.js';
 import {
   BANDS,
@@ -95,7 +95,7 @@ function pullsOn(j: Judged): Pull[] {
   const pulls: Pull[] = [
     {
       share: Math.min(PULL.most, steamGm2 / PULL.steamGm2),
-      text: text`${Math.round(steamGm2)} g of steam per m² pushes through the coat.`,
+      text: text`${grams(steamGm2 * piece.areaM2)} of steam a piece pushes through the coat.`,
       move: text`Dry, salt or pre-cook the food; cook shorter.`,
     },
   ];

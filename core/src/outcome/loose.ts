@@ -1,10 +1,10 @@
 import { FRYERS } from '../heat/index.js';
 import { oilShare } from '../oil/index.js';
-import { celsius, filmMm, lowered, text, type Text } from '../units/index.js';
+import { celsius, filmMm, grams, lowered, text, type Text } from '../units/index.js';
 import { lessIsBetter } from './compare.js';
 import { BANDS, BLOWN, GLUES, HOT_FOOT_C, LIKENESS, STAYS_ON, TOUGH_MM, NOTICED } from './constants/index.js';
 import type { OutcomeRule } from './types.js';
-import { footHotMin, inWords, percent, smallIsGood, valueOf, verdict, type Judged } from './view.js';
+import { footHotMin, inWords, oilOn, percent, smallIsGood, valueOf, verdict, type Judged } from './view.js';
 
 const minutesOf = (j: Judged): number => j.series.timeS[j.at] / 60;
 
@@ -49,15 +49,15 @@ export const stick: OutcomeRule = {
     const value = Math.min(1, lost * gluing + touching);
     const band = smallIsGood(value, BANDS.stick);
     const word = { good: 'comes away clean', fair: 'sticks in places', poor: 'glued fast' }[band];
-    const grams = lost * last.pickUpGm2;
+    const ran = grams(lost * last.pickUpGm2 * j.ready.piece.areaM2);
     return verdict(value, 'share', band, word, () =>
       under === 'parchment'
         ? [
-            text`${Math.round(grams)} g of batter per m² pools between the pieces, on ${percent(coverage)} covered parchment, and sets as one sheet.`,
+            text`${ran} of batter from each pools between the pieces, on ${percent(coverage)} covered parchment, and sets as one sheet.`,
             text`Set it first, then part the pieces; lay fewer at a time.`,
           ]
         : [
-            text`${Math.round(grams)} g of batter per m² runs into the grid and sets around it${touching ? ', and the pieces touch' : ''}.`,
+            text`${ran} of batter from each runs into the grid and sets around it${touching ? ', and the pieces touch' : ''}.`,
             j.air?.basketOiled
               ? text`Put crumbs over it, or lay it on oiled parchment, apart.`
               : text`Put crumbs over it, oil the cold basket, or lay it on oiled parchment, apart.`,
@@ -87,7 +87,7 @@ export const blowOff: OutcomeRule = {
     const band = smallIsGood(value, BANDS.blowOff);
     const word = { good: 'stays put', fair: 'some crumbs fly', poor: 'crumbs in the fan' }[band];
     return verdict(value, 'share', band, word, () => [
-      text`About ${percent(value)} of the ${lowered(finish.name)} is light and loose enough to blow about: ${finish.pressed ? 'pressed' : 'not pressed'}, with ${Math.round(fatOn(j))} g of oil per m² to hold it.`,
+      text`About ${percent(value)} of the ${lowered(finish.name)} is light and loose enough to blow about: ${finish.pressed ? 'pressed' : 'not pressed'}, with ${oilOn(j, fatOn(j))} to hold it.`,
       text`Press it on, oil it, or use larger, heavier crumbs.`,
     ]);
   },

@@ -1,7 +1,7 @@
 import type { Spot } from '../basket/index.js';
 import type { ReadyPiece, SecondPlan } from '../dish/index.js';
 import type { Column, CookSeries, FryerKind, UnderFood } from '../heat/index.js';
-import type { Text } from '../units/index.js';
+import { grams, text, type Text } from '../units/index.js';
 import { HOT_FOOT_C } from './constants/index.js';
 import type { Band, Because, Verdict } from './verdict.js';
 
@@ -89,6 +89,15 @@ export function inWords(minutes: number): string {
 }
 
 export const percent = (share: number): string => `${Math.round(share * 100)} %`;
+
+/** Oil on a piece that is told, g. */
+const SOME_OIL_G = 0.05;
+
+/** `0.3 g of oil a piece`, of `gm2` g per m² of skin. */
+export function oilOn(j: Judged, gm2 = j.oilGm2): Text {
+  const onPieceG = gm2 * j.ready.piece.areaM2;
+  return onPieceG < SOME_OIL_G ? text`no oil` : text`${grams(onPieceG)} of oil a piece`;
+}
 
 /** 1 worth mending, 2 spoils the dish: by the band of what it is about. */
 export const weightOf = (band: Band): 1 | 2 => (band === 'poor' ? 2 : 1);

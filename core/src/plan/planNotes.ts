@@ -26,8 +26,8 @@ export function planNotes(plan: AirPlan, layers: readonly CoatLayer[], stepC = 1
     notes.push({
       at,
       rule: 'dry-starch',
-      text: text`${finish.name} with ${Math.round(plan.oilGm2)} g of oil per m²: a starch shell that meets no oil stays dusty.`,
-      repair: text`Oil it on all sides until no white shows: ${STARCH_OIL_GM2} g per m².`,
+      text: text`${finish.name} with ${plan.oilGm2 > 0 ? 'little' : 'no'} oil: a starch shell that meets no oil stays dusty.`,
+      repair: text`Oil it on all sides until no white shows.`,
     });
   }
   if (burningShare(finish) >= BURNING_FINISH.share && plan.settings.tempC > BURNING_FINISH.aboveC) {

@@ -1,6 +1,6 @@
-import { soldAs } from '../cut/index.js';
+import { cutTold, soldAs } from '../cut/index.js';
 import { PLAIN_OILING, type Afterwards, type AirPlan, type Dish, type Fryer, type Preset } from '../dish/index.js';
-import { foodOf, ingredient, totalGrams } from '../foods/index.js';
+import { foodOf, ingredient, totalGrams, type Food } from '../foods/index.js';
 import type { OilAmount, OilPlace } from '../oil/index.js';
 import { wayMinutes, wayOf, wayWords } from '../prep/index.js';
 import { safeMinimum } from '../safety/index.js';
@@ -12,6 +12,7 @@ import {
   listed,
   lowered,
   mass,
+  mlAsSpoons,
   mlToVolume,
   spoken,
   text,
@@ -38,16 +39,16 @@ function driedTo({ skin, preparation }: Dish): string {
 }
 
 /** "30 pieces of courgette, rounds. Ends off, then even slices": by the cut that was chosen, where one was. */
-function cutTold({ foodId, bought, count }: Dish, name: string, flat: string): string {
-  const chosen = bought && soldAs({ id: foodId }).cuts.find((c) => c.id === bought.cut);
+function cutUp({ bought, count }: Dish, food: Food, flat: string): string {
+  const name = spoken(food.name);
+  const chosen = bought && soldAs(food).cuts.find((c) => c.id === bought.cut);
   if (!chosen) return `Cut the ${name} into ${counted(count, 'even piece')}${flat}.`;
-  const named = chosen.name === 'whole' ? '' : `, ${chosen.name}`;
-  return `Prepare ${counted(count, 'piece')} of ${name}${named}${flat}. ${chosen.how}`;
+  return `Prepare ${counted(count, 'piece')} of ${name}${cutTold(food, chosen.id)}${flat}. ${chosen.how}`;
 }
 
 function prepareStep({ pantry, dish, plan, ready }: Told): Text {
   const flat = plan.making?.halved ? ', each cut flat through the middle' : '';
-  const cut = cutTold(dish, `${spoken(ready.food.name)}`, flat);
+  const cut = cutUp(dish, ready.food, flat);
   if (dish.readyCoated)
     return text`Take ${counted(dish.count, 'piece')} of the frozen ${lowered(ready.food.name)} out of the packet; do not let them thaw.`;
   if (dish.preparation === 'raw') return text`${cut} ${driedTo(dish)}.`;
@@ -68,8 +69,7 @@ const LEAST_OIL_G = 0.3;
 function usedOil({ usedG, ml }: OilAmount): Text {
   const tsp = mlToVolume(ml, 'tsp');
   if (tsp < FEW_SPRAYS_TSP) return text`${grams(usedG)}, a few fine sprays`;
-  const spoons = tsp < 3 ? `${round(tsp * 2) / 2} tsp` : `${round((tsp / 3) * 2) / 2} tbsp`;
-  return text`${mass(round(usedG))}, about ${spoons}`;
+  return text`${mass(round(usedG))}, about ${mlAsSpoons(ml)}`;
 }
 
 const oilAt = ({ oil }: Told, place: OilPlace): OilAmount | undefined =>

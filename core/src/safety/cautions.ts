@@ -35,7 +35,7 @@ export function cautionsFor(
     const rest = minimum.restMin > 0 ? `, then a rest of ${minimum.restMin} minutes` : '';
     cautions.push({
       about: 'centre',
-      text: text`${celsius(minimum.tempC)}: the centre must reach the safe minimum${rest}. Check the thickest piece with a thermometer. (${minimum.source})`,
+      text: text`The centre must reach ${celsius(minimum.tempC)}, the safe minimum${rest}. Check the thickest piece with a thermometer. (${minimum.source})`,
       tempC: minimum.tempC,
     });
   }

@@ -20,7 +20,9 @@ export function againstOriginal(air: Alternative, fried: FriedResult): Text[] {
   if (others.length > 0) out.push(text`Tastes of ${listed(others)}, which your coat does not.`);
   const [a, f] = [air.outcomes.crispness, fried.outcomes.crispness];
   if (a && f) {
-    out.push(a.word === f.word ? text`As ${a.word} as from the pot.` : text`From the pot ${f.word}, here ${a.word}.`);
+    out.push(
+      a.word === f.word ? text`As crisp as from the pot: ${a.word}.` : text`From the pot ${f.word}, here ${a.word}.`,
+    );
   }
   const colour = air.outcomes.colourTop;
   if (colour && fried.outcomes.colourTop && colour.word !== fried.outcomes.colourTop.word) {

@@ -31,7 +31,7 @@ export const VEGETABLES_SOLD: Readonly<Record<string, Sold>> = {
     source: FDC_PORTIONS,
   }),
   onion: sold({
-    units: threeSizes('onion', [80, 150, 250]),
+    units: [...threeSizes('onion', [80, 150, 250]), unit('shallot', 25)],
     body: BALL,
     trimmed: 0.9,
     cuts: [
@@ -204,7 +204,7 @@ export const VEGETABLES_SOLD: Readonly<Record<string, Sold>> = {
     source: FDC_PORTIONS,
   }),
   gherkin: sold({
-    units: [unit('gherkin', 65), unit('jar', 350)],
+    units: [unit('gherkin', 65), unit('cornichon', 6), unit('jar', 350)],
     body: rod(4),
     cuts: [rounds(6, 0.95), cut('wedges', null, 'Lengthwise in four.', { name: 'spears', perWhole: 4 })],
     usual: { amount: 5, minutes: 2 },

@@ -4,14 +4,13 @@ import { Unsafe } from '../dish/Unsafe';
 
 /** What somebody could be hurt by in this dish, this plan and this fryer. */
 export default function CautionsBoard({ air }: BoardProps) {
-  const { say, tell } = useUnits();
+  const { tell } = useUnits();
   return (
     <>
       <Unsafe unsafe={air.unsafe} />
       <ul className="list-disc columns-1 gap-10 pl-6 lg:columns-2">
-        {air.cautions.map(({ about, tempC, text }) => (
+        {air.cautions.map(({ about, text }) => (
           <li key={about} className="mb-1.5 break-inside-avoid">
-            {tempC !== undefined && <b>{say(tempC, 'temperature')}: </b>}
             {tell(text)}
           </li>
         ))}

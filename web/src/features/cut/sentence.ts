@@ -1,4 +1,4 @@
-import { foodOf, lowered, soldAs, throughMm, wayOf, type Dish, type Pantry } from '@yellowmist/core';
+import { cutTold, foodOf, lowered, throughMm, wayOf, type Dish, type Pantry } from '@yellowmist/core';
 
 const SKIN_WORDS: Record<Dish['skin'], string> = { dry: 'dry', damp: 'patted', wet: 'wet' };
 /** °C up to which a food comes from the freezer, and from the refrigerator. */
@@ -11,10 +11,9 @@ const startWord = (startC: number): string =>
 /** "24 oyster mushrooms, torn, 16 mm thick, patted, from the cold". */
 export function sentenceOf(pantry: Pantry, dish: Dish, say: (mm: number) => string): string {
   const food = foodOf(pantry, dish.foodId);
-  const cut = dish.bought && soldAs(food).cuts.find((c) => c.id === dish.bought!.cut);
+  const cut = dish.bought ? cutTold(food, dish.bought.cut) : '';
   const words = [
-    `${dish.count} ${dish.count === 1 ? 'piece' : 'pieces'} of ${lowered(food.name)}`,
-    ...(cut && cut.id !== 'whole' ? [cut.name] : []),
+    `${dish.count} ${dish.count === 1 ? 'piece' : 'pieces'} of ${lowered(food.name)}${cut}`,
     `${say(throughMm(dish.shape))} thick`,
     SKIN_WORDS[dish.skin],
     ...(dish.preparation === 'raw' ? [] : [lowered(wayOf(dish.preparation).label)]),
