@@ -26,6 +26,7 @@ const isDelicate = ({ ingredient: { id, origin, per100g, group } }: Part): boole
   origin === 'egg' ||
   origin === 'milk' ||
   origin === 'fish' ||
+  group === 'food' ||
   id === 'garlic' ||
   (group === 'seasoning' && per100g.waterG > 50);
 

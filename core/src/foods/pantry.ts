@@ -2,6 +2,7 @@ import { BINDERS } from './data/binders.js';
 import { BLENDS } from './data/blends.js';
 import { CRUMBS } from './data/crumbs.js';
 import { CURDS } from './data/curds.js';
+import { DIPS } from './data/dips.js';
 import { FILLINGS } from './data/fillings.js';
 import { FISH_FOODS } from './data/fish.js';
 import { FLOURS } from './data/flours.js';
@@ -36,6 +37,7 @@ export const KNOWN_INGREDIENTS: readonly Ingredient[] = [
   ...SHARP,
   ...OILS,
   ...SAUCES,
+  ...DIPS,
   ...PINCHES,
   ...SPICES,
   ...BLENDS,

@@ -116,6 +116,8 @@ export const COAT_NAMES: Readonly<Record<string, string>> = {
   'soy-milk': 'soy milk, soya milk, soya drink, plant milk, unsweetened soy milk, plant based milk, non dairy milk',
   'coconut-milk': 'coconut milk, tinned coconut milk, coconut cream',
   'oat-milk': 'oat milk, oat drink',
+  'rice-milk': 'rice milk, rice drink',
+  'condensed-milk': 'condensed milk, sweetened condensed milk',
   'almond-milk': 'almond milk, almond drink, nut milk',
   cream: 'cream, double cream, heavy cream, single cream, whipping cream, half and half',
   'evaporated-milk': 'evaporated milk, condensed milk unsweetened',
@@ -127,7 +129,8 @@ export const COAT_NAMES: Readonly<Record<string, string>> = {
   'lime-juice': 'lime juice, lime, juice of lime, juice of a lime',
   'orange-juice': 'orange juice, orange, juice of an orange',
   'pickle-brine': 'pickle brine, pickle juice, brine, gherkin brine, dill pickle juice',
-  'soy-sauce': 'soy sauce, soya sauce, light soy sauce, dark soy sauce, shoyu, low sodium soy sauce',
+  'soy-sauce':
+    'soy sauce, soya sauce, soy, light soy, dark soy, light soy sauce, dark soy sauce, shoyu, low sodium soy sauce',
   tamari: 'tamari, gluten free soy sauce, coconut aminos, liquid aminos',
   'fish-sauce': 'fish sauce, nam pla, nuoc mam',
   'worcestershire-sauce': 'worcestershire sauce, worcester sauce, worcestershire',
@@ -135,6 +138,7 @@ export const COAT_NAMES: Readonly<Record<string, string>> = {
   'hot-sauce': 'hot sauce, hot pepper sauce, pepper sauce, cayenne sauce, chilli sauce thin',
   vinegar:
     'vinegar, white vinegar, distilled vinegar, malt vinegar, white wine vinegar, wine vinegar, red wine vinegar',
+  'balsamic-vinegar': 'balsamic vinegar, balsamic',
   'rice-vinegar': 'rice vinegar, rice wine vinegar, black vinegar',
   'cider-vinegar': 'cider vinegar, apple cider vinegar, acv',
   'rice-wine': 'rice wine, shaoxing wine, sake, cooking wine, cooking sake, chinese cooking wine',

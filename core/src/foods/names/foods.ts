@@ -40,7 +40,7 @@ export const FOOD_NAMES: Readonly<Record<string, string>> = {
   'courgette-flower':
     'courgette flower, zucchini flower, squash blossom, zucchini blossom, courgette blossom, pumpkin flower',
   'green-chilli':
-    'green chilli, jalapeno, green chili, jalapeno pepper, padron pepper, shishito, chilli popper, banana pepper',
+    'green chilli, jalapeno, green chili, chilli, chili, chillies, chilies, red chillies, green chillies, red chilli, red chili, chilli pepper, fresh chilli, jalapeno pepper, padron pepper, shishito, chilli popper, banana pepper',
   'baby-corn': 'baby corn, babycorn, baby sweetcorn, corn rib',
   leek: 'leek, leek ring, leek round',
   banana: 'banana, banana fritter, ripe banana',
