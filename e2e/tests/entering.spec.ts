@@ -54,6 +54,10 @@ test('what is not understood is asked with its likeliest answers, and what was t
   await expect(page.getByText('“1 cup moon dust” is nothing that is known here.')).toBeVisible();
   await food(page).fill('1 cup onion rings');
   await expect(page.getByText('A cup says little of pieces')).toBeVisible();
+  await food(page).fill('500 g vegan chicken');
+  await expect(page.getByText('is a kind that is not known here. The nearest:')).toBeVisible();
+  await page.getByRole('button', { name: /500 g of seitan/ }).click();
+  await expect(page.getByText(/pieces of about/)).toContainText(/500\sg as bought/);
   await food(page).fill('0 g cod');
   await expect(page.getByText('There must be more than nothing of it.')).toBeVisible();
 });
@@ -94,7 +98,11 @@ test('wings with a sauce of five things over two batches, a dip and a spice salt
   await expect(beside.getByRole('heading', { name: 'Sauce' })).toBeVisible();
   await expect(beside).toContainText(/\d+\sg for each of \d+ batches/);
   await expect(beside).toContainText('thick and glossy');
-  await add('Dip, beside', '½ cup yoghurt, 2 tbsp mayonnaise, juice of a lemon');
+  await add(
+    'Dip, beside',
+    '½ cup yoghurt, 2 tbsp mayonnaise, 2 tbsp chopped gherkins, 1 tbsp capers, juice of a lemon',
+  );
+  await expect(beside.getByText('Gherkins, sliced from the jar')).toBeVisible();
   await add('Spice salt, at the end', '1 tsp five spice, 1 tsp salt, pepper');
   await expect(beside.getByRole('heading', { level: 4 })).toHaveText(['Sauce', 'Dip', 'Spice salt']);
   await page.getByRole('tab', { name: 'Steps' }).click();

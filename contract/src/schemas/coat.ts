@@ -1,22 +1,39 @@
 import type * as J from 'joi';
-import type { DividedBowl, FriedCook, LayerSpec, Portion, WrittenAmounts } from '@yellowmist/core';
+import {
+  isFlesh,
+  type DividedBowl,
+  type FriedCook,
+  type LayerSpec,
+  type Portion,
+  type WrittenAmounts,
+} from '@yellowmist/core';
 import { RANGES } from '../ranges.js';
 import { allOf, coatId, oneOf, pantryId, whole, within } from './fields.js';
 import { Joi } from './joi.js';
 
+/** An ingredient whose id fits, and how many grams of it. */
+const portionOf = (id: J.StringSchema): J.ObjectSchema<Portion> =>
+  allOf<Portion>({ ingredientId: id, grams: within('grams') });
+
 /** An ingredient of a coat, and how many grams of it. */
-export const portion = allOf<Portion>({ ingredientId: coatId, grams: within('grams') });
+export const portion = portionOf(coatId);
 
 const hasWeight = (portions: Portion[], helpers: J.CustomHelpers): unknown =>
   portions.some((p) => p.grams > 0) ? portions : helpers.error('any.weightless');
 
-/** Several of them, of which one at least weighs something. */
-export const portions = Joi.array()
-  .items(portion)
-  .min(RANGES.portions.min)
-  .max(RANGES.portions.max)
-  .custom(hasWeight)
-  .messages({ 'any.weightless': '{{#label}} must hold more than 0 g of something' });
+/** Several portions of what fits, of which one at least weighs something. */
+const several = (id: J.StringSchema): J.ArraySchema<Portion[]> =>
+  Joi.array()
+    .items(portionOf(id))
+    .min(RANGES.portions.min)
+    .max(RANGES.portions.max)
+    .custom(hasWeight)
+    .messages({ 'any.weightless': '{{#label}} must hold more than 0 g of something' });
+
+export const portions = several(coatId);
+
+/** What a bowl beside the coat holds: foods, too, that are eaten as they are. */
+export const servedPortions = several(pantryId('something that is no raw meat or fish', (i) => !i.food || !isFlesh(i)));
 
 /** A layer of a coat: what it is made of, and how it is put on. */
 export const layer = allOf<LayerSpec>({

@@ -15,7 +15,7 @@ import {
   type SideBowl,
 } from '@yellowmist/core';
 import { RANGES } from '../ranges.js';
-import { portions } from './coat.js';
+import { servedPortions } from './coat.js';
 import { allOf, nameSchema, oneOf, pantryId, whole, within } from './fields.js';
 import { Joi } from './joi.js';
 
@@ -101,7 +101,7 @@ const bought = allOf<BoughtAs>({
 const sideBowl = allOf<SideBowl>({
   name: nameSchema,
   use: oneOf(...SIDE_USES),
-  portions,
+  portions: servedPortions,
   wantedG: within('grams').min(1).optional(),
 });
 

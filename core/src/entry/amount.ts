@@ -2,7 +2,17 @@ import { parseIngredient } from 'parse-ingredient';
 import { convert } from 'convert';
 import type { Ingredient } from '../foods/index.js';
 import { US_CUP_ML, volumeToMl } from '../units/index.js';
-import { DASH_TSP, HANDFUL_CUP, KNOB_TBSP, PINCH_TSP, SPLASH_TBSP, STICK_G } from './constants.js';
+import {
+  BUNCH_CUP,
+  DASH_TSP,
+  HANDFUL_CUP,
+  INCH_TBSP,
+  KNOB_TBSP,
+  PINCH_TSP,
+  SPLASH_TBSP,
+  SPRIG_TBSP,
+  STICK_G,
+} from './constants.js';
 import { numbered } from './numbers.js';
 
 /** A measure of a recipe, as so much volume, so much weight, or counted. */
@@ -53,6 +63,12 @@ const SMALL: readonly (readonly [RegExp, Measure])[] = [
   [/^(splash|splashes|glug|drizzle|squeeze|slosh|dollop)\b/, litres(volumeToMl(SPLASH_TBSP, 'tbsp'))],
   [/^(knob)\b/, litres(volumeToMl(KNOB_TBSP, 'tbsp'))],
   [/^(handful|handfuls)\b/, litres(volumeToMl(HANDFUL_CUP, 'cup'))],
+  [/^((small|large|big|good) )?(bunch|bunches)\b/, litres(volumeToMl(BUNCH_CUP, 'cup'))],
+  [/^(sprig|sprigs)\b/, litres(volumeToMl(SPRIG_TBSP, 'tbsp'))],
+  [
+    /^(inch|inches|thumb)( of| piece| piece of| knob| knob of)?\b(?= (of )?(fresh )?ginger)/,
+    litres(volumeToMl(INCH_TBSP, 'tbsp')),
+  ],
   [/^(spoon|spoons|spoonful|spoonfuls|dessertspoon|dessertspoons)\b/, litres(volumeToMl(1, 'tbsp'))],
   [/^(kilo|kilos)\b/, weight(1000)],
   [/^(dl)\b/, litres(100)],

@@ -73,6 +73,23 @@ describe('bowls in one field', () => {
   });
 
   test.each([
+    ['1 cup rice flour milk', 'milk'],
+    ['1 tsp curry leaves', 'curry-powder'],
+    ['1 cup dragon vinegar', 'vinegar'],
+    ['½ cup sun-dried flour', 'wheat-flour'],
+  ])('"%s" is a kind that is not known, and is no %s in silence', (text, id) => {
+    const { doubts, bowls } = readBowls(KNOWN, text);
+    expect(doubts.map((d) => d.doubt)).not.toEqual([]);
+    expect(doubts[0].likely.map((l) => l.ingredientId)).toContain(id);
+    expect(bowls).toEqual([]);
+  });
+
+  test.each([
+    '1 cup plain white all-purpose flour (sifted)',
+    '2 large free-range eggs, lightly beaten',
+    '½ cup very cold semi-skimmed milk, at room temperature',
+    '1 tbsp freshly ground black pepper, plus more to taste',
+    '100 g stale white bread crumbs, coarsely blitzed',
     '2 tbsp garlic chilli sauce',
     '1 cup freshly grated parmesan',
     '1 tsp smoked sea salt',
@@ -89,4 +106,45 @@ describe('bowls in one field', () => {
   });
 
   test('nothing is nothing', () => expect(readBowls(KNOWN, ' , ; ')).toMatchObject({ bowls: [], lines: [] }));
+});
+
+describe('what stands beside the coat', () => {
+  const said = (text: string) => readBowls(KNOWN, text, { foods: true });
+
+  // Weights of a cup and of one: common practice, no source.
+  test.each<[string, Record<string, [from: number, to: number]>]>([
+    [
+      '½ cup mayo, 2 tbsp chopped gherkins, 1 tbsp capers, squeeze of lemon',
+      { mayonnaise: [105, 120], gherkin: [15, 24], capers: [8, 10], 'lemon-juice': [10, 20] },
+    ],
+    [
+      '1 cup yoghurt, ½ onion, 1 clove garlic, 1 bunch mint',
+      { yoghurt: [240, 250], onion: [45, 75], garlic: [3, 5], 'fresh-herbs': [20, 40] },
+    ],
+    [
+      'handful coriander, 1 red chilli, sliced, juice of a lime, 1 inch ginger',
+      { 'fresh-herbs': [12, 25], 'green-chilli': [8, 20], 'lime-juice': [25, 40], 'fresh-ginger': [4, 12] },
+    ],
+    ['1 shallot, 3 cornichons, 50 g feta', { onion: [15, 26], gherkin: [14, 20], feta: [50, 50] }],
+  ])('%s', (text, expected) => {
+    const { lines, doubts } = said(text);
+    expect(doubts).toEqual([]);
+    expect(lines.map((l) => l.portion?.ingredientId)).toEqual(Object.keys(expected));
+    for (const { portion } of lines) {
+      const [from, to] = expected[portion!.ingredientId];
+      expect(portion!.grams).toBeGreaterThanOrEqual(from);
+      expect(portion!.grams).toBeLessThanOrEqual(to);
+    }
+  });
+
+  test('raw meat and fish never, and foods in no bowl of the coat', () => {
+    expect(said('200 g chicken breast').doubts[0].doubt).toBe('a-food');
+    expect(said('100 g salmon').doubts[0].doubt).toBe('a-food');
+    expect(readBowls(KNOWN, '50 g feta').doubts[0].doubt).toBe('a-food');
+  });
+
+  test('a spoon of coriander is ground seed, a handful of it is green', () => {
+    expect(said('1 tsp coriander').lines[0].portion?.ingredientId).toBe('coriander-seed');
+    expect(said('2 sprigs coriander').lines[0].portion?.ingredientId).toBe('fresh-herbs');
+  });
 });

@@ -1,7 +1,8 @@
 import { functionOf, ingredient, recognise, type CoatFunction, type Pantry, type Portion } from '../foods/index.js';
 import { readAmount } from './amount.js';
 import { BATTER_FROM } from './constants.js';
-import { readLine, type BowlLine } from './line.js';
+import { onlyDescribes } from './describing.js';
+import { readLine, type BowlLine, type LineOptions } from './line.js';
 
 /** What stands in a bowl, by what it does. */
 export type BowlKind = 'dust' | 'binder' | 'batter' | 'dredge' | 'finish';
@@ -42,10 +43,8 @@ function partsOfLine(pantry: Pantry, typed: string): string[] {
 /** Words that say how, and not what: they belong to the thing before them. */
 const isAside = (pantry: Pantry, typed: string): boolean => {
   const { quantity, words } = readAmount(typed);
-  return quantity === null && recognise(pantry, words) === null && /^[a-z -]+$/i.test(typed) && ASIDES.test(typed);
+  return quantity === null && recognise(pantry, words) === null && onlyDescribes(words);
 };
-const ASIDES =
-  /\b(beaten|sifted|whisked|melted|chilled|softened|crushed|chopped|grated|ground|divided|optional|to taste|as needed|or more|plus more|cold|drained|rinsed|lightly|finely|freshly|seasoned|mixed|separated|if you like|at room temperature)\b/i;
 
 /** A line that says how much and not of what belongs to the next: "1/3 cup + 1 tbsp flour". */
 function joinedAmounts(pieces: string[]): string[][] {
@@ -63,24 +62,26 @@ function joinedAmounts(pieces: string[]): string[][] {
 }
 
 /** A thing whose amount is written in two parts: both of the same. */
-function readJoined(pantry: Pantry, parts: string[], amounts: boolean): BowlLine {
+function readJoined(pantry: Pantry, parts: string[], options: LineOptions): BowlLine {
   const last = parts[parts.length - 1];
-  if (parts.length === 1) return readLine(pantry, last, amounts);
+  if (parts.length === 1) return readLine(pantry, last, options);
   const { words } = readAmount(last);
-  const lines = [...parts.slice(0, -1).map((part) => readLine(pantry, `${part} ${words}`)), readLine(pantry, last)];
+  const lines = [...parts.slice(0, -1).map((part) => `${part} ${words}`), last].map((part) =>
+    readLine(pantry, part, { ...options, amounts: true }),
+  );
   const [first] = lines;
   const grams = lines.reduce((sum, { portion }) => sum + (portion?.grams ?? 0), 0);
   return { ...first, typed: parts.join(' + '), portion: first.portion && { ...first.portion, grams } };
 }
 
-const linesOf = (pantry: Pantry, text: string, amounts: boolean): BowlLine[] => {
+const linesOf = (pantry: Pantry, text: string, options: LineOptions): BowlLine[] => {
   const pieces = text
     .split(BETWEEN)
     .map((piece) => piece.trim())
     .filter((piece) => /[a-z0-9½¼¾⅓⅔⅛]/i.test(piece))
     .filter((piece, at) => at === 0 || !isAside(pantry, piece))
     .flatMap((piece) => partsOfLine(pantry, piece));
-  return joinedAmounts(pieces).map((parts) => readJoined(pantry, parts, amounts));
+  return joinedAmounts(pieces).map((parts) => readJoined(pantry, parts, options));
 };
 
 type Does = 'powder' | 'finish' | 'glue' | 'thin' | 'season';
@@ -203,10 +204,15 @@ const namesTwice = (lines: readonly BowlLine[]): boolean => {
  * a binder and a finish. A semicolon, an empty line, "then" or "for the batter:" begins a new bowl by the cook's own word;
  * otherwise what each thing does decides: flour and a liquid that is stirred are a batter, flour and egg are two bowls.
  * Nothing that was typed is dropped: each line stands in a bowl or is asked about.
+ * @param foods see `LineOptions`: for what stands beside the coat
  */
-export function readBowls(pantry: Pantry, text: string): BowlsReading {
+export function readBowls(
+  pantry: Pantry,
+  text: string,
+  { foods = false }: Pick<LineOptions, 'foods'> = {},
+): BowlsReading {
   const amounts = HAS_AMOUNT.test(text);
-  const written = text.split(BREAK).map((part) => linesOf(pantry, part, amounts));
+  const written = text.split(BREAK).map((part) => linesOf(pantry, part, { amounts, foods }));
   const own = written.length > 1;
   const bowls = written.flatMap((lines) => {
     if (lines.length === 0) return [];

@@ -29,6 +29,27 @@ export const SPLASH_TBSP = 1;
  */
 export const HANDFUL_CUP = 1 / 3;
 /**
+ * A bunch of soft herbs, its leaves chopped.
+ * @unit cup
+ * @range 0.3–1
+ * @source common practice, no source
+ */
+export const BUNCH_CUP = 1 / 2;
+/**
+ * A sprig of herbs, its leaves chopped.
+ * @unit tbsp
+ * @range 0.5–1.5
+ * @source common practice, no source
+ */
+export const SPRIG_TBSP = 1;
+/**
+ * An inch of ginger, a thumb of it: grated.
+ * @unit tbsp
+ * @range 0.8–2
+ * @source common practice, no source
+ */
+export const INCH_TBSP = 1;
+/**
  * A knob of butter.
  * @unit tbsp
  * @range 0.5–2
@@ -49,6 +70,13 @@ export const HEAPED = 1.5;
  * @source common practice, no source
  */
 export const SCANT = 0.9;
+/**
+ * Share of a cup or a spoon that a chopped or grated food fills; the rest is air.
+ * @unit 1
+ * @range 0.45–0.75
+ * @source a cup of chopped onion 160 g, of grated cheese 113 g, of diced apple 125 g: USDA FoodData Central, from memory
+ */
+export const CHOPPED_FILL = 0.6;
 /**
  * A stick of butter as it is sold in the US: a quarter of a pound.
  * @unit g

@@ -1,4 +1,4 @@
-import { KNOWN } from '../foods/index.js';
+import { foodOf, KNOWN } from '../foods/index.js';
 import { readFood, piecesOf } from './food.js';
 
 /** Within 15 % of what a cook counts on the board. */
@@ -56,6 +56,19 @@ describe('the cut and its size in the words', () => {
     expect(readFood(KNOWN, '1 large head of cauliflower').bought?.unit).toBe('large-head');
   });
 
+  test.each([
+    ['4 veggie burgers', 'bean-patty', 4],
+    ['3 cauliflower florets', 'cauliflower', 3],
+    ['8 falafel', 'chickpea-patty', 8],
+    ['12 meatballs', 'meatball', 12],
+  ])('"%s" are so many pieces, not so many bowls or heads', (words, foodId, count) => {
+    const { bought } = readFood(KNOWN, words);
+    expect([bought?.foodId, piecesOf(KNOWN, bought!).count]).toEqual([foodId, count]);
+  });
+
+  test('"2 cauliflowers, florets" are two heads', () =>
+    expect(piecesOf(KNOWN, readFood(KNOWN, '2 cauliflowers, florets').bought!).count).toBeGreaterThan(60));
+
   test('a weight of florets or rings is that of the pieces, of a whole it is as bought', () => {
     const cut = piecesOf(KNOWN, readFood(KNOWN, '500 g cauliflower florets').bought!);
     const whole = piecesOf(KNOWN, readFood(KNOWN, '500 g cauliflower').bought!);
@@ -80,12 +93,33 @@ describe('what is not understood is asked', () => {
     ['2 onions in 500 mm rings', 'size', 'onion'],
     ['3 auberjines', 'unknown', 'aubergine'],
     ['100 eggs', 'unknown', 'boiled-egg'],
+    ['500 g pork belly', 'another-kind', 'pork-loin'],
+    ['2 lb turkey wings', 'another-kind', 'chicken-wing'],
+    ['6 duck legs', 'another-kind', 'duck-breast'],
+    ['500 g vegan chicken', 'another-kind', 'seitan'],
+    ['16 plant-based prawns', 'another-kind', 'seitan'],
   ])('"%s": %s, and %s is the likeliest answer', (words, doubt, foodId) => {
     const reading = readFood(KNOWN, words);
     expect(reading).toMatchObject({ typed: words, bought: null, doubt });
     expect(reading.likely[0].foodId).toBe(foodId);
     for (const bought of reading.likely) expect(piecesOf(KNOWN, bought).count).toBeGreaterThan(0);
   });
+
+  test('what is of no animal is never taken for one, and keeps its weight', () => {
+    const { likely } = readFood(KNOWN, '300 g meat-free sausages');
+    expect(likely.length).toBeGreaterThan(1);
+    for (const { foodId, unit, amount } of likely) {
+      expect(foodOf(KNOWN, foodId).origin).toBe('none');
+      expect([unit, amount]).toEqual(['g', 300]);
+    }
+  });
+
+  test.each([
+    '500 g boneless skinless free-range chicken thighs',
+    '1 kg fresh raw peeled prawns',
+    '2 ripe but firm avocados',
+    '300 g large oyster mushrooms, torn',
+  ])('"%s" is only described', (words) => expect(readFood(KNOWN, words).doubt).toBeUndefined());
 
   test('a word that nothing is near has no answers', () =>
     expect(readFood(KNOWN, '3 xyzzyqqq')).toMatchObject({ bought: null, doubt: 'unknown', likely: [] }));

@@ -1,17 +1,11 @@
-import {
-  comparedWords,
-  findIngredients,
-  namesOf,
-  recognise,
-  type Ingredient,
-  type Pantry,
-  type Recognised,
-} from '../foods/index.js';
+import { findIngredients, isFlesh, recognise, type Ingredient, type Pantry, type Recognised } from '../foods/index.js';
 import { gramsOf, readAmount, type LineAmount } from './amount.js';
-import { FRYING_OIL_FROM_G, MOST_COUNTED, MOST_IN_BOWL_G, MOST_LIKELY } from './constants.js';
+import { wordsApart } from './describing.js';
+import { piecesOf, readFood } from './food.js';
+import { CHOPPED_FILL, FRYING_OIL_FROM_G, MOST_COUNTED, MOST_IN_BOWL_G, MOST_LIKELY } from './constants.js';
 
 /** Why a line is asked about again. */
-export type Doubt = 'unknown' | 'two-things' | 'how-much' | 'nothing' | 'too-much' | 'a-food';
+export type Doubt = 'unknown' | 'another-kind' | 'two-things' | 'how-much' | 'nothing' | 'too-much' | 'a-food';
 
 /** What a cook may have meant: an ingredient, and how much. */
 export interface Likely {
@@ -37,8 +31,21 @@ export interface BowlLine {
 /** g that are meant where nothing is said, by what it is: "salt and pepper". Common practice, no source. */
 const USUAL_PINCH_G = { salt: 3, leavening: 3, seasoning: 1 };
 
-const isCoat = (item: Ingredient): boolean => item.food === undefined;
-const isFood = (item: Ingredient): boolean => !isCoat(item);
+/** What a line is read for. */
+export interface LineOptions {
+  /**
+   * Whether any amount is written at all: where none is, each thing is taken as a bowl of it usually holds, and marked as a
+   * guess. Default true.
+   */
+  amounts?: boolean;
+  /** Foods may stand in it that are eaten as they are: gherkins in a dip, mango in a sauce. Default false. */
+  foods?: boolean;
+}
+
+const isFood = (item: Ingredient): boolean => item.food !== undefined;
+const isCoat = (item: Ingredient): boolean => !isFood(item);
+/** What a bowl beside the coat may hold: anything but raw meat and fish. */
+const isServed = (item: Ingredient): boolean => isCoat(item) || !isFlesh(item);
 
 /** What is meant where no amount is written, g; null where it cannot be guessed. */
 function usualOf({ id, group }: Ingredient): number | null {
@@ -64,51 +71,56 @@ const asked = (typed: string, doubt: Doubt, likely: Likely[]): BowlLine => ({
 const hasTooMuch = (item: Ingredient, { measure, quantity }: LineAmount, grams: number): boolean =>
   grams > MOST_IN_BOWL_G || (measure.by === 'count' && item.eachG !== undefined && (quantity ?? 0) > MOST_COUNTED);
 
-function unknownLine(pantry: Pantry, typed: string, amount: LineAmount): BowlLine {
+function unknownLine(pantry: Pantry, typed: string, amount: LineAmount, foods: boolean): BowlLine {
   const food = recognise(pantry, amount.words, { fits: isFood });
-  const near = findIngredients(pantry, amount.words, { fits: isCoat });
+  const near = findIngredients(pantry, amount.words, { fits: foods ? isServed : isCoat });
   const likely = near.map((item) => ({ ingredientId: item.id, grams: gramsOf(item, amount) }));
   return asked(typed, food && near.length === 0 ? 'a-food' : 'unknown', likely);
 }
 
-/** Of a coat's things the one that is named; a food's name that is longer than it wins, and is none of the coat's. */
-function namedIn(pantry: Pantry, words: string): Recognised | null {
+/** Of a bowl's things the one that is named; a food's name that is longer than it wins, where foods may stand in the bowl. */
+function namedIn(pantry: Pantry, words: string, foods: boolean): Recognised | null {
   const coat = recognise(pantry, words, { fits: isCoat });
   const food = recognise(pantry, words, { fits: isFood });
-  return coat && food && food.beside.length < coat.beside.length ? null : coat;
+  if (!food || (coat && food.beside.length >= coat.beside.length)) return coat;
+  return foods && isServed(food.item) ? food : null;
 }
 
-/**
- * Another thing that is named beside one: "sriracha mayo". Words that the thing's own names have are none ("garlic chilli
- * sauce"), and neither are words that only say how it is ("grated", "smoked").
- */
-function otherThing(pantry: Pantry, { item, beside }: Recognised): Ingredient | null {
-  const own = new Set(namesOf(item).flatMap(comparedWords));
-  const rest = beside.filter((word) => !own.has(word) && !HOW_IT_IS.has(word));
-  if (rest.length === 0) return null;
-  const other = recognise(pantry, rest.join(' '), { fits: isCoat });
+/** Measures of leaves: a handful of coriander is no seed. */
+const LEAVES = /\b(handfuls?|bunch(es)?|sprigs?|leaves)\b/i;
+
+/** g of a food in a bowl: cut small in a cup, else by what the market's unit leaves of it; null where nothing is said. */
+function gramsOfFood(pantry: Pantry, item: Ingredient, typed: string, amount: LineAmount): number | null {
+  const { measure, quantity } = amount;
+  if (quantity === null || measure.by === 'weight') return gramsOf(item, amount);
+  if (measure.by === 'volume') return quantity * measure.ml * (item.densityKgM3 / 1000) * CHOPPED_FILL;
+  const { bought } = readFood(pantry, typed);
+  return bought && piecesOf(pantry, bought).usedG;
+}
+
+/** Another thing that is named beside one: "sriracha mayo". */
+function otherThing(pantry: Pantry, item: Ingredient, words: readonly string[]): Ingredient | null {
+  const other = recognise(pantry, words.join(' '), { fits: isCoat });
   return other && other.item.id !== item.id ? other.item : null;
 }
-/** Names of things that as often say how another one is. Common practice, no source. */
-const HOW_IT_IS: ReadonlySet<string> = new Set(['crumb', 'cracker', 'cream', 'oil', 'water', 'salt', 'herb', 'oat']);
-
 /**
  * One thing of a bowl: "½ cup plain flour" as 62.5 g of wheat flour. What is not understood, is nothing, or is more than a
  * household's bowl takes is asked about with the likeliest answers, and never guessed in silence.
- * @param amounts whether any amount is written at all: where none is, each thing is taken as a bowl of it usually holds,
- * and marked as a guess
  */
-export function readLine(pantry: Pantry, typed: string, amounts = true): BowlLine {
+export function readLine(pantry: Pantry, typed: string, { amounts = true, foods = false }: LineOptions = {}): BowlLine {
   const amount = readAmount(typed);
-  const found = namedIn(pantry, amount.words);
-  if (!found) return unknownLine(pantry, typed, amount);
+  const found =
+    (LEAVES.test(typed) && namedIn(pantry, `fresh ${amount.words}`, foods)) || namedIn(pantry, amount.words, foods);
+  if (!found) return unknownLine(pantry, typed, amount, foods);
   const { item } = found;
-  const other = otherThing(pantry, found);
-  if (other) {
-    const either = [item, other].map((i) => ({ ingredientId: i.id, grams: gramsOf(i, amount) }));
-    return asked(typed, 'two-things', either);
+  const apart = wordsApart(found);
+  if (apart.length > 0) {
+    const other = otherThing(pantry, item, apart);
+    const either = other ? [item, other] : [item];
+    const likely = either.map((i) => ({ ingredientId: i.id, grams: gramsOf(i, amount) }));
+    return asked(typed, other ? 'two-things' : 'another-kind', likely);
   }
-  const grams = gramsOf(item, amount);
+  const grams = isFood(item) ? gramsOfFood(pantry, item, typed, amount) : gramsOf(item, amount);
   const portion = (g: number) => ({ ingredientId: item.id, grams: Number(g.toFixed(2)) });
   if (amount.quantity === null || grams === null) {
     const usual = usualOf(item);

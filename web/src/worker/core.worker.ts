@@ -171,7 +171,7 @@ const service = {
   enter: (question: Q.EnterQuestion): Q.EnteredDish => enterDish(pantryFor(question.own), question),
 
   /** One bowl in a cook's words, as it is understood. */
-  bowl: (question: Q.BowlQuestion): Q.BowlRead => readBowl(pantryFor(question.own), question.text),
+  bowl: (question: Q.BowlQuestion): Q.BowlRead => readBowl(pantryFor(question.own), question),
 
   stopUpTo(job: number): void {
     stoppedUpTo = Math.max(stoppedUpTo, job);

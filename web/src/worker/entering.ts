@@ -17,7 +17,7 @@ import {
   type OwnWeights,
   type Pantry,
 } from '@yellowmist/core';
-import type { BowlRead, EnterQuestion, EnteredDish, EnteredFood, NamedThing } from './questions';
+import type { BowlQuestion, BowlRead, EnterQuestion, EnteredDish, EnteredFood, NamedThing } from './questions';
 
 /** An amount as one says it: "2 medium onions, rings", "500 g chicken breast, halved flat". */
 function amountWords(pantry: Pantry, { foodId, unit, amount, cut, sizeMm }: Bought): string {
@@ -55,9 +55,9 @@ function idsIn({ fried, coat }: Entered): string[] {
 const thingsOf = (pantry: Pantry, ids: readonly string[]): Record<string, NamedThing> =>
   Object.fromEntries([...new Set(ids)].map((id) => [id, thingOf(pantry, id)]));
 
-/** One bowl in a cook's words: a sauce, a dip, a marinade. */
-export function readBowl(pantry: Pantry, text: string): BowlRead {
-  const reading = readBowls(pantry, text);
+/** One bowl in a cook's words: a sauce, a dip, a marinade; `foods` may stand in it where it is no bowl of the coat. */
+export function readBowl(pantry: Pantry, { text, foods }: BowlQuestion): BowlRead {
+  const reading = readBowls(pantry, text, { foods });
   return { reading, things: thingsOf(pantry, idsOf(reading)) };
 }
 

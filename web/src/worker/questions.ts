@@ -79,6 +79,8 @@ export interface LayoutQuestion extends InKitchen {
 /** One bowl in a cook's words. */
 export interface BowlQuestion extends InKitchen {
   text: string;
+  /** Whether foods may stand in it: beside the coat. */
+  foods: boolean;
 }
 
 /** What is understood of it, and its things by id. */

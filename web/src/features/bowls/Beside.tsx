@@ -180,6 +180,7 @@ function AddBowl({ bowls, onAdd }: { bowls: readonly SideBowl[]; onAdd: (bowl: S
         className="min-w-60 grow"
         label="What goes into it, as your recipe writes it"
         take="Add"
+        foods
         placeholder="⅓ cup soy sauce, 3 tbsp honey, 1 tbsp cornflour, 2 cloves garlic, ¼ cup water"
         onTake={(portions) => onAdd({ name: freeName(wordsFor(use).name, bowls), use, portions })}
       />

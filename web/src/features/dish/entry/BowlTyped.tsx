@@ -22,15 +22,17 @@ interface Props {
   take: string;
   placeholder: string;
   onTake: (portions: Portion[]) => void;
+  /** Foods may stand in it: a bowl beside the coat. */
+  foods?: boolean;
   className?: string;
 }
 
 /** One bowl as a recipe writes it: read as it is typed, asked about where it is not understood, then taken. */
-export function BowlTyped({ label, take, placeholder, onTake, className }: Props) {
+export function BowlTyped({ label, take, placeholder, onTake, foods = false, className }: Props) {
   const { system } = useUnits();
   const { own } = usePantryDocument();
   const [typed, setTyped] = useState('');
-  const { answer } = useAnswer('bowl', typed.trim() === '' ? null : { text: typed, own });
+  const { answer } = useAnswer('bowl', typed.trim() === '' ? null : { text: typed, own, foods });
   const { lines = [], doubts = [] } = answer?.reading ?? {};
   const portions = summed(lines.flatMap((l) => (l.portion ? [l.portion] : [])));
   return (

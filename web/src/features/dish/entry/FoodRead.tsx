@@ -17,6 +17,7 @@ interface Props {
 
 const QUESTIONS: Record<FoodDoubt, (typed: string) => string> = {
   unknown: (typed) => `“${typed}” is no food that is known here. Do you mean one of these?`,
+  'another-kind': (typed) => `“${typed}” is a kind that is not known here. The nearest:`,
   'how-much': (typed) => `How much of it? “${typed}” does not say. The likeliest:`,
   nothing: () => 'There must be more than nothing of it. The likeliest:',
   'too-much': (typed) => `“${typed}” is more than a household cooks at once. Do you mean:`,
