@@ -69,7 +69,7 @@ export const CURDS = [
   ),
   food(
     'soya-chunks',
-    'Soya chunks, soaked and squeezed',
+    'Soya chunks, soaked',
     [66.0, 19.0, 1.0, 7.5, 4.5, 2.0],
     { ...SOFT_AS_IT_IS, safety: 'ready', skin: 'rough', porosity: 0.15, ways: ['pressed', 'marinated'], eatAtC: 72 },
     { allergens: ['soy'], densityKgM3: 1020, source: LABEL },
