@@ -11,6 +11,7 @@ const CORE_ORDER = [
   'dish',
   'entry',
   'beside',
+  'recipe',
   'basket',
   'oil',
   'outcome',
@@ -77,7 +78,7 @@ export default {
       from: { path: '^core/src/' },
       to: {
         path: '^(contract|server|web)/|node_modules/',
-        pathNot: 'node_modules/(convert|parse-ingredient|numeric-quantity)/',
+        pathNot: 'node_modules/(convert|parse-ingredient|numeric-quantity|htmlparser2|entities|domhandler|domutils|domelementtype)/',
       },
     },
     {

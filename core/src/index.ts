@@ -9,6 +9,7 @@ export * from './prep/index.js';
 export * from './dish/index.js';
 export * from './entry/index.js';
 export * from './beside/index.js';
+export * from './recipe/index.js';
 export * from './basket/index.js';
 export * from './oil/index.js';
 export * from './outcome/index.js';

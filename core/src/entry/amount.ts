@@ -23,6 +23,8 @@ export interface LineAmount {
   /** So many of the measure; null when the line says none. The mean of a range. */
   quantity: number | null;
   measure: Measure;
+  /** What the measure is called: "cup", "gram", "splash"; null where it is counted or nothing is said. */
+  unit: string | null;
   /** What it is of, in the words of the line. */
   words: string;
   /** g that stand in brackets behind a count: "1 block (400 g)", "2 tins of 400 g each". */
@@ -129,24 +131,28 @@ export function readAmount(line: string): LineAmount {
   const { text: figures, fullness } = numbered(line);
   const { text, grams } = bracketed(figures);
   const [parsed] = parseIngredient(text.trim());
-  if (!parsed) return { quantity: null, measure: COUNT, words: clean(text), eachG: grams };
+  if (!parsed) return { quantity: null, measure: COUNT, unit: null, words: clean(text), eachG: grams };
   const { quantity, quantity2, unitOfMeasureID, description } = parsed;
   const said = quantity === null ? null : (quantity + (quantity2 ?? quantity)) / 2;
   const alone = unitOfMeasureID === null ? MEASURE_ALONE[clean(description)] : undefined;
-  if (alone) return { quantity: said ?? 1, measure: alone, words: '', eachG: grams };
+  if (alone) return { quantity: said ?? 1, measure: alone, unit: clean(description), words: '', eachG: grams };
   const known = unitOfMeasureID === null ? undefined : MEASURES[unitOfMeasureID];
-  if (known) return { quantity: (said ?? 1) * fullness, measure: known, words: clean(description), eachG: grams };
+  if (known) {
+    const quantityOf = (said ?? 1) * fullness;
+    return { quantity: quantityOf, measure: known, unit: unitOfMeasureID, words: clean(description), eachG: grams };
+  }
   const rest = clean(unitOfMeasureID === null ? description : `${parsed.unitOfMeasure} ${description}`);
   const small = SMALL.find(([pattern]) => pattern.test(rest));
   if (small) {
     return {
       quantity: (said ?? 1) * fullness,
       measure: small[1],
+      unit: small[0].exec(rest)![0],
       words: clean(rest.replace(small[0], '')),
       eachG: grams,
     };
   }
-  return { quantity: said, measure: COUNT, words: rest, eachG: grams };
+  return { quantity: said, measure: COUNT, unit: null, words: rest, eachG: grams };
 }
 
 /** g in a ml of an ingredient: by its cup, or by its density where nobody measures it by the cup. */

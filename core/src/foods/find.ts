@@ -19,15 +19,37 @@ interface Named {
   names: readonly (readonly string[])[];
 }
 
-const namedOn = new WeakMap<Pantry, readonly Named[]>();
+/** A pantry with its names taken apart. */
+interface NamedPantry {
+  all: readonly Named[];
+  /** What each whole name is a name of; those whose own name it is first. */
+  called: ReadonlyMap<string, readonly Ingredient[]>;
+  /** Words of the longest name. */
+  longest: number;
+}
+
+const namedOn = new WeakMap<Pantry, NamedPantry>();
+
+function namedAnew({ shelf }: Pantry): NamedPantry {
+  const all = shelf.map((item) => ({ item, names: namesOf(item).map(comparedWords) }));
+  const called = new Map<string, Ingredient[]>();
+  for (const { item, names } of all) {
+    names.forEach((words, at) => {
+      const name = words.join(' ');
+      const others = called.get(name) ?? [];
+      if (others.includes(item)) return;
+      called.set(name, at === 0 ? [item, ...others] : [...others, item]);
+    });
+  }
+  const longest = Math.max(...all.flatMap(({ names }) => names.map((words) => words.length)));
+  return { all, called, longest };
+}
 
 /** A pantry with its names taken apart: once a pantry. */
-function namedOf(pantry: Pantry): readonly Named[] {
-  const known = namedOn.get(pantry);
-  if (known) return known;
-  const named = pantry.shelf.map((item) => ({ item, names: namesOf(item).map(comparedWords) }));
-  namedOn.set(pantry, named);
-  return named;
+function namedOf(pantry: Pantry): NamedPantry {
+  const known = namedOn.get(pantry) ?? namedAnew(pantry);
+  namedOn.set(pantry, known);
+  return known;
 }
 
 /** How a name answers what was typed, from the best; `NO_MATCH` where it does not. */
@@ -86,7 +108,7 @@ function foundIn({ item, names }: Named, typed: readonly string[], matched: type
 export function findIngredients(pantry: Pantry, text: string, { fits = everything, used }: Sought = {}): Ingredient[] {
   const usedOf = (item: Ingredient): number => used?.get(item.id) ?? 0;
   const typed = comparedWords(text);
-  const fitting = namedOf(pantry).filter(({ item }) => fits(item));
+  const fitting = namedOf(pantry).all.filter(({ item }) => fits(item));
   const by = (matched: typeof matchOf): Found[] =>
     fitting
       .map((named) => (typed.length === 0 ? { item: named.item, match: 0, length: 0 } : foundIn(named, typed, matched)))
@@ -106,6 +128,8 @@ export function findIngredients(pantry: Pantry, text: string, { fits = everythin
 /** What a line of words names, and the words beside it. */
 export interface Recognised {
   item: Ingredient;
+  /** The words that are its name, as they are compared. */
+  called: string[];
   /** Words before and after the name, as they are compared: "fresh", "chopped". */
   beside: string[];
 }
@@ -116,13 +140,12 @@ export interface Recognised {
  */
 export function recognise(pantry: Pantry, text: string, { fits = everything }: Sought = {}): Recognised | null {
   const typed = comparedWords(text);
-  const named = namedOf(pantry).filter(({ item }) => fits(item));
-  for (let length = typed.length; length > 0; length--) {
+  const { called, longest } = namedOf(pantry);
+  for (let length = Math.min(typed.length, longest); length > 0; length--) {
     for (let from = typed.length - length; from >= 0; from--) {
-      const run = typed.slice(from, from + length).join(' ');
-      const hits = named.filter(({ names }) => names.some((name) => name.join(' ') === run));
-      const hit = hits.find(({ names }) => names[0].join(' ') === run) ?? hits[0];
-      if (hit) return { item: hit.item, beside: [...typed.slice(0, from), ...typed.slice(from + length)] };
+      const run = typed.slice(from, from + length);
+      const hit = called.get(run.join(' '))?.find(fits);
+      if (hit) return { item: hit, called: run, beside: [...typed.slice(0, from), ...typed.slice(from + length)] };
     }
   }
   return null;

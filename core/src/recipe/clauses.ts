@@ -1,0 +1,128 @@
+import { onlyDescribes } from '../entry/index.js';
+import { comparedWords } from '../foods/index.js';
+import type { Thing } from './things.js';
+import type { WrittenLine } from './types.js';
+
+/** What a clause of a step does. */
+export type Deed = 'mix' | 'dip' | 'fry' | 'sauce' | 'serve' | 'marinate' | 'season' | 'cook-before' | 'other';
+
+/** A thing, or one of several, that a clause names; or a bowl by what it holds. */
+export interface Mention {
+  /** Place in the words of the clause. */
+  word: number;
+  /** Lines that may be meant, one where it is sure. */
+  things: Thing[];
+}
+
+/** A part of a step that does one thing. */
+export interface Clause {
+  step: number;
+  section: string | null;
+  text: string;
+  words: string[];
+  deed: Deed;
+  mentions: Mention[];
+  /** Goes on with the bowl of the clause before: "stir in the beer". */
+  goesOn: boolean;
+}
+
+/** Words with which a clause sets out a bowl. */
+const SETS_OUT =
+  /^(?:(?:then|and|now|next|meanwhile|first|finally|separately|in (?:a|an|another|one|the|a second|a third|a separate) [^,]{3,40},?)\s+)*(?:lightly |gently |thoroughly |well )?(?:whisk|mix|combine|stir|beat|sift|blend|put|place|tip|pour|spread|set|make|crush|whizz|pulse|crack|break|measure|fill|arrange|prepare|have|scatter)\b/i;
+const MIX =
+  /\b(whisk|mix|combine|stir|beat|sift|blend|fold|put|place|add|pour|spread|tip|crush|whizz|pulse|crack|break|set out|fill|scatter|toss together|lightly beat|make|knead|measure|have)\b/;
+const INTO_BOWL = /\b(bowl|dish|plate|tray|tin|bag|box|jug|blender|processor|station)s?\b/;
+const DIP =
+  /\b(dredge|dip|coat|dust|roll|press|dunk|drag|bread|breaded|cover|pass|turn|toss|shake|double|submerge|drop|return|repeat)\b|\b(flour|batter|crumb) (the|each|them|it|both)\b|\bback into\b|\bagain\b/;
+const FRY = /\b(fry|frying|fries|deep-fry|deep fry|oil|skillet|hot fat|sizzle|golden|drain on|wok|pot|fryer)\b/;
+const SAUCE = /\b(sauce|glaze|mayo|mayonnaise|aioli|dressing|syrup|dip)\b/;
+const SERVE = /\b(serve|serving|garnish|sprinkle|scatter|top with|finish with|drizzle|squeeze|alongside|dunk away|enjoy)\b/;
+const MARINATE = /\b(marinate|marinade|brine|soak|refrigerate|chill|overnight|steep)\b/;
+const SEASON = /\b(season|rub|sprinkle)\b/;
+
+/** Where a sentence turns to another bowl or another deed. */
+const TURNS =
+  /[.;!](?:\s+|$)|,?\s+(?:and|then|and then)\s+(?=(?:whisk|mix|beat|combine|stir|place|put|pour|spread|tip|dip|dredge|roll|coat|press|fry|set|crush|lower|toss|serve|scatter|brush|drop|shake|deep|shallow|dust|dunk|return|repeat)\b)|,\s+(?=(?:whisk|mix|beat|combine|place|put|pour|spread)\b)|(?<=\b(?:bowl|dish|plate|tray|bag|another|second|third|one|last)),\s+(?:and\s+)?(?!(?:add|stir|whisk|mix|combine|season|using|dip|dredge|coat|press)\b)(?:(?:then\s+)?)|(?<=\b(?:in|into) (?:one|another|a second|a third|the second|the third|the last))\s+and\s+|(?<=\b(?:bowl|dish|plate|tray|another|second|third))\s+and\s+(?:the\s+)?(?!(?:add|stir|mix|whisk|season)\b)/i;
+
+const deedOf = (text: string, section: string | null, mentions: readonly Mention[]): Deed => {
+  const lower = text.toLowerCase();
+  const names = (group: (thing: Thing) => boolean): boolean => mentions.some((m) => m.things.some(group));
+  const coats = names(({ item }) => item !== null && item.food === undefined && item.group !== 'fat');
+  if (/\b(preheat|heat|bring|warm)\b.{0,40}\boil\b|\boil\b.{0,40}\b(hot|reaches|shimmer|°|degrees)/.test(lower)) return 'fry';
+  const dips = DIP.test(lower);
+  const strong = /\b(dredge|dip|dunk|roll|drag)\b|\bcoat (the|each|them|it|in|with|well)\b/.test(lower.replace(/\b(for|to) (dredge|dip|coat)(ing)?\b/g, ''));
+  const setsOut = SETS_OUT.test(text) && coats && !strong && !(section !== null && SAUCE.test(section)) && !/\b(sauce|glaze)\b/.test(lower);
+  if (setsOut && !/\boil\b.{0,30}\b(pan|pot|skillet|hot)\b/.test(lower)) return 'mix';
+  if (dips && /\b(in|into|with|through|to)\b.{0,30}\b(sauce|glaze)\b/.test(lower) && /\b(toss|coat|dip|turn|return)\b/.test(lower))
+    return 'sauce';
+  if (section !== null && SAUCE.test(section.toLowerCase()) && !/\bfry\b/.test(lower)) return 'sauce';
+  if (/^(for|to make|make|meanwhile,? make|while .*make)\b.{0,20}\b(sauce|glaze|dip|mayo|aioli)\b/.test(lower)) return 'sauce';
+  if (/\b(dredge|dip|dunk|dust|bread|roll|drag)\b/.test(lower)) return 'dip';
+  if (/^(serve|garnish|sprinkle|scatter|finish|top)\b/.test(lower) || /\b(serve|garnish)\b/.test(lower)) return 'serve';
+  if (MARINATE.test(lower) && /\b(marinat|brine|soak|overnight|hour|minutes|min)/.test(lower) && !dips) return 'marinate';
+  if (dips && (coats || /\b(batter|mixture|bowl|dredge|flour|crumbs?|coating|again|repeat)\b/.test(lower))) {
+    if (!(MIX.test(lower) && /\b(toss together|mix(ture)? together)\b/.test(lower))) return 'dip';
+  }
+  if (/\bseason (the |both |each |with|well|all|generously|lightly|your)/.test(lower) && !INTO_BOWL.test(lower)) return 'season';
+  if (MIX.test(lower) && coats) return 'mix';
+  if (INTO_BOWL.test(lower) && coats) return 'mix';
+  if (FRY.test(lower)) return 'fry';
+  if (SERVE.test(lower)) return 'serve';
+  if (SEASON.test(lower)) return 'season';
+  return 'other';
+};
+
+/** Words that stand for many a thing: the last word of a name says most of it. */
+const wordsFor = ({ item, called }: Thing, unique: (word: string) => boolean): string[] => {
+  const head = called.at(-1) ?? '';
+  const more: string[] = [];
+  if (item?.group === 'crumb' || /crumb|panko/.test(head)) more.push('crumb', 'breadcrumb', 'panko');
+  if (item?.id.startsWith('egg')) more.push('egg');
+  if (head === 'yolk' || head === 'white') more.push('egg');
+  if (item?.group === 'starch') more.push('starch', 'cornstarch', 'cornflour');
+  more.push(...called.filter((word) => (item?.food ? true : unique(word) && !onlyDescribes(word))));
+  return [head, ...more];
+};
+
+/** The lines that a clause names, in its order: a whole name before a last word. */
+function mentionsIn(words: readonly string[], things: readonly Thing[]): Mention[] {
+  const found: Mention[] = [];
+  const unique = (word: string): boolean => things.filter(({ called }) => called.includes(word)).length === 1;
+  for (let at = 0; at < words.length; at++) {
+    const whole = things.filter(
+      ({ called }) => called.length > 0 && called.every((word, k) => words[at + k] === word),
+    );
+    const longest = Math.max(0, ...whole.map(({ called }) => called.length));
+    if (longest > 1) {
+      found.push({ word: at, things: whole.filter(({ called }) => called.length === longest) });
+      at += longest - 1;
+      continue;
+    }
+    // The first word of a longer name that another line has: "chilli" of "chilli powder" is no chilli.
+    const near = things.filter((thing) => wordsFor(thing, unique).includes(words[at]));
+    const both = [...new Set([...whole, ...near])];
+    if (both.length > 0) found.push({ word: at, things: both });
+  }
+  return found;
+}
+
+const GOES_ON =
+  /^\s*(then |and |now |gradually |slowly |next |finally )*(add|stir in|whisk in|pour in|fold in|mix in|beat in|stir through|season( well)? with|gradually|slowly|thin|loosen|whisk until|stir until|mix until|let it|crush)\b/i;
+const NEW_BOWL = /\b(another|second|third|separate|different|own|fourth|next|other|last)\b.{0,24}\b(bowl|dish|plate|tray|bag|one)?\b/i;
+
+/** Steps as clauses that each do one thing, and what each names. */
+export function clausesOf(steps: readonly WrittenLine[], things: readonly Thing[]): Clause[] {
+  return steps.flatMap(({ text, section }, step) =>
+    text
+      .split(TURNS)
+      .map((part) => part.trim())
+      .filter((part) => /[a-z]/i.test(part))
+      .map((part) => {
+        const words = comparedWords(part);
+        const mentions = mentionsIn(words, things);
+        const deed = deedOf(part, section, mentions);
+        const goesOn = GOES_ON.test(part) && !NEW_BOWL.test(part) && !/\b(in|into) an?\b.{0,20}\b(bowl|dish|plate)\b/i.test(part);
+        return { step, section, text: part, words, deed, mentions, goesOn };
+      }),
+  );
+}

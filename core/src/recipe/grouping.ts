@@ -1,0 +1,218 @@
+import { functionOf, type CoatFunction } from '../foods/index.js';
+import type { Clause } from './clauses.js';
+import { isOneBowl, sectionKind, type SectionKind } from './sections.js';
+import type { Thing } from './things.js';
+
+/** Things that stand in one bowl, before it is said which. */
+export interface Group {
+  things: Thing[];
+  /** What a heading or a clause says that it is; null where its things decide. */
+  said: 'marinade' | 'sauce' | 'dip' | 'batter' | 'food' | null;
+  /** Heading above its lines. */
+  section: string | null;
+  /** Its place among the bowls that the steps set out; by the lines where no step does. */
+  place: number;
+  /** Those of its things that stand here only by what stands beside them. */
+  near?: Thing[];
+}
+
+export type Does = 'powder' | 'finish' | 'glue' | 'thin' | 'sharp' | 'season' | 'oil' | 'sauce' | 'food';
+const DOES: Record<CoatFunction, Does> = {
+  powder: 'powder',
+  finish: 'finish',
+  glue: 'glue',
+  'thin-liquid': 'thin',
+  'sharp-liquid': 'sharp',
+  oil: 'oil',
+  sauce: 'sauce',
+  spice: 'season',
+  salt: 'season',
+  lift: 'season',
+  food: 'food',
+};
+
+/** What a thing does in a bowl; what is not known seasons. */
+export const does = ({ item }: Thing): Does => (item ? DOES[functionOf(item)] : 'season');
+
+export const has = ({ things }: Pick<Group, 'things'>, ...kinds: Does[]): boolean =>
+  things.some((thing) => kinds.includes(does(thing)));
+
+const saidBy = (kind: SectionKind): Group['said'] =>
+  kind === 'marinade' || kind === 'sauce' || kind === 'dip' || kind === 'batter' || kind === 'food' ? kind : null;
+
+/** Things below a heading that is one bowl. */
+function bySection(things: readonly Thing[]): Group[] {
+  const groups = new Map<string, Group>();
+  for (const thing of things) {
+    const kind = sectionKind(thing.section);
+    if (!isOneBowl(kind)) continue;
+    const key = thing.section!;
+    const group = groups.get(key) ?? { things: [], said: saidBy(kind), section: key, place: thing.at };
+    group.things.push(thing);
+    groups.set(key, group);
+  }
+  return [...groups.values()];
+}
+
+/** Which of several lines a clause means: those of its own heading, those that no bowl has yet, the first. */
+function meant(candidates: readonly Thing[], clause: Clause, taken: ReadonlySet<Thing>): Thing[] {
+  if (candidates.length < 2) return [...candidates];
+  const section = clause.section?.toLowerCase();
+  const own = section ? candidates.filter((t) => t.section?.toLowerCase() === section) : [];
+  const sure = new Set(clause.mentions.filter((m) => m.things.length === 1).map((m) => m.things[0].section));
+  const alike = candidates.filter((t) => sure.has(t.section));
+  const free = (list: readonly Thing[]): Thing[] => list.filter((t) => !taken.has(t));
+  for (const list of [free(own), free(alike), free(candidates), own, alike]) if (list.length > 0) return [list[0]];
+  return [candidates[0]];
+}
+
+const SAUCE_WORDS = /\b(sauce|glaze|syrup|dressing)\b/i;
+const DIP_WORDS = /\b(dip|mayo|aioli|tartare?|raita)\b/i;
+const saysSauce = ({ text, section, deed }: Clause): Group['said'] => {
+  const told = `${section ?? ''} ${text}`;
+  if (deed !== 'sauce' && !/^(for|make|to make|meanwhile)\b/i.test(text)) return null;
+  if (/\bdip(ping)? (sauce)?\b|\b(aioli|tartare?|raita)\b/i.test(told) && deed !== 'dip') return 'dip';
+  return SAUCE_WORDS.test(told) ? 'sauce' : DIP_WORDS.test(told) ? 'dip' : null;
+};
+
+const IN_SEVERAL =
+  /\b(separate|individual|two|three|four|2|3|4) (?:[a-z]+ ){0,2}(bowls?|dishes|plates|trays|tins|containers)\b|\b(bowls|dishes|plates) (each|separately)\b|\bseparate(ly)?\b|\beach in\b/i;
+
+/** Things that one breath sets out in several bowls: "put the flour, the egg and the crumbs in three dishes". */
+function parted(things: readonly Thing[], text: string): Thing[][] {
+  const together = { things: [...things] };
+  const crumbsAndGlue = has(together, 'finish') && has(together, 'glue') && !/\bbatter\b/i.test(text);
+  if (!IN_SEVERAL.test(text) && !crumbsAndGlue) return [[...things]];
+  const bowls: Thing[][] = [];
+  for (const thing of things) {
+    const last = bowls.at(-1);
+    const kind = does(thing);
+    const stays = last && (kind === 'season' || kind === 'oil' || goesWith({ things: last, said: null, section: null, place: 0 }, thing));
+    if (stays) last.push(thing);
+    else bowls.push([thing]);
+  }
+  return bowls;
+}
+
+const MARINADE = /\bmarinade\b|\bmarinate|(?<!pickle )\bbrine\b/i;
+
+/** Things that the steps mix or set out together, clause by clause. */
+function bySteps(clauses: readonly Clause[], grouped: ReadonlySet<Thing>, foods: readonly Thing[]): Group[] {
+  const groups: Group[] = [];
+  const taken = new Set<Thing>(grouped);
+  let last: Group | null = null;
+  clauses.forEach((clause) => {
+    const sauced = saysSauce(clause);
+    const mixes = clause.deed === 'mix' || clause.deed === 'marinate' || sauced !== null;
+    const seasons = clause.deed === 'season';
+    if (!mixes && !seasons) {
+      if (clause.deed !== 'other') last = null;
+      return;
+    }
+    const named = clause.mentions.flatMap((m) => meant(m.things, clause, taken)).filter((t) => !foods.includes(t));
+    const ofFood = clause.mentions.some((m) => m.things.some((t) => foods.includes(t)));
+    const fresh = [...new Set(named)].filter((t) => !taken.has(t));
+    if (seasons) {
+      if (last && !ofFood) last.things.push(...fresh);
+      else if (fresh.length > 0) groups.push({ things: fresh, said: 'food', section: null, place: groups.length });
+      fresh.forEach((t) => taken.add(t));
+      return;
+    }
+    const marinade = clause.deed === 'marinate' || MARINADE.test(clause.text);
+    if (fresh.length === 0) {
+      // "Add the chicken and marinate": the bowl that was just mixed is the marinade.
+      if (last && clause.deed === 'marinate' && !has(last, 'powder', 'finish')) last.said ??= 'marinade';
+      const before = groups.find((g) => g.things.some((t) => named.includes(t)));
+      if (before) last = before;
+      return;
+    }
+    fresh.forEach((t) => taken.add(t));
+    if (last && (clause.goesOn || (marinade && last.said === 'marinade'))) {
+      last.things.push(...fresh);
+      if (marinade) last.said ??= 'marinade';
+      return;
+    }
+    const said = sauced ?? (marinade ? 'marinade' : null);
+    for (const bowl of said ? [fresh] : parted(fresh, clause.text)) {
+      last = { things: bowl, said, section: null, place: groups.length };
+      groups.push(last);
+    }
+  });
+  return groups;
+}
+
+/** Fresh green and citrus, which stand on the plate where nothing says otherwise. */
+const GARNISH = new Set(['fresh-parsley', 'fresh-herbs', 'chives', 'spring-onion', 'lemon-juice', 'lime-juice', 'dill', 'mint', 'nori-flakes']);
+export const isGarnish = ({ item }: Thing): boolean => item !== null && GARNISH.has(item.id);
+
+/** Whether a thing goes on with the bowl of the line before it. */
+function goesWith(group: Group, thing: Thing): boolean {
+  if (group.said === 'sauce' || group.said === 'dip') return thing.section === group.things.at(-1)?.section && thing.section !== null;
+  switch (does(thing)) {
+    case 'season':
+    case 'oil':
+      return true;
+    case 'sharp':
+      return has(group, 'glue', 'thin', 'sharp') || group.said === 'marinade';
+    case 'sauce':
+      return has(group, 'sauce');
+    case 'glue':
+      return has(group, 'glue', 'thin') && !has(group, 'powder', 'finish');
+    case 'thin':
+      return has(group, 'glue', 'thin', 'powder') && !has(group, 'finish');
+    case 'powder':
+      return has(group, 'powder') && !has(group, 'glue', 'thin', 'finish');
+    case 'finish':
+      return has(group, 'finish') && !has(group, 'glue', 'thin');
+    default:
+      return false;
+  }
+}
+
+/** What no heading and no step puts anywhere: with the line before it, or a bowl of its own. */
+function byNeighbours(left: readonly Thing[], all: readonly Thing[], groups: Group[], foods: readonly Thing[]): void {
+  for (const thing of left) {
+    const before = all.slice(0, thing.at).reverse();
+    const near = before.map((t) => groups.find((g) => g.things.includes(t)) ?? (foods.includes(t) ? 'food' : null));
+    const group = near.find((g) => g !== null) ?? null;
+    const same = group !== null && group !== 'food' && goesWith(group, thing) ? group : null;
+    const other = groups.find((g) => g.said === null && does(thing) !== 'season' && does(thing) !== 'oil' && goesWith(g, thing));
+    const into = same ?? other;
+    if (into) {
+      into.things.push(thing);
+      into.near = [...(into.near ?? []), thing];
+    }
+    else if (does(thing) === 'season' || does(thing) === 'oil') {
+      const ofFood = groups.find((g) => g.said === 'food');
+      if (group === 'food' || group === null) {
+        if (ofFood) ofFood.things.push(thing);
+        else groups.push({ things: [thing], said: 'food', section: thing.section, place: thing.at });
+      } else groups.push({ things: [thing], said: 'food', section: thing.section, place: thing.at });
+    } else groups.push({ things: [thing], said: does(thing) === 'sauce' ? 'dip' : null, section: thing.section, place: groups.length });
+  }
+}
+
+/**
+ * The things of a recipe sorted into what is mixed together: by headings that are one bowl, by what the steps mix, and by
+ * what stands beside what.
+ * @param things all that goes into bowls: no food, nothing to fry in, nothing to serve with
+ */
+export function groupsOf(
+  things: readonly Thing[],
+  all: readonly Thing[],
+  clauses: readonly Clause[],
+  foods: readonly Thing[],
+): Group[] {
+  const sections = bySection(things);
+  const grouped = new Set<Thing>([...all.filter((t) => !things.includes(t)), ...sections.flatMap((g) => g.things)]);
+  const steps = bySteps(clauses, grouped, foods);
+  const groups = [...sections, ...steps];
+  const inOne = new Set(groups.flatMap((g) => g.things));
+  byNeighbours(
+    things.filter((t) => !inOne.has(t)),
+    all,
+    groups,
+    foods,
+  );
+  return groups.filter((g) => g.things.length > 0);
+}

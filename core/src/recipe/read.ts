@@ -1,0 +1,175 @@
+import { soldAs, usualPotMinutes } from '../cut/index.js';
+import type { LayerSpec } from '../coat/index.js';
+import { patted, type Dish, type FriedCook, type SideBowl, type SideUse } from '../dish/index.js';
+import { piecesOf } from '../entry/index.js';
+import { foodOf, isFlesh, KNOWN, type Pantry } from '../foods/index.js';
+import { bowlsIn, type Setting } from './bowls.js';
+import { clausesOf, type Clause } from './clauses.js';
+import { foodLines } from './foodLines.js';
+import { foundIn, foodIn, makingOf, readFoodLine, type Making } from './making.js';
+import { potIn, type PotSaid } from './pot.js';
+import { thingsInProse } from './prose.js';
+import { thingOf, type Thing } from './things.js';
+import { troubleOf } from './trouble.js';
+import type { Found, Guess, Moved, ReadStep, RecipeBowl, RecipeFood, RecipeReading, RecipeText } from './types.js';
+
+/** °C of a pot of which nothing is said, by whether the coat is a batter, and of a pan. Common practice, no source. */
+const POT_C = { batter: 185, dry: 175 };
+const FROM_COLD_C = 8;
+const FROM_FREEZER_C = -18;
+/** Minutes that a way before the coat takes at least and at most. */
+const PREP_MIN = { least: 0.5, most: 240 };
+const NAME_LETTERS = 80;
+
+interface Cooking {
+  pot: PotSaid;
+  steps: ReadStep[];
+}
+
+/** What the steps say of the pot, and what was found in each. */
+function cookingIn({ steps, title }: RecipeText, clauses: readonly Clause[], setting: Setting): Cooking {
+  const pot: PotSaid = { medium: /\bdeep[- ]?fried\b/i.test(title) ? 'deep-oil' : null, tempC: null, minutes: null };
+  const read = steps.map(({ text }, at): ReadStep => {
+    const mine = clauses.filter(({ step }) => step === at);
+    const { said, found } = potIn(text, pot.tempC === null);
+    pot.medium ??= said.medium;
+    const again = /\b(second fry|fry (them )?(again|a second time)|return .{0,20}to the (oil|fryer|pot)|refry)\b/i.test(text);
+    pot.minutes = again && pot.minutes !== null && said.minutes !== null ? pot.minutes + said.minutes : (pot.minutes ?? said.minutes);
+    pot.tempC ??= said.tempC;
+    const mixed = setting.bowls.flatMap(({ bowl, name }) =>
+      mine.some(({ deed, mentions }) => deed === 'mix' && mentions.some((m) => m.things.some((t) => bowl.things.includes(t)))) ? [name] : [],
+    );
+    const dips = setting.dippedIn(at);
+    const all: Found[] = [
+      ...(mixed.length > 0 ? [{ what: 'mixing' as const, text: mixed.join(', ') }] : []),
+      ...(dips.length > 0 ? [{ what: 'dipping' as const, text: dips.join(', then ') }] : []),
+      ...mine.flatMap(foundIn),
+      ...found,
+    ];
+    return { text, found: all.filter((f, k) => all.findIndex((g) => g.what === f.what && g.text === f.text) === k) };
+  });
+  return { pot, steps: read };
+}
+
+function dishOf(
+  pantry: Pantry,
+  bought: RecipeFood,
+  making: Making,
+  beside: SideBowl[],
+  text: RecipeText,
+  guess: (field: string, why: string) => void,
+): Dish {
+  const { foodId, ...boughtAs } = bought;
+  const food = foodOf(pantry, foodId);
+  const pieces = piecesOf(pantry, bought);
+  const sold = soldAs(food);
+  const marinade = beside.some(({ use }) => use === 'marinade') && food.food.ways.includes('marinated');
+  const preparation = making.frozen && food.food.ways.includes('frozen') ? 'frozen' : (making.preparation ?? (marinade ? 'marinated' : 'raw'));
+  const frozen = preparation === 'frozen';
+  if (making.frozen && !frozen) guess('dish.preparation', 'It is not coated while it is frozen here: it is taken as thawed.');
+  const skin = sold.skin ?? 'damp';
+  const minutes = making.minutes === null ? undefined : Math.min(PREP_MIN.most, Math.max(PREP_MIN.least, making.minutes));
+  return {
+    foodId,
+    shape: pieces.shape,
+    count: pieces.count,
+    startC: frozen ? FROM_FREEZER_C : FROM_COLD_C,
+    skin: making.patted ? (skin === 'wet' ? patted(skin) : 'dry') : skin,
+    preparation,
+    bought: boughtAs,
+    ...(sold.bareShare !== undefined && { bareShare: sold.bareShare }),
+    ...(minutes !== undefined && preparation === making.preparation && preparation !== 'frozen' && { prepMin: minutes }),
+    ...(beside.length > 0 && { beside }),
+    ...(text.servings !== null && { servings: text.servings }),
+  };
+}
+
+const USES: Readonly<Record<'marinade' | 'sauce' | 'dip', SideUse>> = { marinade: 'marinade', sauce: 'tossed', dip: 'dip' };
+
+/** Bowls beside the coat, with what they are used for. */
+function besideOf(bowls: readonly RecipeBowl[], steps: readonly ReadStep[]): SideBowl[] {
+  const brushed = steps.some(({ found }) => found.some((f) => f.what === 'sauce' && f.text === 'brushed on'));
+  const names = new Set<string>();
+  return bowls.flatMap(({ kind, name, portions, layers }) => {
+    if (layers.length > 0 || (kind !== 'marinade' && kind !== 'sauce' && kind !== 'dip')) return [];
+    const served = portions.filter((p) => p.grams > 0);
+    if (served.length === 0) return [];
+    let own = name.slice(0, NAME_LETTERS);
+    while (names.has(own)) own = `${own} 2`;
+    names.add(own);
+    return [{ name: own, use: kind === 'sauce' && brushed ? 'brushed' : USES[kind], portions: served }];
+  });
+}
+
+function layersIn(bowls: readonly RecipeBowl[], pieces: number, amountsSaid: (id: string) => boolean): LayerSpec[] {
+  const most = Math.max(-1, ...bowls.flatMap(({ layers }) => layers));
+  return Array.from({ length: most + 1 }, (_, at): LayerSpec => {
+    const { id, portions, layers } = bowls.find((b) => b.layers.includes(at))!;
+    const first = layers[0] === at;
+    return { portions, ...(first && amountsSaid(id) && { written: { portions, pieces } }) };
+  });
+}
+
+function friedOf(layers: LayerSpec[], bowls: readonly RecipeBowl[], pot: PotSaid, things: readonly Thing[], usualMin: number, guess: (field: string, why: string) => void): FriedCook {
+  const battered = bowls.some((b) => b.kind === 'batter' && b.layers.length > 0);
+  const oil = things.find((t) => t.item?.roles.includes('frying-oil'));
+  if (pot.tempC === null) guess('fried.tempC', 'The recipe does not say how hot the oil is: it is taken as usual for this coat.');
+  if (pot.minutes === null) guess('fried.minutes', 'The recipe does not say how long it is fried: it is taken as usual for this piece.');
+  if (pot.medium === null) guess('fried.medium', 'The recipe does not say how deep the oil is: a pot is taken.');
+  return {
+    layers,
+    medium: pot.medium ?? 'deep-oil',
+    oilId: oil?.item?.id ?? 'rapeseed-oil',
+    tempC: pot.tempC ?? (battered ? POT_C.batter : POT_C.dry),
+    minutes: pot.minutes ?? usualMin,
+  };
+}
+
+/**
+ * What is understood of a recipe: every line taken for something, the bowls in the order of dipping, the dish and the pot;
+ * what it does not say is guessed and named. Nothing of it is dropped.
+ * @param moved what a cook has put right, by the line's place
+ */
+export function understand(
+  pantry: Pantry = KNOWN,
+  text: RecipeText,
+  moved: ReadonlyMap<number, Moved> = new Map(),
+): RecipeReading {
+  const written = text.ingredients.length > 0 ? text.ingredients : thingsInProse(pantry, text.steps);
+  const things = written.map((line, at) => thingOf(pantry, line, at));
+  const clauses = clausesOf(text.steps, things);
+  const foods = foodLines(things, text.title, clauses);
+  const guesses: Guess[] = [];
+  const guess = (field: string, why: string): void => void guesses.push({ field, why });
+  const setting = bowlsIn(pantry, { things, clauses, foods, moved }, guess);
+  const { pot, steps } = cookingIn(text, clauses, setting);
+  const { lines, recipeBowls } = setting;
+  const beside = besideOf(recipeBowls, steps);
+  const main = setting.food;
+  const food = foodIn(pantry, main);
+  const making = makingOf(clauses, food, main?.text ?? '');
+  const read = main ? readFoodLine(pantry, main, clauses) : null;
+  if (read?.guess) guess('dish.count', read.guess);
+  const dish = read?.bought ? dishOf(pantry, read.bought, making, beside, text, guess) : null;
+  if (dish && food && making.preparation === 'marinated' && isFlesh(food) && beside.length === 0 && dish.preparation === 'raw')
+    guess('dish.preparation', 'Its marinade is taken as the wet bowl.');
+  const layers = layersIn(recipeBowls, dish?.count ?? 1, setting.amountsSaid);
+  const fried =
+    layers.length > 0 && dish && food
+      ? friedOf(layers, recipeBowls, pot, things.filter((t) => lines[t.at].takenFor === 'frying-oil'), usualPotMinutes(food, dish.shape), guess)
+      : null;
+  return {
+    title: text.title,
+    servings: text.servings,
+    lines,
+    steps,
+    bowls: recipeBowls,
+    dish,
+    fried,
+    sauce: beside.find(({ use }) => use === 'tossed' || use === 'brushed') ?? null,
+    guesses: fried ? guesses : guesses.filter((g) => !g.field.startsWith('fried')),
+    headings: text.headings,
+    notUsed: text.notUsed,
+    trouble: troubleOf(text, dish, layers.length),
+  };
+}
