@@ -71,10 +71,14 @@ function nameOf(pantry: Pantry, kind: RecipeBowlKind, portions: readonly Portion
 const bowlKind = (taken: TakenFor): RecipeBowlKind | null =>
   taken === 'dust' || taken === 'binder' || taken === 'batter' || taken === 'finish' || taken === 'sauce' || taken === 'dip' ? taken : null;
 
+/** Milk or water that the food is soaked in, and that is poured away. */
+const isSoak = ({ things }: Bowl): boolean => things.every((t) => does(t) === 'thin');
+
 /** What a line in a bowl is taken for. */
 function takenIn(bowl: Bowl, thing: Thing): TakenFor {
   if (bowl.kind === 'sauce' || bowl.kind === 'dip') return bowl.kind;
   if (does(thing) === 'oil') return bowl.kind === 'binder' && bowl.things.length === 1 ? 'binder' : 'oil';
+  if (bowl.kind === 'marinade' && isSoak(bowl)) return 'other';
   if (bowl.kind === 'food' || bowl.kind === 'marinade') return 'seasoning';
   if (does(thing) === 'season' && thing.item?.group !== 'leavening') return 'seasoning';
   return bowl.kind;
@@ -94,6 +98,7 @@ const INTO: Record<RecipeBowlKind | 'food', string> = {
 function whyIn(bowl: Bowl, thing: Thing): Place {
   const takenFor = takenIn(bowl, thing);
   const into = INTO[bowl.kind];
+  if (takenFor === 'other') return { takenFor, sure: 'likely', why: 'The food is soaked in it, and it is poured away.' };
   if (bowl.near?.includes(thing)) return { takenFor, sure: 'likely', why: `It goes into ${into} by what stands beside it.` };
   if (bowl.section) return { takenFor, sure: 'sure', why: `It stands below “${bowl.section}”.` };
   const steps = bowl.things.length > 1 || bowl.said !== null;

@@ -12,6 +12,8 @@ export interface Mention {
   word: number;
   /** Lines that may be meant, one where it is sure. */
   things: Thing[];
+  /** Named in the plural: all of them are meant, "the two flours". */
+  all: boolean;
 }
 
 /** A part of a step that does one thing. */
@@ -44,6 +46,21 @@ const SEASON = /\b(season|rub|sprinkle)\b/;
 const TURNS =
   /[.;!](?:\s+|$)|,?\s+(?:and|then|and then)\s+(?=(?:whisk|mix|beat|combine|stir|place|put|pour|spread|tip|dip|dredge|roll|coat|press|fry|set|crush|lower|toss|serve|scatter|brush|drop|shake|deep|shallow|dust|dunk|return|repeat)\b)|,\s+(?=(?:whisk|mix|beat|combine|place|put|pour|spread)\b)|(?<=\b(?:bowl|dish|plate|tray|bag|another|second|third|one|last)),\s+(?:and\s+)?(?!(?:add|stir|whisk|mix|combine|season|using|dip|dredge|coat|press)\b)(?:(?:then\s+)?)|(?<=\b(?:in|into) (?:one|another|a second|a third|the second|the third|the last))\s+and\s+|(?<=\b(?:bowl|dish|plate|tray|another|second|third))\s+and\s+(?:the\s+)?(?!(?:add|stir|mix|whisk|season)\b)/i;
 
+/** Whether what is tossed is a thing of a bowl, and no food: nothing stands between the word and it. */
+const firstIsObject = (lower: string, mentions: readonly Mention[]): boolean => {
+  const words = comparedWords(lower);
+  const at = words.indexOf('toss');
+  return at >= 0 && mentions[0].word > at && mentions[0].word - at <= 3 && !/^(in|with|through)$/.test(words[mentions[0].word - 1] ?? '');
+};
+
+/** "Season the flour with salt" mixes a bowl; "season the fish" does not. */
+const seasonsBowl = (lower: string, mentions: readonly Mention[]): boolean => {
+  const words = comparedWords(lower);
+  const at = words.indexOf('season');
+  const object = mentions.find((m) => m.word > at);
+  return at >= 0 && object !== undefined && object.word - at <= 3 && object.things.some(({ item }) => item?.dry !== undefined || item?.wet !== undefined);
+};
+
 const deedOf = (text: string, section: string | null, mentions: readonly Mention[]): Deed => {
   const lower = text.toLowerCase();
   const names = (group: (thing: Thing) => boolean): boolean => mentions.some((m) => m.things.some(group));
@@ -51,6 +68,10 @@ const deedOf = (text: string, section: string | null, mentions: readonly Mention
   if (/\b(preheat|heat|bring|warm)\b.{0,40}\boil\b|\boil\b.{0,40}\b(hot|reaches|shimmer|°|degrees)/.test(lower)) return 'fry';
   const dips = DIP.test(lower);
   const strong = /\b(dredge|dip|dunk|roll|drag)\b|\bcoat (the|each|them|it|in|with|well)\b/.test(lower.replace(/\b(for|to) (dredge|dip|coat)(ing)?\b/g, ''));
+  // "Toss the crumbs with the cheese": a dry mix, and no piece of food in it.
+  const tossed = /\btoss (?:the |together )?([a-z]+)/.exec(lower);
+  const tossesBowl = tossed !== null && !strong && mentions.length > 1 && mentions[0].things.every((t) => t.item !== null && !t.item.food) && lower.indexOf(tossed[1]) >= 0 && firstIsObject(lower, mentions);
+  if (tossesBowl) return 'mix';
   const setsOut = SETS_OUT.test(text) && coats && !strong && !(section !== null && SAUCE.test(section)) && !/\b(sauce|glaze)\b/.test(lower);
   if (setsOut && !/\boil\b.{0,30}\b(pan|pot|skillet|hot)\b/.test(lower)) return 'mix';
   if (dips && /\b(in|into|with|through|to)\b.{0,30}\b(sauce|glaze)\b/.test(lower) && /\b(toss|coat|dip|turn|return)\b/.test(lower))
@@ -63,6 +84,7 @@ const deedOf = (text: string, section: string | null, mentions: readonly Mention
   if (dips && (coats || /\b(batter|mixture|bowl|dredge|flour|crumbs?|coating|again|repeat)\b/.test(lower))) {
     if (!(MIX.test(lower) && /\b(toss together|mix(ture)? together)\b/.test(lower))) return 'dip';
   }
+  if (seasonsBowl(lower, mentions) && !strong) return 'mix';
   if (/\bseason (the |both |each |with|well|all|generously|lightly|your)/.test(lower) && !INTO_BOWL.test(lower)) return 'season';
   if (MIX.test(lower) && coats) return 'mix';
   if (INTO_BOWL.test(lower) && coats) return 'mix';
@@ -84,8 +106,11 @@ const wordsFor = ({ item, called }: Thing, unique: (word: string) => boolean): s
   return [head, ...more];
 };
 
+/** Names of which the plural means several lines. */
+const PLURALS: ReadonlySet<string> = new Set(['flour', 'starch', 'crumb', 'cheese', 'spice', 'sauce', 'milk', 'oil', 'vinegar', 'seed']);
+
 /** The lines that a clause names, in its order: a whole name before a last word. */
-function mentionsIn(words: readonly string[], things: readonly Thing[]): Mention[] {
+function mentionsIn(words: readonly string[], plural: (word: string) => boolean, things: readonly Thing[]): Mention[] {
   const found: Mention[] = [];
   const unique = (word: string): boolean => things.filter(({ called }) => called.includes(word)).length === 1;
   for (let at = 0; at < words.length; at++) {
@@ -94,35 +119,39 @@ function mentionsIn(words: readonly string[], things: readonly Thing[]): Mention
     );
     const longest = Math.max(0, ...whole.map(({ called }) => called.length));
     if (longest > 1) {
-      found.push({ word: at, things: whole.filter(({ called }) => called.length === longest) });
+      found.push({ word: at, things: whole.filter(({ called }) => called.length === longest), all: false });
       at += longest - 1;
       continue;
     }
     // The first word of a longer name that another line has: "chilli" of "chilli powder" is no chilli.
     const near = things.filter((thing) => wordsFor(thing, unique).includes(words[at]));
-    const both = [...new Set([...whole, ...near])];
-    if (both.length > 0) found.push({ word: at, things: both });
+    const many = plural(words[at]) ? things.filter(({ called }) => called.at(-1)?.endsWith(words[at])) : [];
+    const both = [...new Set([...whole, ...near, ...many])];
+    if (both.length > 0) found.push({ word: at, things: both, all: both.length > 1 && plural(words[at]) });
   }
   return found;
 }
 
 const GOES_ON =
-  /^\s*(then |and |now |gradually |slowly |next |finally )*(add|stir in|whisk in|pour in|fold in|mix in|beat in|stir through|season( well)? with|gradually|slowly|thin|loosen|whisk until|stir until|mix until|let it|crush)\b/i;
+  /^\s*((just before|right before|when|once|after|shortly before) [^,]{2,40}, ?)?(then |and |now |gradually |slowly |next |finally )*(add|stir in|whisk in|pour in|fold in|mix in|beat in|stir through|season( well)? with|gradually|slowly|thin|loosen|pour over|whisk until|stir until|mix until|let it|crush)\b/i;
 const NEW_BOWL = /\b(another|second|third|separate|different|own|fourth|next|other|last)\b.{0,24}\b(bowl|dish|plate|tray|bag|one)?\b/i;
 
 /** Steps as clauses that each do one thing, and what each names. */
 export function clausesOf(steps: readonly WrittenLine[], things: readonly Thing[]): Clause[] {
-  return steps.flatMap(({ text, section }, step) =>
+  const clauses = steps.flatMap(({ text, section }, step) =>
     text
       .split(TURNS)
       .map((part) => part.trim())
       .filter((part) => /[a-z]/i.test(part))
       .map((part) => {
         const words = comparedWords(part);
-        const mentions = mentionsIn(words, things);
+        const mentions = mentionsIn(words, (word) => PLURALS.has(word) && new RegExp(`\\b${word}e?s\\b`, 'i').test(part), things);
         const deed = deedOf(part, section, mentions);
         const goesOn = GOES_ON.test(part) && !NEW_BOWL.test(part) && !/\b(in|into) an?\b.{0,20}\b(bowl|dish|plate)\b/i.test(part);
         return { step, section, text: part, words, deed, mentions, goesOn };
       }),
   );
+  // What is put on before anything is dipped or fried is no garnish.
+  const firstHeat = clauses.findIndex(({ deed }) => deed === 'dip' || deed === 'fry');
+  return clauses.map((clause, at) => (clause.deed === 'serve' && at < firstHeat ? { ...clause, deed: 'season' as const } : clause));
 }

@@ -94,6 +94,8 @@ function parted(things: readonly Thing[], text: string): Thing[][] {
   return bowls;
 }
 
+/** "Just before frying": too few words to turn to something else. */
+const ASIDE_WORDS = 4;
 const MARINADE = /\bmarinade\b|\bmarinate|(?<!pickle )\bbrine\b/i;
 
 /** Things that the steps mix or set out together, clause by clause. */
@@ -106,10 +108,10 @@ function bySteps(clauses: readonly Clause[], grouped: ReadonlySet<Thing>, foods:
     const mixes = clause.deed === 'mix' || clause.deed === 'marinate' || sauced !== null;
     const seasons = clause.deed === 'season';
     if (!mixes && !seasons) {
-      if (clause.deed !== 'other') last = null;
+      if (clause.deed !== 'other' && clause.words.length > ASIDE_WORDS) last = null;
       return;
     }
-    const named = clause.mentions.flatMap((m) => meant(m.things, clause, taken)).filter((t) => !foods.includes(t));
+    const named = clause.mentions.flatMap((m) => (m.all ? m.things : meant(m.things, clause, taken))).filter((t) => !foods.includes(t));
     const ofFood = clause.mentions.some((m) => m.things.some((t) => foods.includes(t)));
     const fresh = [...new Set(named)].filter((t) => !taken.has(t));
     if (seasons) {

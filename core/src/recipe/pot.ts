@@ -10,7 +10,7 @@ export interface PotSaid {
 }
 
 const DEEP = /\bdeep[- ]?(fat )?(fry|fried|frying|fryer)|\bdeep (pot|pan|saucepan)|\bdutch oven|\bwok\b|\bfryer\b|\b([2-9]|two|three|four) ?(in|inch|inches|cm)\b.{0,16}\boil|\boil.{0,30}\b([2-9]|two|three|four) ?(in|inch|inches)\b|\bthird full|\bsubmerge|\bfloat/i;
-const PAN = /\b(shallow|pan)[- ]?(fry|fried|frying)|\b(skillet|frying pan|sauté pan|saute pan|heavy pan|large pan|frypan|griddle)\b|(¼|½|1\/4|1\/2|half an?|quarter|1|one) ?(-| )?(inch|cm|in)\b.{0,16}\boil|\bthin layer of oil|\bfilm of oil|\b(few|2|3|4|5|6|two|three|four) (tbsp|tablespoons|spoons)( of)? .{0,20}\boil\b.{0,30}\b(pan|skillet)/i;
+const PAN = /\b(shallow|pan)[- ]?(fry|fried|frying)|\b(skillet|frying pan|sauté pan|saute pan|heavy pan|large pan|frypan|griddle)\b|\bin (a|the) (hot |large |heavy |wide |non-?stick )*pan\b|(¼|½|1\/4|1\/2|half an?|quarter|1|one) ?(-| )?(inch|cm|in)\b.{0,16}\boil|\bthin layer of oil|\bfilm of oil|\b(few|2|3|4|5|6|two|three|four) (tbsp|tablespoons|spoons)( of)? .{0,20}\boil\b.{0,30}\b(pan|skillet)/i;
 
 /** Words for the fire under a pan, °C of the oil. Common practice, no source. */
 const FIRE: readonly (readonly [RegExp, number, string])[] = [
@@ -67,16 +67,19 @@ function numberOf(text: string): number {
 }
 
 const FRIES = /\b(fry|frying|fries|fried|cook|golden|brown|crisp|turn|flip|side|oil|sizzle|batch)/i;
-const NOT_FRYING = /\b(marinat|rest|stand|chill|refrigerat|freez|oven|bake|boil|simmer|soak|steam|blanch|press|drain|sit|reduce|thicken|preheat|heat the oil|set aside|roast|cool|proof|rise)/i;
+const NOT_FRYING = /\b(marinat|rest|leave|left|stand|chill|refrigerat|freez|oven|bake|boil|simmer|soak|steam|blanch|press|drain|sit|reduce|thicken|preheat|heat the oil|set aside|roast|cool|proof|rise)/i;
 const PER_SIDE = /\b(per|each|a|on each|on both|both|either|first|one|the first) side|\bsides?\b.{0,12}\beach\b|\bper side|\beach side/i;
 const OTHER_SIDE = /\b(flip|turn(ed)?( over)?|other side|second side)\b/i;
 
 /** Longest that anything stays in a pot of oil here, min. */
 const MOST_MINUTES = 20;
 
-/** Minutes in the oil that a sentence tells, both sides together; null where it tells none. */
-export function fryMinutesIn(sentence: string): number | null {
-  if (!FRIES.test(sentence) || /\b(cube|piece|crumb|bit) of bread\b|\bbread cube/i.test(sentence)) return null;
+/**
+ * Minutes in the oil that a sentence tells, both sides together; null where it tells none.
+ * @param inFrying it stands in a step that fries: "They need 2 minutes."
+ */
+export function fryMinutesIn(sentence: string, inFrying = false): number | null {
+  if (!(FRIES.test(sentence) || (inFrying && !NOT_FRYING.test(sentence))) || /\b(cube|piece|crumb|bit) of bread\b|\bbread cube/i.test(sentence)) return null;
   const spans: number[] = [];
   for (const found of sentence.matchAll(SPAN)) {
     const around = sentence.slice(Math.max(0, found.index - 34), found.index + found[0].length + 26);
@@ -111,7 +114,7 @@ export function potIn(text: string, temps: boolean): { said: PotSaid; found: Fou
       said.tempC = tempC;
       found.push({ what: 'oil-temperature', text: `${tempC} °C`, value: tempC });
     }
-    const minutes = sauce.test(sentence) && !/\b(fry|oil)\b/i.test(sentence) ? null : fryMinutesIn(sentence);
+    const minutes = sauce.test(sentence) && !/\b(fry|oil)\b/i.test(sentence) ? null : fryMinutesIn(sentence, /\b(deep-?fry|fry|frying|oil)\b/i.test(text));
     if (minutes !== null) {
       const sum = said.minutes !== null && /\b(again|second (fry|time)|flip|turn|other side)\b/i.test(sentence);
       if (said.minutes === null || sum) {

@@ -20,6 +20,8 @@ const FROM_FREEZER_C = -18;
 /** Minutes that a way before the coat takes at least and at most. */
 const PREP_MIN = { least: 0.5, most: 240 };
 const NAME_LETTERS = 80;
+/** Less oil than this is a pan's, g. Common practice, no source. */
+const LITTLE_OIL_G = 260;
 
 interface Cooking {
   pot: PotSaid;
@@ -115,10 +117,13 @@ function friedOf(layers: LayerSpec[], bowls: readonly RecipeBowl[], pot: PotSaid
   const oil = things.find((t) => t.item?.roles.includes('frying-oil'));
   if (pot.tempC === null) guess('fried.tempC', 'The recipe does not say how hot the oil is: it is taken as usual for this coat.');
   if (pot.minutes === null) guess('fried.minutes', 'The recipe does not say how long it is fried: it is taken as usual for this piece.');
-  if (pot.medium === null) guess('fried.medium', 'The recipe does not say how deep the oil is: a pot is taken.');
+  const little = oil?.grams != null && oil.grams < LITTLE_OIL_G;
+  const medium = pot.medium ?? (little ? 'pan-oil' : 'deep-oil');
+  if (pot.medium === null)
+    guess('fried.medium', `The recipe does not say how deep the oil is: ${little ? 'so little is a pan’s' : 'a pot is taken'}.`);
   return {
     layers,
-    medium: pot.medium ?? 'deep-oil',
+    medium,
     oilId: oil?.item?.id ?? 'rapeseed-oil',
     tempC: pot.tempC ?? (battered ? POT_C.batter : POT_C.dry),
     minutes: pot.minutes ?? usualMin,

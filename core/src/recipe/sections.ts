@@ -6,7 +6,7 @@ export type SectionKind =
 const SECTIONS: readonly (readonly [RegExp, SectionKind])[] = [
   [/\bmarinade|\bbrine|\bmarinat|\bsoak/i, 'marinade'],
   [/\bdip(ping)?\b(?!.*\bstation)(?=.*\b(sauce|serve|serving)|\s*$)|\b(aioli|mayo|mayonnaise|tartare?|raita|remoulade|ketchup|relish|chutney|salsa)\b/i, 'dip'],
-  [/\bsauce|\bglaze|\bsyrup|\bdressing|\bdrizzle|\bbutter$|\btoss/i, 'sauce'],
+  [/\bsauce|\bgravy|\bglaze|\bsyrup|\bdressing|\bdrizzle|\bbutter$|\btoss/i, 'sauce'],
   [/\bbatter\b/i, 'batter'],
   [/\begg (wash|dip|mix|bath)|\bwash$|\bwet\b|\bbinder|\bglue|\bbuttermilk (mix|dip|bath)|\bliquid/i, 'wet'],
   [/\bdry (mix|ingredients|bowl|coat|dredge)|\bflour (mix|dredge|coat)|\bseasoned flour|\bdredg|\bdust|\bspice mix|\bflour\b/i, 'dry'],

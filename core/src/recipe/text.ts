@@ -1,5 +1,6 @@
 import { comparedWords, recognise, type Pantry } from '../foods/index.js';
 import { onlyDescribes, readAmount } from '../entry/index.js';
+import { sectionKind } from './sections.js';
 import type { RecipeText, WrittenLine } from './types.js';
 
 /** Headings that say what follows. */
@@ -43,7 +44,14 @@ const isSentence = (text: string): boolean => words(text) > 5 && /[.!](\s|$)/.te
 const STARTS_AMOUNT =
   /^(\(?~?\d|[½¼¾⅓⅔⅛⅜]|an? (pinch|handful|splash|few|couple|dash|knob|little|good|large|small|medium|big|generous|whole|bunch|dozen|pound|kilo|cup|bit)\b|half an?\b|(one|two|three|four|five|six|eight|ten|twelve)\b|(few|couple|pinch|handful|splash|dash|knob|juice|zest)\b)/i;
 
-const startsWithVerb = (text: string): boolean => VERBS.has(firstWord(text));
+/** Names of things that are deeds as well: deeds only with an object behind them. */
+const ALSO_THINGS = new Set(['salt', 'flour', 'bread', 'crumb', 'top', 'stuff', 'season', 'line', 'steam', 'butter', 'oil']);
+const WITH_OBJECT = /^\w+\s+(the|each|it|them|both|all|over|well|generously|lightly|with|and (leave|drain|set|let))\b/i;
+
+const startsWithVerb = (text: string): boolean => {
+  const first = firstWord(text);
+  return VERBS.has(first) && (!ALSO_THINGS.has(first) || WITH_OBJECT.test(text));
+};
 
 /** Whether a line names something, and says little else. */
 function namesThing(pantry: Pantry, text: string): boolean {
@@ -73,6 +81,16 @@ function headingOf(raw: string, text: string): string | null {
   const known = HEADS.some(([pattern]) => pattern.test(text)) && words(text) <= 4 && !/[.]/.test(text);
   const bowl = /^(for|to) (the|make the|serve|garnish|finish|fry)\b/i.test(text) && words(text) <= 6 && !/[.,\d]/.test(text);
   return known || bowl ? text : null;
+}
+
+/** Words above a list that are no thing of it: "Batter", "Wet mix", with what follows being an amount. */
+function isBareHeading(pantry: Pantry, text: string, before: string, next: string): boolean {
+  if (words(text) > 4 || STARTS_AMOUNT.test(text) || /[.,;]/.test(text) || next.trim() === '') return false;
+  const listed = isIngredient(pantry, next.replace(BULLET, '').trim());
+  const named = recognise(pantry, text) !== null;
+  const kind = sectionKind(text) !== 'food';
+  if (before.trim() === '') return listed && (kind || !named);
+  return kind && !named && STARTS_AMOUNT.test(next.replace(BULLET, '').trim());
 }
 
 const regionOf = (heading: string): Region | null => HEADS.find(([pattern]) => pattern.test(heading))?.[1] ?? null;
@@ -160,7 +178,7 @@ class Splitting {
     return false;
   }
 
-  line(raw: string, next: string): void {
+  line(raw: string, next: string, before: string): void {
     const bulleted = BULLET.test(raw);
     const numbered = NUMBERED.test(raw);
     const text = clean(raw.replace(BULLET, '').replace(/^\s*step\s+\d+\s*[:.-]?\s*$/i, ''));
@@ -175,7 +193,8 @@ class Splitting {
       return;
     }
     const unnumbered = numbered ? text.replace(NUMBERED, '') : text;
-    const heading = bulleted || numbered ? null : headingOf(raw, text);
+    const bare = this.out.title !== '' && this.region !== 'method' && isBareHeading(this.pantry, text, before, next);
+    const heading = bulleted || numbered ? null : (headingOf(raw, text) ?? (bare ? text : null));
     if (heading !== null && (this.out.title !== '' || regionOf(heading) || !/^\s*#\s/.test(raw))) {
       if (this.out.title === '' && !regionOf(heading) && !/:$/.test(text)) this.out.title = heading;
       else this.heading(heading);
@@ -250,6 +269,6 @@ function asProse(text: RecipeText): RecipeText {
 export function recipeInText(pantry: Pantry, text: string): RecipeText {
   const lines = text.replace(/\r\n?/g, '\n').split('\n');
   const splitting = new Splitting(pantry);
-  lines.forEach((line, at) => splitting.line(line, lines[at + 1] ?? ''));
+  lines.forEach((line, at) => splitting.line(line, lines[at + 1] ?? '', lines[at - 1] ?? ''));
   return asProse(splitting.out);
 }
