@@ -77,6 +77,7 @@ const isSoak = ({ things }: Bowl): boolean => things.every((t) => does(t) === 't
 /** What a line in a bowl is taken for. */
 function takenIn(bowl: Bowl, thing: Thing): TakenFor {
   if (bowl.kind === 'sauce' || bowl.kind === 'dip') return bowl.kind;
+  if (bowl.kind === 'filling') return does(thing) === 'season' ? 'seasoning' : 'other';
   if (does(thing) === 'oil') return bowl.kind === 'binder' && bowl.things.length === 1 ? 'binder' : 'oil';
   if (bowl.kind === 'marinade' && isSoak(bowl)) return 'other';
   if (bowl.kind === 'food' || bowl.kind === 'marinade') return 'seasoning';
@@ -84,7 +85,7 @@ function takenIn(bowl: Bowl, thing: Thing): TakenFor {
   return bowl.kind;
 }
 
-const INTO: Record<RecipeBowlKind | 'food', string> = {
+const INTO: Record<Bowl['kind'], string> = {
   dust: 'the dust',
   binder: 'the binder',
   batter: 'the batter',
@@ -93,11 +94,13 @@ const INTO: Record<RecipeBowlKind | 'food', string> = {
   sauce: 'the sauce',
   dip: 'the dip',
   food: 'the food itself',
+  filling: 'what is shaped',
 };
 
 function whyIn(bowl: Bowl, thing: Thing): Place {
   const takenFor = takenIn(bowl, thing);
   const into = INTO[bowl.kind];
+  if (bowl.kind === 'filling') return { takenFor, sure: 'likely', why: 'It is a part of what is shaped.' };
   if (takenFor === 'other') return { takenFor, sure: 'likely', why: 'The food is soaked in it, and it is poured away.' };
   if (bowl.near?.includes(thing)) return { takenFor, sure: 'likely', why: `It goes into ${into} by what stands beside it.` };
   if (bowl.section) return { takenFor, sure: 'sure', why: `It stands below “${bowl.section}”.` };
@@ -194,7 +197,7 @@ export function bowlsIn(pantry: Pantry, { things, clauses, foods, moved }: Sorti
   }
   name();
   const inOrder = order.filter((b) => portionsOf(b).some((p) => p.grams > 0));
-  const used = [...new Set([...inOrder, ...bowls])].filter((b) => b.kind !== 'food' && b.things.some((t) => t.item));
+  const used = [...new Set([...inOrder, ...bowls])].filter((b) => b.kind !== 'food' && b.kind !== 'filling' && b.things.some((t) => t.item));
   const recipeBowls = used.map((bowl): RecipeBowl => {
     const kind = bowl.kind as RecipeBowlKind;
     const portions = portionsOf(bowl);

@@ -1,5 +1,5 @@
 import { onlyDescribes } from '../entry/index.js';
-import { comparedWords } from '../foods/index.js';
+import { comparedWords, namesOf } from '../foods/index.js';
 import type { Thing } from './things.js';
 import type { WrittenLine } from './types.js';
 
@@ -72,6 +72,9 @@ const deedOf = (text: string, section: string | null, mentions: readonly Mention
   const tossed = /\btoss (?:the |together )?([a-z]+)/.exec(lower);
   const tossesBowl = tossed !== null && !strong && mentions.length > 1 && mentions[0].things.every((t) => t.item !== null && !t.item.food) && lower.indexOf(tossed[1]) >= 0 && firstIsObject(lower, mentions);
   if (tossesBowl) return 'mix';
+  // "Flour – egg – crumbs": nothing but the bowls in their order.
+  const dry = mentions.filter((m) => m.things.some(({ item }) => item?.dry || item?.wet)).length;
+  if (dry >= 2 && comparedWords(text).length <= mentions.length + 3 && !MIX.test(lower)) return 'dip';
   const setsOut = SETS_OUT.test(text) && coats && !strong && !(section !== null && SAUCE.test(section)) && !/\b(sauce|glaze)\b/.test(lower);
   if (setsOut && !/\boil\b.{0,30}\b(pan|pot|skillet|hot)\b/.test(lower)) return 'mix';
   if (dips && /\b(in|into|with|through|to)\b.{0,30}\b(sauce|glaze)\b/.test(lower) && /\b(toss|coat|dip|turn|return)\b/.test(lower))
@@ -102,9 +105,20 @@ const wordsFor = ({ item, called }: Thing, unique: (word: string) => boolean): s
   if (item?.id.startsWith('egg')) more.push('egg');
   if (head === 'yolk' || head === 'white') more.push('egg');
   if (item?.group === 'starch') more.push('starch', 'cornstarch', 'cornflour');
+  if (item) more.push(...namesOf(item).map(comparedWords).filter((name) => name.length === 1).flat());
   more.push(...called.filter((word) => (item?.food ? true : unique(word) && !onlyDescribes(word))));
   return [head, ...more];
 };
+
+/** Words of a name, or of its end, that stand at a place: "chilli sauce" of "sweet chilli sauce". */
+function runAt(called: readonly string[], words: readonly string[], at: number): number {
+  for (let from = 0; from < called.length; from++) {
+    const run = called.slice(from);
+    if (from > 0 && run.length < 2) return 0;
+    if (run.every((word, k) => words[at + k] === word)) return run.length;
+  }
+  return 0;
+}
 
 /** Names of which the plural means several lines. */
 const PLURALS: ReadonlySet<string> = new Set(['flour', 'starch', 'crumb', 'cheese', 'spice', 'sauce', 'milk', 'oil', 'vinegar', 'seed']);
@@ -114,12 +128,11 @@ function mentionsIn(words: readonly string[], plural: (word: string) => boolean,
   const found: Mention[] = [];
   const unique = (word: string): boolean => things.filter(({ called }) => called.includes(word)).length === 1;
   for (let at = 0; at < words.length; at++) {
-    const whole = things.filter(
-      ({ called }) => called.length > 0 && called.every((word, k) => words[at + k] === word),
-    );
-    const longest = Math.max(0, ...whole.map(({ called }) => called.length));
+    const runs = things.map((thing) => ({ thing, length: runAt(thing.called, words, at) }));
+    const longest = Math.max(0, ...runs.map(({ length }) => length));
+    const whole = runs.filter(({ length, thing }) => length === longest && length === thing.called.length).map(({ thing }) => thing);
     if (longest > 1) {
-      found.push({ word: at, things: whole.filter(({ called }) => called.length === longest), all: false });
+      found.push({ word: at, things: runs.filter(({ length }) => length === longest).map(({ thing }) => thing), all: false });
       at += longest - 1;
       continue;
     }

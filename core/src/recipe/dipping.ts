@@ -5,7 +5,7 @@ import type { Thing } from './things.js';
 
 /** A group with what it is. */
 export interface Bowl extends Group {
-  kind: RecipeBowlKind | 'food';
+  kind: RecipeBowlKind | 'food' | 'filling';
 }
 
 const isWet = ({ kind }: Bowl): boolean => kind === 'binder' || kind === 'batter';
@@ -145,6 +145,7 @@ export const RANK: Readonly<Record<Bowl['kind'], number>> = {
   sauce: 9,
   dip: 9,
   food: 9,
+  filling: 9,
 };
 
 /** Bowls of which the steps say nothing, put where they usually stand. */

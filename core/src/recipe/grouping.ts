@@ -7,7 +7,7 @@ import type { Thing } from './things.js';
 export interface Group {
   things: Thing[];
   /** What a heading or a clause says that it is; null where its things decide. */
-  said: 'marinade' | 'sauce' | 'dip' | 'batter' | 'food' | null;
+  said: 'marinade' | 'sauce' | 'dip' | 'batter' | 'food' | 'filling' | null;
   /** Heading above its lines. */
   section: string | null;
   /** Its place among the bowls that the steps set out; by the lines where no step does. */
@@ -55,14 +55,16 @@ function bySection(things: readonly Thing[]): Group[] {
 }
 
 /** Which of several lines a clause means: those of its own heading, those that no bowl has yet, the first. */
-function meant(candidates: readonly Thing[], clause: Clause, taken: ReadonlySet<Thing>): Thing[] {
+function meant(candidates: readonly Thing[], clause: Clause, inStep: readonly Clause[], taken: ReadonlySet<Thing>): Thing[] {
   if (candidates.length < 2) return [...candidates];
   const section = clause.section?.toLowerCase();
   const own = section ? candidates.filter((t) => t.section?.toLowerCase() === section) : [];
-  const sure = new Set(clause.mentions.filter((m) => m.things.length === 1).map((m) => m.things[0].section));
+  const sure = new Set(
+    inStep.flatMap((c) => c.mentions.filter((m) => m.things.length === 1 && !m.things[0].item?.food).map((m) => m.things[0].section)),
+  );
   const alike = candidates.filter((t) => sure.has(t.section));
   const free = (list: readonly Thing[]): Thing[] => list.filter((t) => !taken.has(t));
-  for (const list of [free(own), free(alike), free(candidates), own, alike]) if (list.length > 0) return [list[0]];
+  for (const list of [free(own), free(alike), own, alike, free(candidates)]) if (list.length > 0) return [list[0]];
   return [candidates[0]];
 }
 
@@ -98,22 +100,48 @@ function parted(things: readonly Thing[], text: string): Thing[][] {
 const ASIDE_WORDS = 4;
 const MARINADE = /\bmarinade\b|\bmarinate|(?<!pickle )\bbrine\b/i;
 
+const SHAPES = /\b(shape|form|mould|mold)\b|\broll\b.{0,40}\b(into|in) (\d+ )?(small |even |little )?(balls|logs|sausages|cylinders|barrels)/i;
+
+/** Where the food is shaped of what was mixed before: croquettes, cakes, balls. −1 where it is not. */
+export const shapedAt = (clauses: readonly Clause[]): number => {
+  const shapes = clauses.findIndex(({ text }) => SHAPES.test(text));
+  const dips = clauses.findIndex(({ deed }) => deed === 'dip');
+  return shapes >= 0 && (dips < 0 || shapes <= dips) ? shapes : -1;
+};
+
+/** The last clause in which the food is dipped or fried: what is mixed after it is a sauce. */
+function friedAt(clauses: readonly Clause[]): number {
+  const dips = clauses.findLastIndex(({ deed }) => deed === 'dip');
+  const fries = clauses.findIndex(({ deed, text }, at) => at > dips && deed === 'fry' && /\b(fry|deep-fry|cook|add|lower|drop)\b/i.test(text));
+  return fries < 0 ? Infinity : fries;
+}
+
+/** What is mixed after the frying: cold and creamy is a dip, anything else a sauce. */
+const saucedLate = (things: readonly Thing[]): 'sauce' | 'dip' =>
+  things.some(({ item }) => item !== null && /mayo|yoghurt|sour-cream|cream-cheese|tahini/.test(item.id)) ? 'dip' : 'sauce';
+
 /** Things that the steps mix or set out together, clause by clause. */
 function bySteps(clauses: readonly Clause[], grouped: ReadonlySet<Thing>, foods: readonly Thing[]): Group[] {
   const groups: Group[] = [];
   const taken = new Set<Thing>(grouped);
   let last: Group | null = null;
-  clauses.forEach((clause) => {
-    const sauced = saysSauce(clause);
-    const mixes = clause.deed === 'mix' || clause.deed === 'marinate' || sauced !== null;
-    const seasons = clause.deed === 'season';
+  const shaped = shapedAt(clauses);
+  const fried = friedAt(clauses);
+  const dipped = new Set(clauses.filter(({ deed }) => deed === 'dip').flatMap((c) => c.mentions.flatMap((m) => m.things)));
+  clauses.forEach((clause, at) => {
+    const late = at > fried && clause.deed !== 'serve' && clause.deed !== 'dip';
+    const sauced = saysSauce(clause) ?? (late && (clause.deed === 'mix' || clause.deed === 'sauce' || /\b(pan|saucepan|simmer|bubble)\b/i.test(clause.text)) ? 'late' : null);
+    const filling = at <= shaped && clause.deed !== 'dip';
+    const mixes = clause.deed === 'mix' || clause.deed === 'marinate' || sauced !== null || filling;
+    const seasons = clause.deed === 'season' && !filling;
     if (!mixes && !seasons) {
       if (clause.deed !== 'other' && clause.words.length > ASIDE_WORDS) last = null;
       return;
     }
-    const named = clause.mentions.flatMap((m) => (m.all ? m.things : meant(m.things, clause, taken))).filter((t) => !foods.includes(t));
+    const inStep = clauses.filter(({ step }) => step === clause.step);
+    const named = clause.mentions.flatMap((m) => (m.all ? m.things : meant(m.things, clause, inStep, taken))).filter((t) => !foods.includes(t));
     const ofFood = clause.mentions.some((m) => m.things.some((t) => foods.includes(t)));
-    const fresh = [...new Set(named)].filter((t) => !taken.has(t));
+    const fresh = [...new Set(named)].filter((t) => !taken.has(t) && !(filling && dipped.has(t)));
     if (seasons) {
       if (last && !ofFood) last.things.push(...fresh);
       else if (fresh.length > 0) groups.push({ things: fresh, said: 'food', section: null, place: groups.length });
@@ -129,12 +157,13 @@ function bySteps(clauses: readonly Clause[], grouped: ReadonlySet<Thing>, foods:
       return;
     }
     fresh.forEach((t) => taken.add(t));
-    if (last && (clause.goesOn || (marinade && last.said === 'marinade'))) {
+    const goesOn = clause.goesOn || (filling && last?.said === 'filling') || (sauced === 'late' && last?.said === 'sauce');
+    if (last && (goesOn || (marinade && last.said === 'marinade'))) {
       last.things.push(...fresh);
       if (marinade) last.said ??= 'marinade';
       return;
     }
-    const said = sauced ?? (marinade ? 'marinade' : null);
+    const said = filling ? 'filling' : sauced === 'late' ? saucedLate(fresh) : (sauced ?? (marinade ? 'marinade' : null));
     for (const bowl of said ? [fresh] : parted(fresh, clause.text)) {
       last = { things: bowl, said, section: null, place: groups.length };
       groups.push(last);
@@ -149,7 +178,11 @@ export const isGarnish = ({ item }: Thing): boolean => item !== null && GARNISH.
 
 /** Whether a thing goes on with the bowl of the line before it. */
 function goesWith(group: Group, thing: Thing): boolean {
-  if (group.said === 'sauce' || group.said === 'dip') return thing.section === group.things.at(-1)?.section && thing.section !== null;
+  if (group.said === 'sauce' || group.said === 'dip') {
+    if (thing.section !== group.things.at(-1)?.section) return false;
+    return thing.section !== null || (['sauce', 'sharp', 'season'].includes(does(thing)) && group.things.some((t) => t.at === thing.at - 1));
+  }
+  if (group.said === 'filling') return thing.section === group.things.at(-1)?.section && does(thing) !== 'finish';
   switch (does(thing)) {
     case 'season':
     case 'oil':

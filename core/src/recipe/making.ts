@@ -1,5 +1,5 @@
 import { readFood, type Bought } from '../entry/index.js';
-import { comparedWords, foodOf, type Food, type Pantry, type Preparation } from '../foods/index.js';
+import { comparedWords, foodOf, recognise, type Food, type Pantry, type Preparation } from '../foods/index.js';
 import type { Clause } from './clauses.js';
 import type { Thing } from './things.js';
 import type { Found, FoundKind, RecipeFood } from './types.js';
@@ -119,7 +119,7 @@ export function readFoodLine(pantry: Pantry, line: Thing, clauses: readonly Clau
       CUTS.test(text) && deed !== 'mix' && (mentions.some((m) => m.things.includes(line)) || words.some((w) => w === 'them' || w === 'it' || named.includes(w))),
   );
   const phrase = cutting.map(({ text }) => cutPhrase(text)).find((p) => p !== null) ?? null;
-  const plain = line.text.replace(/\([^)]*(optional|note)[^)]*\)/gi, '').replace(/\s+[–—]\s+/g, ', ').replace(/^(about|approx\.?|around|some)\s+/i, '');
+  const { plain } = line;
   const tries = [sayCut(pantry, plain, phrase), plain, plain.split(',')[0]];
   const readings = tries.map((typed) => readFood(pantry, typed));
   const read = readings.find((r) => r.bought && r.bought.foodId === line.item?.id) ?? readings.find((r) => r.bought);
@@ -135,3 +135,20 @@ export function readFoodLine(pantry: Pantry, line: Thing, clauses: readonly Clau
 /** The food of an id, where there is one. */
 export const foodIn = (pantry: Pantry, line: Thing | undefined): Food | null =>
   line?.item?.food ? foodOf(pantry, line.item.id) : null;
+
+const PIECES = /\b(?:makes|into|shape|form)\b[^.\d]{0,24}(\d{1,3})\b/i;
+
+/**
+ * Croquettes, cakes and balls that are shaped of a mixture: what the title calls them, as many as the recipe says; the usual
+ * number where it says none. Null where the title names none.
+ */
+export function shapedFood(pantry: Pantry, title: string, told: readonly string[]): FoodRead | null {
+  const named = recognise(pantry, title, { fits: (item) => item.food !== undefined });
+  if (!named) return null;
+  const many = told.map((text) => PIECES.exec(text)?.[1]).find((n) => n !== undefined);
+  const name = named.called.join(' ');
+  const { bought, likely } = readFood(pantry, many === undefined ? name : `${many} ${name}`);
+  const taken = bought ?? likely[0];
+  if (!taken) return null;
+  return { bought: taken, guess: bought ? null : 'The recipe does not say how many are shaped: the usual number is taken.' };
+}

@@ -114,7 +114,7 @@ export function potIn(text: string, temps: boolean): { said: PotSaid; found: Fou
       said.tempC = tempC;
       found.push({ what: 'oil-temperature', text: `${tempC} °C`, value: tempC });
     }
-    const minutes = sauce.test(sentence) && !/\b(fry|oil)\b/i.test(sentence) ? null : fryMinutesIn(sentence, /\b(deep-?fry|fry|frying|oil)\b/i.test(text));
+    const minutes = sauce.test(sentence) && !/\b(fry|oil)\b/i.test(sentence) ? null : fryMinutesIn(sentence, tempC !== null || /\b(deep-?fry|fry|frying|oil)\b/i.test(text));
     if (minutes !== null) {
       const sum = said.minutes !== null && /\b(again|second (fry|time)|flip|turn|other side)\b/i.test(sentence);
       if (said.minutes === null || sum) {

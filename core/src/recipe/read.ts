@@ -6,7 +6,8 @@ import { foodOf, isFlesh, KNOWN, type Pantry } from '../foods/index.js';
 import { bowlsIn, type Setting } from './bowls.js';
 import { clausesOf, type Clause } from './clauses.js';
 import { foodLines } from './foodLines.js';
-import { foundIn, foodIn, makingOf, readFoodLine, type Making } from './making.js';
+import { shapedAt } from './grouping.js';
+import { foundIn, foodIn, makingOf, readFoodLine, shapedFood, type Making } from './making.js';
 import { potIn, type PotSaid } from './pot.js';
 import { thingsInProse } from './prose.js';
 import { thingOf, type Thing } from './things.js';
@@ -31,12 +32,13 @@ interface Cooking {
 /** What the steps say of the pot, and what was found in each. */
 function cookingIn({ steps, title }: RecipeText, clauses: readonly Clause[], setting: Setting): Cooking {
   const pot: PotSaid = { medium: /\bdeep[- ]?fried\b/i.test(title) ? 'deep-oil' : null, tempC: null, minutes: null };
+  const firstDip = clauses.find(({ deed }) => deed === 'dip')?.step ?? 0;
   const read = steps.map(({ text }, at): ReadStep => {
     const mine = clauses.filter(({ step }) => step === at);
     const { said, found } = potIn(text, pot.tempC === null);
     pot.medium ??= said.medium;
     const again = /\b(second fry|fry (them )?(again|a second time)|return .{0,20}to the (oil|fryer|pot)|refry)\b/i.test(text);
-    pot.minutes = again && pot.minutes !== null && said.minutes !== null ? pot.minutes + said.minutes : (pot.minutes ?? said.minutes);
+    if (at >= firstDip) pot.minutes = again && pot.minutes !== null && said.minutes !== null ? pot.minutes + said.minutes : (pot.minutes ?? said.minutes);
     pot.tempC ??= said.tempC;
     const mixed = setting.bowls.flatMap(({ bowl, name }) =>
       mine.some(({ deed, mentions }) => deed === 'mix' && mentions.some((m) => m.things.some((t) => bowl.things.includes(t)))) ? [name] : [],
@@ -115,10 +117,11 @@ function layersIn(bowls: readonly RecipeBowl[], pieces: number, amountsSaid: (id
 function friedOf(layers: LayerSpec[], bowls: readonly RecipeBowl[], pot: PotSaid, things: readonly Thing[], usualMin: number, guess: (field: string, why: string) => void): FriedCook {
   const battered = bowls.some((b) => b.kind === 'batter' && b.layers.length > 0);
   const oil = things.find((t) => t.item?.roles.includes('frying-oil'));
+  const oilG = things.map((t) => t.grams).find((g) => g !== null) ?? null;
   if (pot.tempC === null) guess('fried.tempC', 'The recipe does not say how hot the oil is: it is taken as usual for this coat.');
   if (pot.minutes === null) guess('fried.minutes', 'The recipe does not say how long it is fried: it is taken as usual for this piece.');
-  const little = oil?.grams != null && oil.grams < LITTLE_OIL_G;
-  const medium = pot.medium ?? (little ? 'pan-oil' : 'deep-oil');
+  const little = oilG !== null && oilG < LITTLE_OIL_G;
+  const medium = little ? 'pan-oil' : (pot.medium ?? 'deep-oil');
   if (pot.medium === null)
     guess('fried.medium', `The recipe does not say how deep the oil is: ${little ? 'so little is a pan’s' : 'a pot is taken'}.`);
   return {
@@ -151,9 +154,11 @@ export function understand(
   const { lines, recipeBowls } = setting;
   const beside = besideOf(recipeBowls, steps);
   const main = setting.food;
-  const food = foodIn(pantry, main);
+  const told = [...text.headings, ...text.steps.map((s) => s.text)];
+  const shaped = shapedAt(clauses) >= 0 ? shapedFood(pantry, text.title, told) : null;
+  const read = shaped ?? (main ? readFoodLine(pantry, main, clauses) : null);
+  const food = read?.bought ? foodOf(pantry, read.bought.foodId) : foodIn(pantry, main);
   const making = makingOf(clauses, food, main?.text ?? '');
-  const read = main ? readFoodLine(pantry, main, clauses) : null;
   if (read?.guess) guess('dish.count', read.guess);
   const dish = read?.bought ? dishOf(pantry, read.bought, making, beside, text, guess) : null;
   if (dish && food && making.preparation === 'marinated' && isFlesh(food) && beside.length === 0 && dish.preparation === 'raw')

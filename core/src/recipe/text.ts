@@ -42,7 +42,7 @@ const words = (text: string): number => text.split(/\s+/).length;
 const firstWord = (text: string): string => comparedWords(text)[0] ?? '';
 const isSentence = (text: string): boolean => words(text) > 5 && /[.!](\s|$)/.test(text);
 const STARTS_AMOUNT =
-  /^(\(?~?\d|[½¼¾⅓⅔⅛⅜]|an? (pinch|handful|splash|few|couple|dash|knob|little|good|large|small|medium|big|generous|whole|bunch|dozen|pound|kilo|cup|bit)\b|half an?\b|(one|two|three|four|five|six|eight|ten|twelve)\b|(few|couple|pinch|handful|splash|dash|knob|juice|zest)\b)/i;
+  /^(\(?~?\d|[½¼¾⅓⅔⅛⅜]|an? (pinch|handful|splash|few|couple|dash|knob|little|good|large|small|medium|big|generous|whole|bunch|dozen|pound|kilo|cup|bit)\b|half an?\b|(one|two|three|four|five|six|eight|ten|twelve)\b|(few|couple|pinch|handful|splash|dash|knob|juice|zest|squeeze|grating|drizzle|small handful|large handful) (of\b|an?\b|\w+)|(juice|zest|pinch|knob)\b)/i;
 
 /** Names of things that are deeds as well: deeds only with an object behind them. */
 const ALSO_THINGS = new Set(['salt', 'flour', 'bread', 'crumb', 'top', 'stuff', 'season', 'line', 'steam', 'butter', 'oil']);
@@ -68,6 +68,9 @@ function isIngredient(pantry: Pantry, text: string): boolean {
   return !startsWithVerb(text) && words(text) <= 9 && namesThing(pantry, text);
 }
 
+/** A temperature or minutes: what is done, and no thing. */
+const HEATS = /\d{3} ?°? ?[FC]\b|\b\d+ ?(mins?|minutes)\b/;
+
 const isStep = (text: string): boolean =>
   (startsWithVerb(text) && words(text) >= 3) || (isSentence(text) && words(text) > 8);
 
@@ -79,7 +82,7 @@ function headingOf(raw: string, text: string): string | null {
   if (/:$/.test(text) && words(text) <= 9) return text.replace(/:$/, '');
   if (/^[A-Z][A-Z &’'/-]{3,48}$/.test(text) && words(text) <= 6) return text;
   const known = HEADS.some(([pattern]) => pattern.test(text)) && words(text) <= 4 && !/[.]/.test(text);
-  const bowl = /^(for|to) (the|make the|serve|garnish|finish|fry)\b/i.test(text) && words(text) <= 6 && !/[.,\d]/.test(text);
+  const bowl = /^(for|to) (the|make the|serve|garnish|finish|fry)\b/i.test(text) && words(text) <= 6 && !/[.,:\d]/.test(text);
   return known || bowl ? text : null;
 }
 
@@ -89,7 +92,8 @@ function isBareHeading(pantry: Pantry, text: string, before: string, next: strin
   const listed = isIngredient(pantry, next.replace(BULLET, '').trim());
   const named = recognise(pantry, text) !== null;
   const kind = sectionKind(text) !== 'food';
-  if (before.trim() === '') return listed && (kind || !named);
+  const same = comparedWords(text).some((word) => comparedWords(next).includes(word));
+  if (before.trim() === '') return listed && (kind || !named || (same && STARTS_AMOUNT.test(next.replace(BULLET, '').trim())));
   return kind && !named && STARTS_AMOUNT.test(next.replace(BULLET, '').trim());
 }
 
@@ -118,10 +122,12 @@ export function listedIn(pantry: Pantry, text: string): string[] {
   return grouped.length > 1 && (amounts >= 2 || amounts === 0 || grouped.length > 2) ? grouped : [text];
 }
 
-/** How many people a recipe says that it is for; the mean of a range. Null where no number stands in it. */
+/** How many people a recipe says that it is for; the mean of a range. Null where it counts pieces, or nothing. */
 export function servingsIn(text: string): number | null {
-  const found = /(\d+)(?:\s*(?:-|–|to|or)\s*(\d+))?/.exec(text);
-  if (!found) return null;
+  const found = /(\d+)(?:\s*(?:-|–|to|or)\s*(\d+))?\s*([a-z]+)?/i.exec(text);
+  if (!found || (found[3] && !/^(people|persons?|servings?|portions?|adults|hungry|as|generous|good|plates?|main|mains|guests?)$/i.test(found[3])))
+    return null;
+  if (!found[3] && /^makes\b/i.test(text)) return null;
   const people = Math.round((Number(found[1]) + Number(found[2] ?? found[1])) / 2);
   return people >= 1 && people <= 40 ? people : null;
 }
@@ -169,6 +175,13 @@ class Splitting {
       this.out.headings.push(label);
       return true;
     }
+    // "Apples: 3, peeled" is a thing with its amount behind it.
+    const thing = recognise(this.pantry, label);
+    if (thing && thing.beside.length === 0 && sectionKind(label) === 'food' && !recognise(this.pantry, readAmount(rest).words)) {
+      if (this.region === 'top') this.region = 'ingredients';
+      this.out.ingredients.push({ text, section: this.section });
+      return true;
+    }
     if (isIngredient(this.pantry, rest) || listedIn(this.pantry, rest).length > 1) {
       this.out.headings.push(label);
       if (this.region === 'top') this.region = 'ingredients';
@@ -176,6 +189,17 @@ class Splitting {
       return true;
     }
     return false;
+  }
+
+  /** "Onion bhaji – 3 onions, sliced": a title with the first thing behind it. */
+  private titled(text: string): boolean {
+    const found = /^([A-Za-z][^\d:–—]{2,40}?)\s*(?::|–|—|\s-)\s+(.{4,})$/.exec(text);
+    if (!found || this.out.title !== '' || regionOf(found[1]) || sectionKind(found[1]) !== 'food') return false;
+    if (!/\d|½/.test(found[2]) || !isIngredient(this.pantry, found[2]) || !recognise(this.pantry, found[2])) return false;
+    this.out.title = found[1].trim();
+    this.region = 'ingredients';
+    this.things(found[2], null);
+    return true;
   }
 
   line(raw: string, next: string, before: string): void {
@@ -194,12 +218,14 @@ class Splitting {
     }
     const unnumbered = numbered ? text.replace(NUMBERED, '') : text;
     const bare = this.out.title !== '' && this.region !== 'method' && isBareHeading(this.pantry, text, before, next);
-    const heading = bulleted || numbered ? null : (headingOf(raw, text) ?? (bare ? text : null));
+    const label = bulleted && /:$/.test(text) && words(text) <= 6 ? text.slice(0, -1) : null;
+    const heading = bulleted || numbered ? label : (headingOf(raw, text) ?? (bare ? text : null));
     if (heading !== null && (this.out.title !== '' || regionOf(heading) || !/^\s*#\s/.test(raw))) {
       if (this.out.title === '' && !regionOf(heading) && !/:$/.test(text)) this.out.title = heading;
       else this.heading(heading);
       return;
     }
+    if (!bulleted && !numbered && this.titled(text)) return;
     if (this.out.title === '' && !bulleted && !numbered && this.isTitle(text, next)) {
       this.out.title = text;
       return;
@@ -222,7 +248,8 @@ class Splitting {
     const thing = isIngredient(this.pantry, text);
     if (this.region === 'method') {
       const listed = bulleted ? words(text) <= 12 : words(text) <= 9 && !/[.!]$/.test(text);
-      if (thing && !numbered && listed && STARTS_AMOUNT.test(text)) this.things(text, this.section);
+      const bare = words(text) <= 4 && !/[.!]$/.test(text);
+      if (thing && !numbered && listed && (STARTS_AMOUNT.test(text) || bare)) this.things(text, this.section);
       else this.step(text);
       return;
     }
@@ -234,7 +261,8 @@ class Splitting {
       return;
     }
     if (this.region === 'ingredients') {
-      if (step && !thing && !bulleted) {
+      const heats = HEATS.test(text) && recognise(this.pantry, text) === null;
+      if (heats || (step && !thing && !bulleted)) {
         this.region = 'method';
         this.section = null;
         this.step(text);

@@ -22,6 +22,8 @@ export interface Thing extends WrittenLine {
   /** "divided", "plus more for dredging": a part of it goes elsewhere. */
   parted: boolean;
   optional: boolean;
+  /** The line as its amount is read from it. */
+  plain: string;
 }
 
 const FRYING =
@@ -59,6 +61,17 @@ function firstOf(pantry: Pantry, text: string): string {
   return recognise(pantry, readAmount(first).words) ? first : counted;
 }
 
+const SAID_BEHIND =
+  /^([a-z][a-z' -]*?)\s*[:,(–-]?\s*((?:\d|[½¼¾⅓⅔⅛])[\d\s/½¼¾⅓⅔⅛.,–-]*(?:\s?(?:g|gr|kg|ml|cl|dl|l|oz|lbs?|cups?|tbsp|tsp|tablespoons?|teaspoons?|pounds?|ounces?|pieces?)\b\.?)?)\)?\s*(.*)$/i;
+
+/** "Flour 100 g", "Apples: 3, peeled": the amount put before what it is of. */
+function amountFirst(text: string): string {
+  if (readAmount(text).quantity !== null) return text;
+  const found = SAID_BEHIND.exec(text);
+  if (!found || /\b(in|of|to|for|and|about|x)$/i.test(found[1].trim())) return text;
+  return `${found[2].replace(/[,\s]+$/, '')} ${found[1].trim()}${found[3] ? `, ${found[3].replace(/^[,\s]+/, '')}` : ''}`;
+}
+
 /** A line without what is said beside its thing, as the amount is read from it. */
 function readable(pantry: Pantry, text: string): string {
   const plain = bottled(bySizeOfLetter(text))
@@ -74,7 +87,7 @@ function readable(pantry: Pantry, text: string): string {
     .replace(DIPPING, ' ')
     .replace(FOR_USE, ' ')
     .replace(/^(about|approx(imately|\.)?|around|roughly|a good|a generous|some|enough|plenty of|lots of)\s+/i, '');
-  return firstOf(pantry, plain).replace(/\s+/g, ' ').trim();
+  return amountFirst(firstOf(pantry, plain).replace(/\s+/g, ' ').trim());
 }
 
 function ownWord(text: string): OwnWord {
@@ -143,6 +156,7 @@ export function thingOf(pantry: Pantry, { text, section }: WrittenLine, at: numb
     called: (many ? calledIn(pantry, plain, first!) : found?.called) ?? comparedWords(words).slice(-1),
     own: ownWord(text),
     parted: PARTED.test(text),
+    plain,
     optional: /\boptional\b|if you like|if desired/i.test(text),
   };
 }

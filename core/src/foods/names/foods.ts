@@ -121,7 +121,7 @@ export const FOOD_NAMES: Readonly<Record<string, string>> = {
   'croquette-filling':
     'croquette, leek and ham croquette, croqueta, bechamel croquette, ham croquette, croquette filling',
   'roll-filling':
-    'spring roll, egg roll, spring roll filling, vegetable roll, lumpia, summer roll, roll filling, wonton filling, vegetable and noodle filling',
+    'spring roll, egg roll, spring roll filling, vegetable roll, lumpia, summer roll, roll filling, wonton filling, vegetable and noodle filling, vegetable filling, filling, meat filling, cooked filling',
   'mash-filling':
     'potato mash, mash, mashed potato, potato croquette, mashed potatoes, potato cake, potato ball, hash brown',
   'boiled-egg': 'boiled egg, hard boiled egg, egg half, scotch egg, soft boiled egg',
