@@ -75,13 +75,14 @@ const deedOf = (text: string, section: string | null, mentions: readonly Mention
   // "Flour – egg – crumbs": nothing but the bowls in their order.
   const dry = mentions.filter((m) => m.things.some(({ item }) => item?.dry || item?.wet)).length;
   if (dry >= 2 && comparedWords(text).length <= mentions.length + 3 && !MIX.test(lower)) return 'dip';
-  const setsOut = SETS_OUT.test(text) && coats && !strong && !(section !== null && SAUCE.test(section)) && !/\b(sauce|glaze)\b/.test(lower);
+  const back = /\bback (in|into|to|through)\b(?! (the )?(hot )?(pan|pot|oil|wok|fryer|fridge|heat|skillet|oven|boil))/.test(lower);
+  const setsOut = SETS_OUT.test(text) && !back && coats && !strong && !(section !== null && SAUCE.test(section)) && !/\b(sauce|glaze)\b/.test(lower);
   if (setsOut && !/\boil\b.{0,30}\b(pan|pot|skillet|hot)\b/.test(lower)) return 'mix';
   if (dips && /\b(in|into|with|through|to)\b.{0,30}\b(sauce|glaze)\b/.test(lower) && /\b(toss|coat|dip|turn|return)\b/.test(lower))
     return 'sauce';
   if (section !== null && SAUCE.test(section.toLowerCase()) && !/\bfry\b/.test(lower)) return 'sauce';
   if (/^(for|to make|make|meanwhile,? make|while .*make)\b.{0,20}\b(sauce|glaze|dip|mayo|aioli)\b/.test(lower)) return 'sauce';
-  if (/\b(dredge|dip|dunk|dust|bread|roll|drag)\b/.test(lower)) return 'dip';
+  if (back || /\b(dredge|dip|dunk|dust|bread|roll|drag)\b/.test(lower)) return 'dip';
   if (/^(serve|garnish|sprinkle|scatter|finish|top)\b/.test(lower) || /\b(serve|garnish)\b/.test(lower)) return 'serve';
   if (MARINATE.test(lower) && /\b(marinat|brine|soak|overnight|hour|minutes|min)/.test(lower) && !dips) return 'marinate';
   if (dips && (coats || /\b(batter|mixture|bowl|dredge|flour|crumbs?|coating|again|repeat)\b/.test(lower))) {
@@ -146,7 +147,7 @@ function mentionsIn(words: readonly string[], plural: (word: string) => boolean,
 }
 
 const GOES_ON =
-  /^\s*((just before|right before|when|once|after|shortly before) [^,]{2,40}, ?)?(then |and |now |gradually |slowly |next |finally )*(add|stir in|whisk in|pour in|fold in|mix in|beat in|stir through|season( well)? with|gradually|slowly|thin|loosen|pour over|whisk until|stir until|mix until|let it|crush)\b/i;
+  /^\s*((just before|right before|when|once|after|shortly before) [^,]{2,40}, ?)?(then |and |now |gradually |slowly |next |finally )*(add|stir in|tip in|sift in|whisk in|pour in|fold in|mix in|beat in|stir through|season( well)? with|gradually|slowly|thin|loosen|pour over|whisk until|stir until|mix until|let it|crush)\b/i;
 const NEW_BOWL = /\b(another|second|third|separate|different|own|fourth|next|other|last)\b.{0,24}\b(bowl|dish|plate|tray|bag|one)?\b/i;
 
 /** Steps as clauses that each do one thing, and what each names. */

@@ -56,7 +56,7 @@ function visitsIn(clause: Clause, bowls: readonly Bowl[], before: readonly Bowl[
   const visits: Bowl[] = [];
   const coats = bowls.filter(isCoat);
   const inOrder = [...coats].sort((a, b) => a.place - b.place);
-  const verb = /\b(dredge|dip|coat|dust|roll|press|dunk|drag|bread|pass|toss|shake|turn|drop|flour|return|repeat|again)/i.exec(clause.text);
+  const verb = /\b(dredge|dip|coat|dust|roll|press|dunk|drag|pass|toss|shake|turn|drop|return|repeat)\b|\bback (in|into|to)\b/i.exec(clause.text);
   const starts = verb ? clause.text.slice(0, verb.index).split(/[^a-z0-9'’-]+/i).filter(Boolean).length - 1 : 0;
   for (let at = Math.max(0, starts); at < clause.words.length; at++) {
     const word = clause.words[at];
@@ -98,6 +98,8 @@ export interface DippingOrder {
   told: boolean;
 }
 
+/** A dust before a batter is dipped into. */
+const DUSTS_FIRST = /^(?!.*\bbatter\b.*\bflour\b).*\b(dust|dredge|coat|toss|roll|flour)\b.*\bflour\b/i;
 const MOST_LAYERS = 8;
 
 /** The order of dipping, as the steps tell it. */
@@ -126,9 +128,9 @@ export function dippingOrder(clauses: readonly Clause[], bowls: readonly Bowl[])
     if (again && FOR_THE_REST.test(clause.text) && /\brepeat\b/i.test(clause.text) && known) continue;
     const flour = clause.mentions.flatMap((m) => m.things).find((t) => does(t) === 'powder');
     const [first] = visits;
-    if (order.length === 0 && first.kind === 'batter' && flour && /\b(flour|dust|dredge)\b/i.test(clause.text) && !/\bbatter\b/i.test(clause.text)) {
+    if (order.length === 0 && first.kind === 'batter' && flour && DUSTS_FIRST.test(clause.text)) {
       dustOf = flour;
-      continue;
+      if (!/\bbatter\b/i.test(clause.text)) continue;
     }
     for (const bowl of visits) if (order.at(-1) !== bowl) order.push(bowl);
   }

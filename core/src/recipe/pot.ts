@@ -10,7 +10,7 @@ export interface PotSaid {
 }
 
 const DEEP = /\bdeep[- ]?(fat )?(fry|fried|frying|fryer)|\bdeep (pot|pan|saucepan)|\bdutch oven|\bwok\b|\bfryer\b|\b([2-9]|two|three|four) ?(in|inch|inches|cm)\b.{0,16}\boil|\boil.{0,30}\b([2-9]|two|three|four) ?(in|inch|inches)\b|\bthird full|\bsubmerge|\bfloat/i;
-const PAN = /\b(shallow|pan)[- ]?(fry|fried|frying)|\b(skillet|frying pan|sauté pan|saute pan|heavy pan|large pan|frypan|griddle)\b|\bin (a|the) (hot |large |heavy |wide |non-?stick )*pan\b|(¼|½|1\/4|1\/2|half an?|quarter|1|one) ?(-| )?(inch|cm|in)\b.{0,16}\boil|\bthin layer of oil|\bfilm of oil|\b(few|2|3|4|5|6|two|three|four) (tbsp|tablespoons|spoons)( of)? .{0,20}\boil\b.{0,30}\b(pan|skillet)/i;
+const PAN = /\b(shallow|pan)[- ]?(fry|fried|frying)|\b(skillet|frying pan|sauté pan|saute pan|heavy pan|large pan|frypan|griddle)\b|\bin (a|the) (hot |large |heavy |wide |non-?stick )*pan\b|(¼|½|1\/4|1\/2|half an?|quarter|1|one) ?(-| )?(inch|cm|in)\b.{0,16}\boil|\b(a )?little oil\b|\bthin layer of oil|\bfilm of oil|\b(few|2|3|4|5|6|two|three|four) (tbsp|tablespoons|spoons)( of)? .{0,20}\boil\b.{0,30}\b(pan|skillet)/i;
 
 /** Words for the fire under a pan, °C of the oil. Common practice, no source. */
 const FIRE: readonly (readonly [RegExp, number, string])[] = [
@@ -56,7 +56,7 @@ export function oilTempIn(sentence: string): number | null {
 
 const NUMBER: Readonly<Record<string, number>> = { a: 1, one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, ten: 10, twelve: 12, half: 0.5 };
 const N = String.raw`(\d+(?:[.,]\d+)?|\d*\s?[½¼¾]|a|one|two|three|four|five|six|seven|eight|ten|twelve)`;
-const SPAN = new RegExp(String.raw`\b${N}(?:\s*(?:-|–|to|or)\s*${N})?\s*(?:more\s+)?(minutes?|mins?\b\.?|seconds?|secs?\b)`, 'gi');
+const SPAN = new RegExp(String.raw`\b${N}(?:\s*(?:-|–|to|or)\s*${N})?\s*(?:more\s+)?(minutes?|mins?\b\.?|seconds\b|secs?\b)`, 'gi');
 const SIGN: Readonly<Record<string, number>> = { '½': 0.5, '¼': 0.25, '¾': 0.75 };
 
 function numberOf(text: string): number {
@@ -114,7 +114,7 @@ export function potIn(text: string, temps: boolean): { said: PotSaid; found: Fou
       said.tempC = tempC;
       found.push({ what: 'oil-temperature', text: `${tempC} °C`, value: tempC });
     }
-    const minutes = sauce.test(sentence) && !/\b(fry|oil)\b/i.test(sentence) ? null : fryMinutesIn(sentence, tempC !== null || /\b(deep-?fry|fry|frying|oil)\b/i.test(text));
+    const minutes = sauce.test(sentence) && !/\b(fry|oil)\b/i.test(sentence) ? null : fryMinutesIn(sentence, said.tempC !== null || /\b(deep-?fry|fry|frying|oil)\b/i.test(text));
     if (minutes !== null) {
       const sum = said.minutes !== null && /\b(again|second (fry|time)|flip|turn|other side)\b/i.test(sentence);
       if (said.minutes === null || sum) {

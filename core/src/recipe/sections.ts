@@ -4,6 +4,7 @@ export type SectionKind =
 
 /** Headings, the more special first. */
 const SECTIONS: readonly (readonly [RegExp, SectionKind])[] = [
+  [/\b(egg|milk|buttermilk|wet|yogh?urt)[ -]?(mix(ture)?|dip|bath|wash|soak|bowl)\b/i, 'wet'],
   [/\bmarinade|\bbrine|\bmarinat|\bsoak/i, 'marinade'],
   [/\bdip(ping)?\b(?!.*\bstation)(?=.*\b(sauce|serve|serving)|\s*$)|\b(aioli|mayo|mayonnaise|tartare?|raita|remoulade|ketchup|relish|chutney|salsa)\b/i, 'dip'],
   [/\bsauce|\bgravy|\bglaze|\bsyrup|\bdressing|\bdrizzle|\bbutter$|\btoss/i, 'sauce'],

@@ -204,7 +204,8 @@ class Splitting {
 
   line(raw: string, next: string, before: string): void {
     const bulleted = BULLET.test(raw);
-    const numbered = NUMBERED.test(raw);
+    const bareNumber = /^\s*\d{1,2}\s+(?=[A-Z][a-z]+\s)/;
+    const numbered = NUMBERED.test(raw) || (bareNumber.test(raw) && VERBS.has(firstWord(raw.replace(bareNumber, ''))));
     const text = clean(raw.replace(BULLET, '').replace(/^\s*step\s+\d+\s*[:.-]?\s*$/i, ''));
     if (!/[\p{L}\p{N}]/u.test(text)) return;
     if (YIELD.test(text) && words(text) <= 8) {
@@ -216,7 +217,7 @@ class Splitting {
       this.out.headings.push(text);
       return;
     }
-    const unnumbered = numbered ? text.replace(NUMBERED, '') : text;
+    const unnumbered = numbered ? text.replace(NUMBERED, '').replace(bareNumber, '') : text;
     const bare = this.out.title !== '' && this.region !== 'method' && isBareHeading(this.pantry, text, before, next);
     const label = bulleted && /:$/.test(text) && words(text) <= 6 ? text.slice(0, -1) : null;
     const heading = bulleted || numbered ? label : (headingOf(raw, text) ?? (bare ? text : null));
@@ -279,6 +280,17 @@ class Splitting {
   }
 }
 
+/** A row of a Markdown table as a line: "| flour | 200 g |" as "flour, 200 g"; the line under its head is nothing. */
+function rowOfTable(line: string): string {
+  if (!/^\s*\|.*\|\s*$/.test(line)) return line;
+  if (/^[\s|:-]+$/.test(line)) return '';
+  return line
+    .split('|')
+    .map((cell) => cell.trim())
+    .filter((cell) => cell !== '')
+    .join(', ');
+}
+
 /** A prose without a list: what is told as cooking are steps. */
 function asProse(text: RecipeText): RecipeText {
   if (text.ingredients.length > 0) return text;
@@ -295,7 +307,12 @@ function asProse(text: RecipeText): RecipeText {
  * Every line of the text stands somewhere in it.
  */
 export function recipeInText(pantry: Pantry, text: string): RecipeText {
-  const lines = text.replace(/\r\n?/g, '\n').split('\n');
+  const lines = text
+    .replace(/\r\n?/g, '\n')
+    // What stands in brackets on a line of its own belongs to the line above.
+    .replace(/(?<=\S)\n[ \t]*(?=\([^)\n]*\)[ \t]*(\n|$))/g, ' ')
+    .split('\n')
+    .map(rowOfTable);
   const splitting = new Splitting(pantry);
   lines.forEach((line, at) => splitting.line(line, lines[at + 1] ?? '', lines[at - 1] ?? ''));
   return asProse(splitting.out);

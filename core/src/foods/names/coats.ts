@@ -110,7 +110,7 @@ export const COAT_NAMES: Readonly<Record<string, string>> = {
   water: 'water, cold water, ice water, iced water, tap water, warm water, ice cold water',
   'sparkling-water':
     'sparkling water, soda water, club soda, fizzy water, seltzer, carbonated water, soda, mineral water',
-  beer: 'beer, lager, ale, stout, pale ale, cold beer, wheat beer, light beer',
+  beer: 'beer, lager, ale, stout, pale ale, bitter, cold beer, wheat beer, light beer',
   'gluten-free-beer': 'gluten free beer, gf beer, gluten free lager',
   milk: 'milk, whole milk, semi skimmed milk, skimmed milk, cow’s milk, full fat milk, low fat milk',
   'soy-milk': 'soy milk, soya milk, soya drink, plant milk, unsweetened soy milk, plant based milk, non dairy milk',
