@@ -206,6 +206,20 @@ function amountSaid(food: Food, said: LineAmount, text: string, head: string, cu
   };
 }
 
+/** Names of a food that as often say how another one is cut: "seitan steaks". */
+const CUT_NAMES: ReadonlySet<string> = new Set(
+  'steak fillet burger patty ball bite stick cake nugget cutlet escalope schnitzel chop finger tender roll croquette'.split(' '),
+);
+
+/** The food that words name; a cut's name gives way to another food beside it. Null when no run of words is a name. */
+export function recogniseFood(pantry: Pantry, text: string): Recognised | null {
+  const fits = (item: Ingredient): boolean => item.food !== undefined;
+  const found = recognise(pantry, text, { fits });
+  if (!found || found.called.length > 1 || !CUT_NAMES.has(found.called[0])) return found;
+  const other = recognise(pantry, found.beside.join(' '), { fits });
+  return other ? { ...other, beside: [...other.beside, ...found.called] } : found;
+}
+
 /**
  * A food as it is bought and cut, from a cook's words: "1½ lb thighs, bite-size", "1 large onion in 13 mm rings", "12 prawns
  * 16/20". What is not understood is asked about with the likeliest answers.
@@ -223,7 +237,7 @@ export function readFood(
   const fits = (item: Ingredient): boolean => item.food !== undefined;
   // What stands behind a comma or "cut into" says how, and only in need what.
   const [head] = words.split(/,|\b(?:cut|sliced|in|into)\b/);
-  const found = recognise(pantry, head, { fits }) ?? recognise(pantry, words, { fits });
+  const found = recogniseFood(pantry, head) ?? recogniseFood(pantry, words);
   if (!found) {
     const near = findIngredients(pantry, comparedWords(words).slice(-2).join(' '), { fits });
     return asked(

@@ -107,6 +107,7 @@ const wordsFor = ({ item, called }: Thing, unique: (word: string) => boolean): s
   if (head === 'yolk' || head === 'white') more.push('egg');
   if (item?.group === 'starch') more.push('starch', 'cornstarch', 'cornflour');
   if (item) more.push(...namesOf(item).map(comparedWords).filter((name) => name.length === 1).flat());
+  if (item?.food) more.push(...comparedWords(item.name));
   more.push(...called.filter((word) => (item?.food ? true : unique(word) && !onlyDescribes(word))));
   return [head, ...more];
 };
@@ -147,7 +148,7 @@ function mentionsIn(words: readonly string[], plural: (word: string) => boolean,
 }
 
 const GOES_ON =
-  /^\s*((just before|right before|when|once|after|shortly before) [^,]{2,40}, ?)?(then |and |now |gradually |slowly |next |finally )*(add|stir in|tip in|sift in|whisk in|pour in|fold in|mix in|beat in|stir through|season( well)? with|gradually|slowly|thin|loosen|pour over|whisk until|stir until|mix until|let it|crush)\b/i;
+  /^\s*((just before|right before|when|once|after|shortly before) [^,]{2,40}, ?)?(then |and |now |gradually |slowly |next |finally )*(add|stir in|tip in|sift in|whisk in|pour in|fold in|mix in|beat in|stir through|season( well)? with|gradually|slowly|thin|loosen|pour over|whisk until|stir until|mix until|let it)\b/i;
 const NEW_BOWL = /\b(another|second|third|separate|different|own|fourth|next|other|last)\b.{0,24}\b(bowl|dish|plate|tray|bag|one)?\b/i;
 
 /** Steps as clauses that each do one thing, and what each names. */

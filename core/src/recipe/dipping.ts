@@ -41,7 +41,7 @@ const BOWL_WORDS: readonly (readonly [RegExp, (bowl: Bowl) => boolean])[] = [
   [/^batter$/, ({ kind }) => kind === 'batter'],
   [/^(wash|liquid|wet|custard)$/, isWet],
   [/^marinade$/, ({ kind }) => kind === 'marinade'],
-  [/^(dry|breading|coating|dredge|dredging)$/, isDry],
+  [/^(breading|coating|dredging)$/, isDry],
   [/^(crumb|breadcrumb|panko)$/, ({ kind }) => kind === 'finish'],
 ];
 const ORDINALS: Readonly<Record<string, number>> = { first: 0, second: 1, third: 2, fourth: 3 };
@@ -67,7 +67,8 @@ function visitsIn(clause: Clause, bowls: readonly Bowl[], before: readonly Bowl[
       if (inOrder[ordinal]) visits.push(inOrder[ordinal]);
       continue;
     }
-    const fits = BOWL_WORDS.find(([pattern]) => pattern.test(word))?.[1];
+    const dryBowl = /^(dry|dredge)$/.test(word) && /^(mix|mixture|ingredient|bowl|coating|dish)$/.test(clause.words[at + 1] ?? '');
+    const fits = dryBowl ? isDry : BOWL_WORDS.find(([pattern]) => pattern.test(word))?.[1];
     const named = mention?.things.filter((t) => does(t) !== 'season' && does(t) !== 'oil' && does(t) !== 'food') ?? [];
     const inIt = bowls.filter((b) => (isCoat(b) || b.kind === 'marinade') && b.things.some((t) => named.includes(t)));
     const choice = inIt.length > 0 ? inIt : fits ? bowls.filter(fits) : [];

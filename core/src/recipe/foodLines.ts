@@ -1,6 +1,7 @@
-import { comparedWords, isFlesh } from '../foods/index.js';
+import { comparedWords, isFlesh, type Ingredient } from '../foods/index.js';
 import type { Clause } from './clauses.js';
-import { sectionKind } from './sections.js';
+import { does } from './grouping.js';
+import { isOneBowl, sectionKind } from './sections.js';
 import type { Thing } from './things.js';
 
 /** Points for what makes a line the food that is fried. Our judgement. */
@@ -34,9 +35,19 @@ function pointsOf(thing: Thing, title: readonly string[], clauses: readonly Clau
 const WITH_THE_FIRST = 6;
 
 /** The lines that are the food, the one that most speaks for first; those of a filling stand with it. */
-export function foodLines(things: readonly Thing[], title: string, clauses: readonly Clause[]): Thing[] {
+export function foodLines(
+  things: readonly Thing[],
+  title: string,
+  clauses: readonly Clause[],
+  titleFood: Ingredient | null,
+): Thing[] {
   const words = comparedWords(title);
   const foods = things.filter(isWhole);
+  if (titleFood !== null && !foods.some((t) => t.item === titleFood)) {
+    // "Scotch eggs" of "6 eggs": what the title names is made of the line that shares its word.
+    const made = things.find((t) => !isOneBowl(sectionKind(t.section)) && !isWhole(t) && t.called.some((w) => words.includes(w)) && does(t) === 'glue');
+    if (made) return [made, ...foods.filter((t) => t.own === null && (t.grams ?? 0) > 0)];
+  }
   const [firstFood] = foods;
   const rated = foods
     .map((thing) => ({ thing, points: pointsOf(thing, words, clauses, thing === firstFood) }))

@@ -100,6 +100,17 @@ function parted(things: readonly Thing[], text: string): Thing[][] {
 const ASIDE_WORDS = 4;
 const MARINADE = /\bmarinade\b|\bmarinate|(?<!pickle )\bbrine\b/i;
 
+const FILLS = /\b(stuff|fill) (the|each|every|them|with)\b|\b(spoon|pipe|tuck|divide|place|press)\b.{0,40}\b(into|inside|in) (the |each |every )?(flowers?|pockets?|cavit\w+|wrappers?|peppers?|mushrooms?|caps?|chill(ie|i)s|slits?|olives?|breasts?)\b/i;
+const DRY_ONES = /\b(all|the|remaining|other|rest of the)?\s*dry (stuff|ingredients|things|goods)\b/i;
+const SPICES = /\b(spices|seasonings|the seasoning|spice mix)\b/i;
+
+/** Lines that are meant together: "the dry ingredients", "the spices". */
+function collectiveIn(text: string, things: readonly Thing[]): Thing[] {
+  const dry = (t: Thing): boolean => does(t) === 'powder' || t.item?.dry?.grain === 'meal' || does(t) === 'season';
+  if (DRY_ONES.test(text)) return things.filter(dry);
+  return SPICES.test(text) ? things.filter((t) => does(t) === 'season' && t.item?.group !== 'leavening') : [];
+}
+
 const SHAPES = /\b(shape|form|mould|mold)\b|\broll\b.{0,40}\b(into|in) (\d+ )?(small |even |little )?(balls|logs|sausages|cylinders|barrels)/i;
 
 /** Where the food is shaped of what was mixed before: croquettes, cakes, balls. −1 where it is not. */
@@ -121,25 +132,44 @@ const saucedLate = (things: readonly Thing[]): 'sauce' | 'dip' =>
   things.some(({ item }) => item !== null && /mayo|yoghurt|sour-cream|cream-cheese|tahini/.test(item.id)) ? 'dip' : 'sauce';
 
 /** Things that the steps mix or set out together, clause by clause. */
-function bySteps(clauses: readonly Clause[], grouped: ReadonlySet<Thing>, foods: readonly Thing[]): Group[] {
+function bySteps(
+  clauses: readonly Clause[],
+  grouped: ReadonlySet<Thing>,
+  all: readonly Thing[],
+  sections: readonly Group[],
+  foods: readonly Thing[],
+): Group[] {
   const groups: Group[] = [];
   const taken = new Set<Thing>(grouped);
   let last: Group | null = null;
+  let holdsFood = false;
+  const sectionNamed = (text: string): Group | undefined =>
+    sections.find((g) => g.said !== null && g.said !== 'food' && new RegExp(`\\b${g.said}\\b`, 'i').test(text));
   const shaped = shapedAt(clauses);
   const fried = friedAt(clauses);
   const dipped = new Set(clauses.filter(({ deed }) => deed === 'dip').flatMap((c) => c.mentions.flatMap((m) => m.things)));
   clauses.forEach((clause, at) => {
     const late = at > fried && clause.deed !== 'serve' && clause.deed !== 'dip';
     const sauced = saysSauce(clause) ?? (late && (clause.deed === 'mix' || clause.deed === 'sauce' || /\b(pan|saucepan|simmer|bubble)\b/i.test(clause.text)) ? 'late' : null);
-    const filling = at <= shaped && clause.deed !== 'dip';
-    const mixes = clause.deed === 'mix' || clause.deed === 'marinate' || sauced !== null || filling;
+    const fills = FILLS.test(clause.text) || (clause.deed === 'mix' && clauses[at + 1]?.step === clause.step && FILLS.test(clauses[at + 1].text));
+    const filling = (at <= shaped || fills) && clause.deed !== 'dip';
+    const mixes = clause.deed === 'mix' || (DRY_ONES.test(clause.text) && clause.deed === 'other') || clause.deed === 'marinate' || sauced !== null || filling;
     const seasons = clause.deed === 'season' && !filling;
     if (!mixes && !seasons) {
+      const told = /\b(mix|whisk|stir|combine|make)\b/i.test(clause.text) ? sectionNamed(clause.text) : undefined;
+      if (told) {
+        last = told;
+        return;
+      }
       if (clause.deed !== 'other' && clause.words.length > ASIDE_WORDS) last = null;
       return;
     }
+    const collective = collectiveIn(clause.text, all).filter((t) => !foods.includes(t));
     const inStep = clauses.filter(({ step }) => step === clause.step);
-    const named = clause.mentions.flatMap((m) => (m.all ? m.things : meant(m.things, clause, inStep, taken))).filter((t) => !foods.includes(t));
+    const named = [
+      ...clause.mentions.flatMap((m) => (m.all ? m.things : meant(m.things, clause, inStep, taken))).filter((t) => !foods.includes(t)),
+      ...collective,
+    ];
     const ofFood = clause.mentions.some((m) => m.things.some((t) => foods.includes(t)));
     const fresh = [...new Set(named)].filter((t) => !taken.has(t) && !(filling && dipped.has(t)));
     if (seasons) {
@@ -152,13 +182,18 @@ function bySteps(clauses: readonly Clause[], grouped: ReadonlySet<Thing>, foods:
     if (fresh.length === 0) {
       // "Add the chicken and marinate": the bowl that was just mixed is the marinade.
       if (last && clause.deed === 'marinate' && !has(last, 'powder', 'finish')) last.said ??= 'marinade';
-      const before = groups.find((g) => g.things.some((t) => named.includes(t)));
+      const before =
+        [...groups, ...sections].find((g) => g.things.some((t) => named.includes(t))) ??
+        sectionNamed(clause.text);
       if (before) last = before;
       return;
     }
     fresh.forEach((t) => taken.add(t));
+    // What is dry and goes onto the food in the same bowl is a coat of its own.
+    const onFood = holdsFood && last !== null && has({ things: fresh }, 'powder', 'finish');
+    holdsFood = (holdsFood && clause.goesOn && !onFood) || (ofFood && clause.deed === 'mix' && !filling);
     const goesOn = clause.goesOn || (filling && last?.said === 'filling') || (sauced === 'late' && last?.said === 'sauce');
-    if (last && (goesOn || (marinade && last.said === 'marinade'))) {
+    if (last && !onFood && (goesOn || (marinade && last.said === 'marinade'))) {
       last.things.push(...fresh);
       if (marinade) last.said ??= 'marinade';
       return;
@@ -196,8 +231,10 @@ function goesWith(group: Group, thing: Thing): boolean {
     case 'thin':
       return has(group, 'glue', 'thin', 'powder') && !has(group, 'finish');
     case 'powder':
-      return has(group, 'powder') && !has(group, 'glue', 'thin', 'finish');
+      return (has(group, 'powder') || group.things.some((t) => t.item?.dry?.grain === 'meal')) && !has(group, 'glue', 'thin', 'finish');
     case 'finish':
+      // Meal is stirred into flour; crumbs are a bowl of their own.
+      if (thing.item?.dry?.grain === 'meal' && has(group, 'powder')) return !has(group, 'glue', 'thin');
       return has(group, 'finish') && !has(group, 'glue', 'thin');
     default:
       return false;
@@ -205,13 +242,31 @@ function goesWith(group: Group, thing: Thing): boolean {
 }
 
 /** What no heading and no step puts anywhere: with the line before it, or a bowl of its own. */
-function byNeighbours(left: readonly Thing[], all: readonly Thing[], groups: Group[], foods: readonly Thing[]): void {
+function byNeighbours(
+  left: readonly Thing[],
+  all: readonly Thing[],
+  groups: Group[],
+  foods: readonly Thing[],
+  dips: readonly Clause[],
+): void {
+  const named = dips.map(({ mentions, words }) => ({ words, sure: mentions.filter((m) => m.things.length === 1) }));
+  const dipped = new Set(named.flatMap(({ sure }) => sure.map((m) => m.things[0])));
+  /** "Toss with flour and starch": one bowl of both. */
+  const together = (a: Thing, b: Thing): boolean =>
+    named.some(({ words, sure }) =>
+      sure.some((m, k) => sure[k + 1] && words[sure[k + 1].word - 1] === 'and' && [m, sure[k + 1]].every((x) => [a, b].includes(x.things[0]))),
+    );
+  // What is dipped into by its own name is a bowl of its own: "flour, then egg, then semolina".
+  const apart = (group: Group, thing: Thing): boolean =>
+    dipped.has(thing) &&
+    has({ things: [thing] }, 'powder', 'finish') &&
+    group.things.some((t) => dipped.has(t) && has({ things: [t] }, 'powder', 'finish') && !together(t, thing));
   for (const thing of left) {
     const before = all.slice(0, thing.at).reverse();
     const near = before.map((t) => groups.find((g) => g.things.includes(t)) ?? (foods.includes(t) ? 'food' : null));
     const group = near.find((g) => g !== null) ?? null;
-    const same = group !== null && group !== 'food' && goesWith(group, thing) ? group : null;
-    const other = groups.find((g) => g.said === null && does(thing) !== 'season' && does(thing) !== 'oil' && goesWith(g, thing));
+    const same = group !== null && group !== 'food' && !apart(group, thing) && goesWith(group, thing) ? group : null;
+    const other = groups.find((g) => g.said === null && does(thing) !== 'season' && does(thing) !== 'oil' && !apart(g, thing) && goesWith(g, thing));
     const into = same ?? other;
     if (into) {
       into.things.push(thing);
@@ -240,7 +295,7 @@ export function groupsOf(
 ): Group[] {
   const sections = bySection(things);
   const grouped = new Set<Thing>([...all.filter((t) => !things.includes(t)), ...sections.flatMap((g) => g.things)]);
-  const steps = bySteps(clauses, grouped, foods);
+  const steps = bySteps(clauses, grouped, things, sections, foods);
   const groups = [...sections, ...steps];
   const inOne = new Set(groups.flatMap((g) => g.things));
   byNeighbours(
@@ -248,6 +303,7 @@ export function groupsOf(
     all,
     groups,
     foods,
+    clauses.filter(({ deed }) => deed === 'dip'),
   );
   return groups.filter((g) => g.things.length > 0);
 }

@@ -142,10 +142,10 @@ const PIECES = /\b(?:makes|into|shape|form)\b[^.\d]{0,24}(\d{1,3})\b/i;
  * Croquettes, cakes and balls that are shaped of a mixture: what the title calls them, as many as the recipe says; the usual
  * number where it says none. Null where the title names none.
  */
-export function shapedFood(pantry: Pantry, title: string, told: readonly string[]): FoodRead | null {
+export function shapedFood(pantry: Pantry, title: string, told: readonly string[], counted: number | null): FoodRead | null {
   const named = recognise(pantry, title, { fits: (item) => item.food !== undefined });
   if (!named) return null;
-  const many = told.map((text) => PIECES.exec(text)?.[1]).find((n) => n !== undefined);
+  const many = told.map((text) => PIECES.exec(text)?.[1]).find((n) => n !== undefined) ?? counted ?? undefined;
   const name = named.called.join(' ');
   const { bought, likely } = readFood(pantry, many === undefined ? name : `${many} ${name}`);
   const taken = bought ?? likely[0];

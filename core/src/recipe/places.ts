@@ -14,12 +14,23 @@ export interface Place {
 
 /** Things that stand on the plate beside the dish, and are nothing of it. */
 const BESIDE = /\b(buns?|rolls?|bread|rice|noodles?|tortillas?|wraps?|chips|fries|slaw|coleslaw|salad|lettuce|cabbage|waffles?|pitta|pita|naan|potatoes|pickles?|gherkins?|lemons?|limes?|parsley|coriander|cilantro|chives|spring onions?|scallions?|herbs|radish(es)?|watercress|rocket|arugula|cress|sprouts|kimchi|tomato(es)?|onions?|avocado|cucumber)\b/i;
+const PLATED = /\b(buns?|lettuce|coleslaw|slaw|salad|tortillas|pitta|pita|wraps|noodles|(cooked|steamed|boiled) rice|waffles)\b/i;
 const TOOLS = /\b(skewers?|paper towels?|kitchen paper|thermometer|toothpicks?|cocktail sticks?|foil|parchment|cooking spray|gloves|string|ice cubes?|newspaper)\b/i;
 
 const onlyIn = (thing: Thing, clauses: readonly Clause[], ...deeds: Clause['deed'][]): boolean => {
   const named = clauses.filter(({ mentions }) => mentions.some((m) => m.things.includes(thing) && m.things.length === 1));
   return named.length > 0 && named.every(({ deed }) => deeds.includes(deed));
 };
+
+/** What is served with the dish: a sauce beside it, or a garnish. */
+function served(thing: Thing): Place {
+  const { item, text } = thing;
+  const creamy = does(thing) === 'glue' && item?.id.startsWith('egg') !== true;
+  const sauce = does(thing) === 'sauce' || creamy || /\b(sauce|mayo|aioli|ketchup|dip|gravy)\b/i.test(text);
+  return sauce
+    ? { takenFor: 'dip', sure: 'sure', why: 'The recipe serves it beside.' }
+    : { takenFor: 'garnish', sure: 'sure', why: 'The recipe serves it with the dish.' };
+}
 
 /** What a line is that goes into no bowl of the coat: the oil of the pot, what is served with it, what is no food. Null for the rest. */
 export function placeOutside(thing: Thing, clauses: readonly Clause[]): Place | null {
@@ -29,6 +40,9 @@ export function placeOutside(thing: Thing, clauses: readonly Clause[]): Place | 
     const oil = /spray/i.test(text);
     return { takenFor: oil ? 'frying-oil' : 'other', sure: 'sure', why: oil ? 'It is sprayed, and mixed into nothing.' : 'It is a tool, and nothing of the coat.' };
   }
+  if (own === 'dipping') return { takenFor: 'dip', sure: 'sure', why: 'The recipe says that it is for dipping.' };
+  if (own === 'serving' || kind === 'garnish') return served(thing);
+  if (PLATED.test(text) && !isOneBowl(kind)) return { takenFor: 'garnish', sure: 'likely', why: 'It is served with the dish.' };
   const fat = does(thing) === 'oil' || (!item && /\b(oil|fat|lard|shortening|ghee|dripping)\b/i.test(text));
   if (fat) {
     if (own === 'frying' || kind === 'frying') return { takenFor: 'frying-oil', sure: 'sure', why: 'The recipe says that it is to fry in.' };
@@ -43,13 +57,6 @@ export function placeOutside(thing: Thing, clauses: readonly Clause[]): Place | 
     return null;
   }
   if (kind === 'frying' && !item) return { takenFor: 'other', sure: 'guess', why: 'It stands with the oil, and is not known here.' };
-  if (own === 'dipping') return { takenFor: 'dip', sure: 'sure', why: 'The recipe says that it is for dipping.' };
-  if (own === 'serving' || kind === 'garnish') {
-    const sauce = does(thing) === 'sauce' || item?.id === 'mayonnaise' || item?.id === 'vegan-mayonnaise' || item?.id === 'greek-yoghurt' || item?.id === 'sour-cream' || /\b(sauce|mayo|aioli|ketchup|dip|gravy)\b/i.test(text);
-    return sauce
-      ? { takenFor: 'dip', sure: 'sure', why: 'The recipe serves it beside.' }
-      : { takenFor: 'garnish', sure: 'sure', why: 'The recipe serves it with the dish.' };
-  }
   if (isGarnish(thing) && onlyIn(thing, clauses, 'serve', 'fry', 'other')) return { takenFor: 'garnish', sure: 'sure', why: 'The steps put it on at the end.' };
   if (does(thing) !== 'food' && item && !isOneBowl(kind) && onlyIn(thing, clauses, 'serve')) {
     const sauce = does(thing) === 'sauce' || does(thing) === 'glue';

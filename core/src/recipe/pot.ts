@@ -16,7 +16,7 @@ const PAN = /\b(shallow|pan)[- ]?(fry|fried|frying)|\b(skillet|frying pan|sauté
 const FIRE: readonly (readonly [RegExp, number, string])[] = [
   [/\bmedium[- ](to[- ])?high( heat)?\b/i, 180, 'medium-high heat'],
   [/\bmedium[- ](to[- ])?low( heat)?\b/i, 160, 'medium-low heat'],
-  [/\bmedium heat\b|\bmoderate(ly)? (heat|hot)\b|\bover medium\b/i, 170, 'medium heat'],
+  [/\bmedium(-| )?(heat|flame|fire)\b|\bmoderate(ly)? (heat|hot)\b|\bover medium\b/i, 170, 'medium heat'],
   [/\bhigh heat\b|\bvery hot\b|\bsmoking\b/i, 190, 'high heat'],
   [/\b(bread|crumb|batter)\b.{0,60}\b(sizzle|brown|golden|float)|\bshimmer|\bhot oil\b|\boil is hot\b|\bwooden spoon\b/i, 175, 'hot oil'],
 ];
@@ -90,6 +90,8 @@ export function fryMinutesIn(sentence: string, inFrying = false): number | null 
     spans.push(PER_SIDE.test(around) && !/\b(first|one) side/i.test(around) ? 2 * minutes : minutes);
   }
   if (spans.length === 0) return null;
+  const more = OTHER_SIDE.test(sentence) ? /\b(\d+) more\b(?! min)|\banother (\d+)\b(?! ?min)/i.exec(sentence) : null;
+  if (more && spans.length === 1) spans.push(Number(more[1] ?? more[2]));
   const both = spans.length > 1 && OTHER_SIDE.test(sentence) ? spans[0] + spans[1] : spans[0];
   const one = spans.length === 1 && /\b(first|one) side|until the (underside|bottom|first side)/i.test(sentence) ? 2 * both : both;
   return Math.min(MOST_MINUTES, Math.round(one * 2) / 2 || 0.5);

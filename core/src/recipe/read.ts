@@ -2,7 +2,7 @@ import { soldAs, usualPotMinutes } from '../cut/index.js';
 import type { LayerSpec } from '../coat/index.js';
 import { patted, type Dish, type FriedCook, type SideBowl, type SideUse } from '../dish/index.js';
 import { piecesOf } from '../entry/index.js';
-import { foodOf, isFlesh, KNOWN, type Pantry } from '../foods/index.js';
+import { foodOf, isFlesh, KNOWN, recognise, type Pantry } from '../foods/index.js';
 import { bowlsIn, type Setting } from './bowls.js';
 import { clausesOf, type Clause } from './clauses.js';
 import { foodLines } from './foodLines.js';
@@ -146,7 +146,8 @@ export function understand(
   const written = text.ingredients.length > 0 ? text.ingredients : thingsInProse(pantry, text.steps);
   const things = written.map((line, at) => thingOf(pantry, line, at));
   const clauses = clausesOf(text.steps, things);
-  const foods = foodLines(things, text.title, clauses);
+  const titleFood = recognise(pantry, text.title, { fits: (item) => item.food !== undefined })?.item ?? null;
+  const foods = foodLines(things, text.title, clauses, titleFood);
   const guesses: Guess[] = [];
   const guess = (field: string, why: string): void => void guesses.push({ field, why });
   const setting = bowlsIn(pantry, { things, clauses, foods, moved }, guess);
@@ -155,7 +156,8 @@ export function understand(
   const beside = besideOf(recipeBowls, steps);
   const main = setting.food;
   const told = [...text.headings, ...text.steps.map((s) => s.text)];
-  const shaped = shapedAt(clauses) >= 0 ? shapedFood(pantry, text.title, told) : null;
+  const made = shapedAt(clauses) >= 0 || (foods.length > 0 && !foods[0].item?.food);
+  const shaped = made ? shapedFood(pantry, text.title, told, main?.quantity ?? null) : null;
   const read = shaped ?? (main ? readFoodLine(pantry, main, clauses) : null);
   const food = read?.bought ? foodOf(pantry, read.bought.foodId) : foodIn(pantry, main);
   const making = makingOf(clauses, food, main?.text ?? '');

@@ -50,6 +50,7 @@ const WITH_OBJECT = /^\w+\s+(the|each|it|them|both|all|over|well|generously|ligh
 
 const startsWithVerb = (text: string): boolean => {
   const first = firstWord(text);
+  if (first === 'deep') return /^deep[- ]?fry\b/i.test(text);
   return VERBS.has(first) && (!ALSO_THINGS.has(first) || WITH_OBJECT.test(text));
 };
 
@@ -100,6 +101,8 @@ function isBareHeading(pantry: Pantry, text: string, before: string, next: strin
 const regionOf = (heading: string): Region | null => HEADS.find(([pattern]) => pattern.test(heading))?.[1] ?? null;
 
 /** "Batter: 1 cup flour, 1 cup beer": the label before a list. */
+/** "Batter mix (120 g flour, 1 tsp salt)": the same with its list in brackets. */
+const BRACKETED = /^([A-Za-z][A-Za-z &’'-]{1,34})\s*\(([^()]{6,})\)$/;
 const LABELLED = /^([A-Za-z][A-Za-z &’'()-]{1,34}):\s+(.{3,})$/;
 
 /** Parts of a line that lists several things; the line itself where it names one. */
@@ -161,7 +164,9 @@ class Splitting {
 
   /** A label with what it holds on one line; whether it was one. */
   private labelled(text: string): boolean {
-    const found = LABELLED.exec(text);
+    const inBrackets = BRACKETED.exec(text);
+    const listed = inBrackets && sectionKind(inBrackets[1]) !== 'food' && listedIn(this.pantry, inBrackets[2]).length > 1;
+    const found = listed ? inBrackets : LABELLED.exec(text);
     if (!found) return false;
     const [, label, rest] = found;
     const region = regionOf(label);
@@ -241,7 +246,7 @@ class Splitting {
 
   private isTitle(text: string, next: string): boolean {
     if (this.out.ingredients.length > 0 || this.out.steps.length > 0) return false;
-    if (words(text) > 12 || /[.!?]$/.test(text) || STARTS_AMOUNT.test(text)) return false;
+    if (words(text) > 12 || /\.$/.test(text) || (/[!?]$/.test(text) && words(text) > 6) || STARTS_AMOUNT.test(text)) return false;
     return next.trim() === '' || !startsWithVerb(text) || words(text) < 5;
   }
 

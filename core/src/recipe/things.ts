@@ -1,4 +1,4 @@
-import { gramsOf, readAmount, readBowls, readLine, type LineAmount } from '../entry/index.js';
+import { gramsOf, readAmount, readBowls, readLine, recogniseFood, type LineAmount } from '../entry/index.js';
 import { comparedWords, ingredient, recognise, type Ingredient, type Pantry, type Portion } from '../foods/index.js';
 import type { WrittenLine } from './types.js';
 
@@ -76,6 +76,8 @@ function amountFirst(text: string): string {
 function readable(pantry: Pantry, text: string): string {
   const plain = bottled(bySizeOfLetter(text))
     .replace(/[*†‡]+/g, '')
+    .replace(/\bS ?& ?P\b/g, 'salt and pepper')
+    .replace(/\bw\/ ?/gi, 'with ')
     .replace(/\s+[–—-]\s+/g, ', ')
     .replace(/\((optional|divided|see notes?[^)]*|or more[^)]*|about \d[^)]*pieces?\)?|to taste)\)?/gi, ' ')
     .replace(/,?\s*\boptional\b/gi, '')
@@ -103,7 +105,7 @@ const isFood = (item: Ingredient): boolean => item.food !== undefined;
 /** The longer name wins; a coat's where both are as long. */
 function named(pantry: Pantry, words: string): { item: Ingredient; called: string[] } | null {
   const coat = recognise(pantry, words, { fits: (item) => !isFood(item) });
-  const food = recognise(pantry, words, { fits: isFood });
+  const food = recogniseFood(pantry, words);
   if (!coat || !food) return coat ?? food;
   const noun = (r: typeof coat): number => comparedWords(words).lastIndexOf(r.called.at(-1)!);
   if (food.called.length !== coat.called.length) return food.called.length > coat.called.length ? food : coat;
