@@ -1,5 +1,8 @@
 /** What a stored or sent number may be: the one place for every range. Lengths mm, temperatures °C, times min. */
 export const RANGES = {
+  /** Letters of a recipe as words, and as a page or a file. */
+  recipeText: { min: 0, max: 200_000 },
+  recipeHtml: { min: 0, max: 5_000_000 },
   lengthMm: { min: 3, max: 300 },
   thicknessMm: { min: 3, max: 80 },
   massG: { min: 1, max: 1500 },

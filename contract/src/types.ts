@@ -199,3 +199,12 @@ export interface FieldError {
   field: string;
   message: string;
 }
+
+/** A recipe to be read: one of a text, a page, or JSON. */
+export interface ReadRecipeRequest {
+  /** Plain words or Markdown. */
+  text?: string;
+  html?: string;
+  /** A document of schema.org, or a dish of Yellowmist; as JSON or as its text. */
+  json?: unknown;
+}

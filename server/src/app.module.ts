@@ -9,6 +9,7 @@ import { DevicesModule } from './devices/devices.module.js';
 import { HealthController } from './health/health.controller.js';
 import { KitchenModule } from './kitchen/kitchen.js';
 import { PantryModule } from './pantry/pantry.js';
+import { RecipesModule } from './recipes/recipes.module.js';
 import { SupperModule } from './supper/supper.js';
 
 @Module({})
@@ -24,6 +25,7 @@ export class AppModule {
         KitchenModule,
         SupperModule,
         ComputeModule,
+        RecipesModule,
         DevicesModule,
       ],
       controllers: [HealthController],

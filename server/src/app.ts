@@ -14,6 +14,8 @@ import { ProblemFilter } from './common/problem.filter.js';
 import type { Settings } from './settings.js';
 
 const BODY_LIMIT = '256kb';
+/** A page that is saved whole is large. */
+const RECIPE_LIMIT = '6mb';
 
 /** Only what this server itself serves; drawings may carry inline styles, nothing may carry inline scripts. */
 const CONTENT_SECURITY = {
@@ -67,6 +69,10 @@ function servePages(app: NestExpressApplication, webFolder: string): void {
   );
 }
 
+/** Whether a body is a recipe to be read. */
+const isRecipe = ({ url, headers }: { url?: string; headers: { 'content-type'?: string } }): boolean =>
+  url === '/api/recipes/read' && /^application\/json\b/.test(headers['content-type'] ?? '');
+
 /** The whole server, ready to listen. */
 export async function makeApp(settings: Settings): Promise<NestExpressApplication> {
   const app = await NestFactory.create<NestExpressApplication>(
@@ -80,6 +86,7 @@ export async function makeApp(settings: Settings): Promise<NestExpressApplicatio
     '/api',
     compression({ filter: (_, response) => !/event-stream/.test(String(response.getHeader('Content-Type'))) }),
   );
+  app.useBodyParser('json', { limit: RECIPE_LIMIT, type: isRecipe });
   app.useBodyParser('json', { limit: BODY_LIMIT });
   app.setGlobalPrefix('api');
   app.useGlobalFilters(new ProblemFilter());

@@ -98,7 +98,7 @@ const bought = allOf<BoughtAs>({
   });
 
 /** A bowl beside the coat. */
-const sideBowl = allOf<SideBowl>({
+export const sideBowlSchema = allOf<SideBowl>({
   name: nameSchema,
   use: oneOf(...SIDE_USES),
   portions: servedPortions,
@@ -135,6 +135,6 @@ export const dishSchema = allOf<Dish>({
   bought: bought.optional(),
   bareShare: within('bareShare').optional(),
   also: also.optional(),
-  beside: Joi.array().items(sideBowl).max(RANGES.beside.max).unique('name').optional(),
+  beside: Joi.array().items(sideBowlSchema).max(RANGES.beside.max).unique('name').optional(),
   servings: whole('servings').optional(),
 });

@@ -7,4 +7,5 @@ export { fryerSchema } from './fryer.js';
 export * from './kitchen.js';
 export { labelSchema, savePantrySchema } from './pantry.js';
 export { airPlanSchema } from './plan.js';
+export { readRecipeSchema, recipeReadingSchema } from './recipe.js';
 export { saveSupperSchema } from './supper.js';

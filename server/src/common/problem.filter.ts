@@ -4,9 +4,10 @@ import type { Problem } from '@yellowmist/contract';
 import { Refusal } from '@yellowmist/core';
 import { problem, ProblemException } from './problem.js';
 
+const TOO_LARGE = 413;
+
 interface BodyParserError {
   status?: number;
-  type?: string;
 }
 
 /** Turns everything thrown into problem details; what is unexpected is logged and told without its insides. */
@@ -26,8 +27,9 @@ export class ProblemFilter implements ExceptionFilter {
   private describe(error: unknown): Problem {
     if (error instanceof ProblemException) return error.getResponse() as Problem;
     if (error instanceof Refusal) return problem(400, error.message);
-    const { status, type } = (error ?? {}) as BodyParserError;
-    if (type === 'entity.too.large') return problem(413, 'The body is larger than 256 kB.');
+    const { status } = (error ?? {}) as BodyParserError;
+    if (status === TOO_LARGE || (error instanceof HttpException && error.getStatus() === TOO_LARGE))
+      return problem(TOO_LARGE, 'The body is too large: at most 256 kB can be sent, and 6 MB of a recipe that is to be read.');
     if (error instanceof HttpException) {
       const unread = error.getStatus() === 400 ? 'The request could not be read: ' : '';
       return problem(error.getStatus(), unread + error.message);

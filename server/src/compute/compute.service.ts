@@ -1,6 +1,6 @@
 import { Injectable, type OnApplicationShutdown } from '@nestjs/common';
-import type { Chosen, ConvertAnswer, SimulateAnswer, SimulateRequest } from '@yellowmist/contract';
-import { Refusal, type ConvertRequest } from '@yellowmist/core';
+import type { Chosen, ConvertAnswer, ReadRecipeRequest, SimulateAnswer, SimulateRequest } from '@yellowmist/contract';
+import { Refusal, type ConvertRequest, type RecipeReading } from '@yellowmist/core';
 import { Piscina } from 'piscina';
 import { ProblemException } from '../common/problem.js';
 import { ShelfService } from '../shelf/shelf.service.js';
@@ -34,6 +34,10 @@ export class ComputeService implements OnApplicationShutdown {
 
   simulate(request: SimulateRequest, signal?: AbortSignal): Promise<SimulateAnswer> {
     return this.run<SimulateAnswer>('simulate', request, signal);
+  }
+
+  readRecipe(request: ReadRecipeRequest): Promise<RecipeReading> {
+    return this.run<RecipeReading>('readRecipe', request);
   }
 
   choose(request: ConvertRequest): Promise<Chosen> {

@@ -1,12 +1,15 @@
-import type { Chosen, ConvertAnswer, SimulateAnswer, SimulateRequest } from '@yellowmist/contract';
+import type { Chosen, ConvertAnswer, ReadRecipeRequest, SimulateAnswer, SimulateRequest } from '@yellowmist/contract';
 import {
   changesWorth,
   convertDish,
   pantryOf,
+  readRecipe as read,
   Refusal,
   type ConvertRequest,
   type Label,
   type Pantry,
+  type RecipeReading,
+  type RecipeSource,
 } from '@yellowmist/core';
 import { conversionAnswer } from './answers.js';
 import { simulated } from './simulated.js';
@@ -46,3 +49,8 @@ export const choose = work((pantry, request: ConvertRequest): Chosen => {
   const [best] = convertDish({ ...request, pantry }).alternatives;
   return { family: best.family, by: 'search', plan: best.plan };
 });
+
+/** A recipe as it is understood. */
+export const readRecipe = work(
+  (pantry, request: ReadRecipeRequest): RecipeReading => read(pantry, request as RecipeSource),
+);
