@@ -208,7 +208,9 @@ function amountSaid(food: Food, said: LineAmount, text: string, head: string, cu
 
 /** Names of a food that as often say how another one is cut: "seitan steaks". */
 const CUT_NAMES: ReadonlySet<string> = new Set(
-  'steak fillet burger patty ball bite stick cake nugget cutlet escalope schnitzel chop finger tender roll croquette'.split(' '),
+  'steak fillet burger patty ball bite stick cake nugget cutlet escalope schnitzel chop finger tender roll croquette'.split(
+    ' ',
+  ),
 );
 
 /** The food that words name; a cut's name gives way to another food beside it. Null when no run of words is a name. */

@@ -2,7 +2,8 @@ import { spoken, capitalised } from '../units/index.js';
 import { ingredient, totalGrams, type Pantry, type Portion } from '../foods/index.js';
 import type { Clause } from './clauses.js';
 import { dippingOrder, filledIn, isDry, kindOf, marinadeBinds, RANK, type Bowl } from './dipping.js';
-import { does, groupsOf, has } from './grouping.js';
+import { does, has } from './group.js';
+import { groupsOf } from './grouping.js';
 import { placeFoodAside, placeOutside, placeUnknown, type Place } from './places.js';
 import { isOneBowl, sectionKind } from './sections.js';
 import type { Thing } from './things.js';
@@ -46,7 +47,10 @@ const portionsOf = (bowl: Bowl): Portion[] => {
   const grams = new Map<string, number>();
   for (const thing of bowl.things) {
     if (!thing.item || does(thing) === 'food') continue;
-    const portions = thing.portions.length > 0 ? thing.portions : [{ ingredientId: thing.item.id, grams: thing.grams ?? USUAL_G[does(thing)] }];
+    const portions =
+      thing.portions.length > 0
+        ? thing.portions
+        : [{ ingredientId: thing.item.id, grams: thing.grams ?? USUAL_G[does(thing)] }];
     for (const p of portions) grams.set(p.ingredientId, (grams.get(p.ingredientId) ?? 0) + p.grams);
   }
   return [...grams].map(([ingredientId, g]) => ({ ingredientId, grams: Number(Math.min(5000, g).toFixed(2)) }));
@@ -69,7 +73,14 @@ function nameOf(pantry: Pantry, kind: RecipeBowlKind, portions: readonly Portion
 }
 
 const bowlKind = (taken: TakenFor): RecipeBowlKind | null =>
-  taken === 'dust' || taken === 'binder' || taken === 'batter' || taken === 'finish' || taken === 'sauce' || taken === 'dip' ? taken : null;
+  taken === 'dust' ||
+  taken === 'binder' ||
+  taken === 'batter' ||
+  taken === 'finish' ||
+  taken === 'sauce' ||
+  taken === 'dip'
+    ? taken
+    : null;
 
 /** Milk or water that the food is soaked in, and that is poured away. */
 const isSoak = ({ things }: Bowl): boolean => things.every((t) => does(t) === 'thin');
@@ -101,8 +112,10 @@ function whyIn(bowl: Bowl, thing: Thing): Place {
   const takenFor = takenIn(bowl, thing);
   const into = INTO[bowl.kind];
   if (bowl.kind === 'filling') return { takenFor, sure: 'likely', why: 'It is a part of what is shaped.' };
-  if (takenFor === 'other') return { takenFor, sure: 'likely', why: 'The food is soaked in it, and it is poured away.' };
-  if (bowl.near?.includes(thing)) return { takenFor, sure: 'likely', why: `It goes into ${into} by what stands beside it.` };
+  if (takenFor === 'other')
+    return { takenFor, sure: 'likely', why: 'The food is soaked in it, and it is poured away.' };
+  if (bowl.near?.includes(thing))
+    return { takenFor, sure: 'likely', why: `It goes into ${into} by what stands beside it.` };
   if (bowl.section) return { takenFor, sure: 'sure', why: `It stands below “${bowl.section}”.` };
   const steps = bowl.things.length > 1 || bowl.said !== null;
   return steps
@@ -133,7 +146,8 @@ function settled(bowls: Bowl[], clauses: readonly Clause[], guess: (field: strin
   const dry = all.filter((b, k) => isDry(b) && all.indexOf(b) === k);
   const kinds = dry.map((bowl) => dryKind(bowl, all));
   dry.forEach((bowl, k) => (bowl.kind = kinds[k]));
-  if (!told && all.length > 1) guess('fried.layers', 'The recipe does not tell the order of dipping: it is taken as usual.');
+  if (!told && all.length > 1)
+    guess('fried.layers', 'The recipe does not tell the order of dipping: it is taken as usual.');
   return all;
 }
 
@@ -162,18 +176,27 @@ function move(thing: Thing, to: Moved, bowls: Bowl[], idOf: (bowl: Bowl) => stri
 }
 
 /** Lines sorted into bowls, in the order of dipping. */
-export function bowlsIn(pantry: Pantry, { things, clauses, foods, moved }: Sorting, guess: (field: string, why: string) => void): Setting {
+export function bowlsIn(
+  pantry: Pantry,
+  { things, clauses, foods, moved }: Sorting,
+  guess: (field: string, why: string) => void,
+): Setting {
   const places = new Map<Thing, Place>();
   const [best] = foods;
   for (const thing of foods) {
-    places.set(thing, { takenFor: 'food', sure: thing === best ? 'sure' : 'likely', why: thing === best ? 'It is what is coated and fried.' : 'It is fried with the food, or is a part of it.' });
+    places.set(thing, {
+      takenFor: 'food',
+      sure: thing === best ? 'sure' : 'likely',
+      why: thing === best ? 'It is what is coated and fried.' : 'It is fried with the food, or is a part of it.',
+    });
   }
   for (const thing of things.filter((t) => !places.has(t))) {
     const kind = sectionKind(thing.section);
     const outside = placeOutside(thing, clauses);
     if (outside) places.set(thing, outside);
     else if (!thing.item && !isOneBowl(kind)) places.set(thing, placeUnknown(thing));
-    else if (does(thing) === 'food' && kind !== 'sauce' && kind !== 'dip') places.set(thing, placeFoodAside(thing, clauses));
+    else if (does(thing) === 'food' && kind !== 'sauce' && kind !== 'dip')
+      places.set(thing, placeFoodAside(thing, clauses));
   }
   const inBowls = things.filter((t) => !places.has(t));
   const bowls = groupsOf(inBowls, things, clauses, foods).map((group): Bowl => ({ ...group, kind: kindOf(group) }));
@@ -197,7 +220,9 @@ export function bowlsIn(pantry: Pantry, { things, clauses, foods, moved }: Sorti
   }
   name();
   const inOrder = order.filter((b) => portionsOf(b).some((p) => p.grams > 0));
-  const used = [...new Set([...inOrder, ...bowls])].filter((b) => b.kind !== 'food' && b.kind !== 'filling' && b.things.some((t) => t.item));
+  const used = [...new Set([...inOrder, ...bowls])].filter(
+    (b) => b.kind !== 'food' && b.kind !== 'filling' && b.things.some((t) => t.item),
+  );
   const recipeBowls = used.map((bowl): RecipeBowl => {
     const kind = bowl.kind as RecipeBowlKind;
     const portions = portionsOf(bowl);
@@ -207,7 +232,8 @@ export function bowlsIn(pantry: Pantry, { things, clauses, foods, moved }: Sorti
   const lines = things.map((thing): ReadLine => {
     const bowl = bowls.find((b) => b.things.includes(thing));
     const own = places.get(thing);
-    const place = own && (moved.has(thing.at) || !bowl) ? own : bowl ? whyIn(bowl, thing) : placeUnknown(thing);
+    const into = moved.get(thing.at)?.bowl && bowl ? { ...own!, takenFor: takenIn(bowl, thing) } : own;
+    const place = into && (moved.has(thing.at) || !bowl) ? into : bowl ? whyIn(bowl, thing) : placeUnknown(thing);
     const unsure = thing.item === null && place.sure !== 'guess' && !moved.has(thing.at);
     return {
       text: thing.text,
@@ -223,14 +249,23 @@ export function bowlsIn(pantry: Pantry, { things, clauses, foods, moved }: Sorti
   });
   const withName = used.map((bowl, k) => ({ bowl, id: recipeBowls[k].id, name: recipeBowls[k].name }));
   for (const { bowl, name: called, id } of withName) {
-    const silent = bowl.things.filter((t) => t.item && t.grams === null && t.portions.length === 0 && does(t) !== 'season');
-    if (silent.length > 0) guess(`bowls.${id}`, `How much of it is not said for ${called.toLowerCase()}: a usual amount is taken.`);
+    const silent = bowl.things.filter(
+      (t) => t.item && t.grams === null && t.portions.length === 0 && does(t) !== 'season',
+    );
+    if (silent.length > 0)
+      guess(`bowls.${id}`, `How much of it is not said for ${called.toLowerCase()}: a usual amount is taken.`);
   }
   return {
     lines,
     recipeBowls,
     bowls: withName,
-    food: things.find((t) => (moved.get(t.at)?.takenFor ?? places.get(t)?.takenFor) === 'food' && t.item?.food && (moved.has(t.at) || t === best)) ?? best,
+    food:
+      things.find(
+        (t) =>
+          (moved.get(t.at)?.takenFor ?? places.get(t)?.takenFor) === 'food' &&
+          t.item?.food &&
+          (moved.has(t.at) || t === best),
+      ) ?? best,
     dippedIn: (step) => {
       const dips = clauses.filter((c) => c.step === step && c.deed === 'dip');
       const named = dippingOrder(dips, bowls).order;
@@ -238,7 +273,11 @@ export function bowlsIn(pantry: Pantry, { things, clauses, foods, moved }: Sorti
     },
     amountsSaid: (id) => {
       const found = withName.find((w) => w.id === id);
-      return found !== undefined && found.bowl.things.some((t) => t.grams !== null) && found.bowl.things.every((t) => t.grams !== null || does(t) === 'season');
+      return (
+        found !== undefined &&
+        found.bowl.things.some((t) => t.grams !== null) &&
+        found.bowl.things.every((t) => t.grams !== null || does(t) === 'season')
+      );
     },
   };
 }

@@ -34,11 +34,13 @@ const SETS_OUT =
 const MIX =
   /\b(whisk|mix|combine|stir|beat|sift|blend|fold|put|place|add|pour|spread|tip|crush|whizz|pulse|crack|break|set out|fill|scatter|toss together|lightly beat|make|knead|measure|have)\b/;
 const INTO_BOWL = /\b(bowl|dish|plate|tray|tin|bag|box|jug|blender|processor|station)s?\b/;
+const IN_THE_NEXT = /\b(in|into|on|onto) (a |the )?(second|third|fourth|another|last|other|next|one)\s*$/;
 const DIP =
   /\b(dredge|dip|coat|dust|roll|press|dunk|drag|bread|breaded|cover|pass|turn|toss|shake|double|submerge|drop|return|repeat)\b|\b(flour|batter|crumb) (the|each|them|it|both)\b|\bback into\b|\bagain\b/;
 const FRY = /\b(fry|frying|fries|deep-fry|deep fry|oil|skillet|hot fat|sizzle|golden|drain on|wok|pot|fryer)\b/;
 const SAUCE = /\b(sauce|glaze|mayo|mayonnaise|aioli|dressing|syrup|dip)\b/;
-const SERVE = /\b(serve|serving|garnish|sprinkle|scatter|top with|finish with|drizzle|squeeze|alongside|dunk away|enjoy)\b/;
+const SERVE =
+  /\b(serve|serving|garnish|sprinkle|scatter|top with|finish with|drizzle|squeeze|alongside|dunk away|enjoy)\b/;
 const MARINATE = /\b(marinate|marinade|brine|soak|refrigerate|chill|overnight|steep)\b/;
 const SEASON = /\b(season|rub|sprinkle)\b/;
 
@@ -50,7 +52,12 @@ const TURNS =
 const firstIsObject = (lower: string, mentions: readonly Mention[]): boolean => {
   const words = comparedWords(lower);
   const at = words.indexOf('toss');
-  return at >= 0 && mentions[0].word > at && mentions[0].word - at <= 3 && !/^(in|with|through)$/.test(words[mentions[0].word - 1] ?? '');
+  return (
+    at >= 0 &&
+    mentions[0].word > at &&
+    mentions[0].word - at <= 3 &&
+    !/^(in|with|through)$/.test(words[mentions[0].word - 1] ?? '')
+  );
 };
 
 /** "Season the flour with salt" mixes a bowl; "season the fish" does not. */
@@ -58,40 +65,68 @@ const seasonsBowl = (lower: string, mentions: readonly Mention[]): boolean => {
   const words = comparedWords(lower);
   const at = words.indexOf('season');
   const object = mentions.find((m) => m.word > at);
-  return at >= 0 && object !== undefined && object.word - at <= 3 && object.things.some(({ item }) => item?.dry !== undefined || item?.wet !== undefined);
+  return (
+    at >= 0 &&
+    object !== undefined &&
+    object.word - at <= 3 &&
+    object.things.some(({ item }) => item?.dry !== undefined || item?.wet !== undefined)
+  );
 };
 
 const deedOf = (text: string, section: string | null, mentions: readonly Mention[]): Deed => {
   const lower = text.toLowerCase();
   const names = (group: (thing: Thing) => boolean): boolean => mentions.some((m) => m.things.some(group));
   const coats = names(({ item }) => item !== null && item.food === undefined && item.group !== 'fat');
-  if (/\b(preheat|heat|bring|warm)\b.{0,40}\boil\b|\boil\b.{0,40}\b(hot|reaches|shimmer|°|degrees)/.test(lower)) return 'fry';
+  if (/\b(preheat|heat|bring|warm)\b.{0,40}\boil\b|\boil\b.{0,40}\b(hot|reaches|shimmer|°|degrees)/.test(lower))
+    return 'fry';
   const dips = DIP.test(lower);
-  const strong = /\b(dredge|dip|dunk|roll|drag)\b|\bcoat (the|each|them|it|in|with|well)\b/.test(lower.replace(/\b(for|to) (dredge|dip|coat)(ing)?\b/g, ''));
+  const strong = /\b(dredge|dip|dunk|roll|drag)\b|\bcoat (the|each|them|it|in|with|well)\b/.test(
+    lower.replace(/\b(for|to) (dredge|dip|coat)(ing)?\b/g, ''),
+  );
   // "Toss the crumbs with the cheese": a dry mix, and no piece of food in it.
   const tossed = /\btoss (?:the |together )?([a-z]+)/.exec(lower);
-  const tossesBowl = tossed !== null && !strong && mentions.length > 1 && mentions[0].things.every((t) => t.item !== null && !t.item.food) && lower.indexOf(tossed[1]) >= 0 && firstIsObject(lower, mentions);
+  const tossesBowl =
+    tossed !== null &&
+    !strong &&
+    mentions.length > 1 &&
+    mentions[0].things.every((t) => t.item !== null && !t.item.food) &&
+    lower.indexOf(tossed[1]) >= 0 &&
+    firstIsObject(lower, mentions);
   if (tossesBowl) return 'mix';
   // "Flour – egg – crumbs": nothing but the bowls in their order.
   const dry = mentions.filter((m) => m.things.some(({ item }) => item?.dry || item?.wet)).length;
   if (dry >= 2 && comparedWords(text).length <= mentions.length + 3 && !MIX.test(lower)) return 'dip';
-  const back = /\bback (in|into|to|through)\b(?! (the )?(hot )?(pan|pot|oil|wok|fryer|fridge|heat|skillet|oven|boil))/.test(lower);
-  const setsOut = SETS_OUT.test(text) && !back && coats && !strong && !(section !== null && SAUCE.test(section)) && !/\b(sauce|glaze)\b/.test(lower);
+  const back =
+    /\bback (in|into|to|through)\b(?! (the )?(hot )?(pan|pot|oil|wok|fryer|fridge|heat|skillet|oven|boil))/.test(lower);
+  const setsOut =
+    SETS_OUT.test(text) &&
+    !back &&
+    coats &&
+    !strong &&
+    !(section !== null && SAUCE.test(section)) &&
+    !/\b(sauce|glaze)\b/.test(lower);
   if (setsOut && !/\boil\b.{0,30}\b(pan|pot|skillet|hot)\b/.test(lower)) return 'mix';
-  if (dips && /\b(in|into|with|through|to)\b.{0,30}\b(sauce|glaze)\b/.test(lower) && /\b(toss|coat|dip|turn|return)\b/.test(lower))
+  if (
+    dips &&
+    /\b(in|into|with|through|to)\b.{0,30}\b(sauce|glaze)\b/.test(lower) &&
+    /\b(toss|coat|dip|turn|return)\b/.test(lower)
+  )
     return 'sauce';
   if (section !== null && SAUCE.test(section.toLowerCase()) && !/\bfry\b/.test(lower)) return 'sauce';
-  if (/^(for|to make|make|meanwhile,? make|while .*make)\b.{0,20}\b(sauce|glaze|dip|mayo|aioli)\b/.test(lower)) return 'sauce';
+  if (/^(for|to make|make|meanwhile,? make|while .*make)\b.{0,20}\b(sauce|glaze|dip|mayo|aioli)\b/.test(lower))
+    return 'sauce';
   if (back || /\b(dredge|dip|dunk|dust|bread|roll|drag)\b/.test(lower)) return 'dip';
   if (/^(serve|garnish|sprinkle|scatter|finish|top)\b/.test(lower) || /\b(serve|garnish)\b/.test(lower)) return 'serve';
-  if (MARINATE.test(lower) && /\b(marinat|brine|soak|overnight|hour|minutes|min)/.test(lower) && !dips) return 'marinate';
+  if (MARINATE.test(lower) && /\b(marinat|brine|soak|overnight|hour|minutes|min)/.test(lower) && !dips)
+    return 'marinate';
   if (dips && (coats || /\b(batter|mixture|bowl|dredge|flour|crumbs?|coating|again|repeat)\b/.test(lower))) {
     if (!(MIX.test(lower) && /\b(toss together|mix(ture)? together)\b/.test(lower))) return 'dip';
   }
   if (seasonsBowl(lower, mentions) && !strong) return 'mix';
-  if (/\bseason (the |both |each |with|well|all|generously|lightly|your)/.test(lower) && !INTO_BOWL.test(lower)) return 'season';
+  if (/\bseason (the |both |each |with|well|all|generously|lightly|your)/.test(lower) && !INTO_BOWL.test(lower))
+    return 'season';
   if (MIX.test(lower) && coats) return 'mix';
-  if (INTO_BOWL.test(lower) && coats) return 'mix';
+  if ((INTO_BOWL.test(lower) || IN_THE_NEXT.test(lower)) && coats) return 'mix';
   if (FRY.test(lower)) return 'fry';
   if (SERVE.test(lower)) return 'serve';
   if (SEASON.test(lower)) return 'season';
@@ -103,10 +138,16 @@ const wordsFor = ({ item, called }: Thing, unique: (word: string) => boolean): s
   const head = called.at(-1) ?? '';
   const more: string[] = [];
   if (item?.group === 'crumb' || /crumb|panko/.test(head)) more.push('crumb', 'breadcrumb', 'panko');
-  if (item?.id.startsWith('egg')) more.push('egg');
+  if (item?.id.startsWith('egg')) more.push('egg', 'yolk');
   if (head === 'yolk' || head === 'white') more.push('egg');
   if (item?.group === 'starch') more.push('starch', 'cornstarch', 'cornflour');
-  if (item) more.push(...namesOf(item).map(comparedWords).filter((name) => name.length === 1).flat());
+  if (item)
+    more.push(
+      ...namesOf(item)
+        .map(comparedWords)
+        .filter((name) => name.length === 1)
+        .flat(),
+    );
   if (item?.food) more.push(...comparedWords(item.name));
   more.push(...called.filter((word) => (item?.food ? true : unique(word) && !onlyDescribes(word))));
   return [head, ...more];
@@ -123,7 +164,18 @@ function runAt(called: readonly string[], words: readonly string[], at: number):
 }
 
 /** Names of which the plural means several lines. */
-const PLURALS: ReadonlySet<string> = new Set(['flour', 'starch', 'crumb', 'cheese', 'spice', 'sauce', 'milk', 'oil', 'vinegar', 'seed']);
+const PLURALS: ReadonlySet<string> = new Set([
+  'flour',
+  'starch',
+  'crumb',
+  'cheese',
+  'spice',
+  'sauce',
+  'milk',
+  'oil',
+  'vinegar',
+  'seed',
+]);
 
 /** The lines that a clause names, in its order: a whole name before a last word. */
 function mentionsIn(words: readonly string[], plural: (word: string) => boolean, things: readonly Thing[]): Mention[] {
@@ -132,9 +184,15 @@ function mentionsIn(words: readonly string[], plural: (word: string) => boolean,
   for (let at = 0; at < words.length; at++) {
     const runs = things.map((thing) => ({ thing, length: runAt(thing.called, words, at) }));
     const longest = Math.max(0, ...runs.map(({ length }) => length));
-    const whole = runs.filter(({ length, thing }) => length === longest && length === thing.called.length).map(({ thing }) => thing);
+    const whole = runs
+      .filter(({ length, thing }) => length === longest && length === thing.called.length)
+      .map(({ thing }) => thing);
     if (longest > 1) {
-      found.push({ word: at, things: runs.filter(({ length }) => length === longest).map(({ thing }) => thing), all: false });
+      found.push({
+        word: at,
+        things: runs.filter(({ length }) => length === longest).map(({ thing }) => thing),
+        all: false,
+      });
       at += longest - 1;
       continue;
     }
@@ -149,7 +207,8 @@ function mentionsIn(words: readonly string[], plural: (word: string) => boolean,
 
 const GOES_ON =
   /^\s*((just before|right before|when|once|after|shortly before) [^,]{2,40}, ?)?(then |and |now |gradually |slowly |next |finally )*(add|stir in|tip in|sift in|whisk in|pour in|fold in|mix in|beat in|stir through|season( well)? with|gradually|slowly|thin|loosen|pour over|whisk until|stir until|mix until|let it)\b/i;
-const NEW_BOWL = /\b(another|second|third|separate|different|own|fourth|next|other|last)\b.{0,24}\b(bowl|dish|plate|tray|bag|one)?\b/i;
+const NEW_BOWL =
+  /\b(another|second|third|separate|different|own|fourth|next|other|last)\b.{0,24}\b(bowl|dish|plate|tray|bag|one)?\b/i;
 
 /** Steps as clauses that each do one thing, and what each names. */
 export function clausesOf(steps: readonly WrittenLine[], things: readonly Thing[]): Clause[] {
@@ -160,13 +219,20 @@ export function clausesOf(steps: readonly WrittenLine[], things: readonly Thing[
       .filter((part) => /[a-z]/i.test(part))
       .map((part) => {
         const words = comparedWords(part);
-        const mentions = mentionsIn(words, (word) => PLURALS.has(word) && new RegExp(`\\b${word}e?s\\b`, 'i').test(part), things);
+        const mentions = mentionsIn(
+          words,
+          (word) => PLURALS.has(word) && new RegExp(`\\b${word}e?s\\b`, 'i').test(part),
+          things,
+        );
         const deed = deedOf(part, section, mentions);
-        const goesOn = GOES_ON.test(part) && !NEW_BOWL.test(part) && !/\b(in|into) an?\b.{0,20}\b(bowl|dish|plate)\b/i.test(part);
+        const goesOn =
+          GOES_ON.test(part) && !NEW_BOWL.test(part) && !/\b(in|into) an?\b.{0,20}\b(bowl|dish|plate)\b/i.test(part);
         return { step, section, text: part, words, deed, mentions, goesOn };
       }),
   );
   // What is put on before anything is dipped or fried is no garnish.
   const firstHeat = clauses.findIndex(({ deed }) => deed === 'dip' || deed === 'fry');
-  return clauses.map((clause, at) => (clause.deed === 'serve' && at < firstHeat ? { ...clause, deed: 'season' as const } : clause));
+  return clauses.map((clause, at) =>
+    clause.deed === 'serve' && at < firstHeat ? { ...clause, deed: 'season' as const } : clause,
+  );
 }

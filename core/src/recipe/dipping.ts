@@ -1,6 +1,6 @@
 import type { RecipeBowlKind } from './types.js';
 import type { Clause } from './clauses.js';
-import { does, has, type Group } from './grouping.js';
+import { does, has, type Group } from './group.js';
 import type { Thing } from './things.js';
 
 /** A group with what it is. */
@@ -45,8 +45,10 @@ const BOWL_WORDS: readonly (readonly [RegExp, (bowl: Bowl) => boolean])[] = [
   [/^(crumb|breadcrumb|panko)$/, ({ kind }) => kind === 'finish'],
 ];
 const ORDINALS: Readonly<Record<string, number>> = { first: 0, second: 1, third: 2, fourth: 3 };
-const AGAIN = /\b(again|repeat|second time|twice|double|once more|back (in|into|to|through)|return|another (coat|layer|dip|round|dunk)|re-?dip|re-?dredge|one more)\b/i;
-const FOR_THE_REST = /\b(remaining|rest of|all the|other|each|every)\b.{0,24}\b(piece|pieces|chicken|fish|slices?|strips?|rings?|batch|ones?|one|food|cutlets?|them)?\b/i;
+const AGAIN =
+  /\b(again|repeat|second time|twice|double|once more|back (in|into|to|through)|return|another (coat|layer|dip|round|dunk)|re-?dip|re-?dredge|one more)\b/i;
+const FOR_THE_REST =
+  /\b(remaining|rest of|all the|other|each|every)\b.{0,24}\b(piece|pieces|chicken|fish|slices?|strips?|rings?|batch|ones?|one|food|cutlets?|them)?\b/i;
 const IF_YOU_LIKE = /\b(if you (like|want|prefer|wish|have)|optional(ly)?|if desired|you can also)\b/i;
 /** "Shake off the excess flour" visits no bowl. */
 const SHED = /^(excess|extra|surplus|off|loose|let|letting|allow|allowing|until|so|make|leftover|any)$/;
@@ -56,8 +58,16 @@ function visitsIn(clause: Clause, bowls: readonly Bowl[], before: readonly Bowl[
   const visits: Bowl[] = [];
   const coats = bowls.filter(isCoat);
   const inOrder = [...coats].sort((a, b) => a.place - b.place);
-  const verb = /\b(dredge|dip|coat|dust|roll|press|dunk|drag|pass|toss|shake|turn|drop|return|repeat)\b|\bback (in|into|to)\b/i.exec(clause.text);
-  const starts = verb ? clause.text.slice(0, verb.index).split(/[^a-z0-9'’-]+/i).filter(Boolean).length - 1 : 0;
+  const verb =
+    /\b(dredge|dip|coat|dust|roll|press|dunk|drag|pass|toss|shake|turn|drop|return|repeat)\b|\bback (in|into|to)\b/i.exec(
+      clause.text,
+    );
+  const starts = verb
+    ? clause.text
+        .slice(0, verb.index)
+        .split(/[^a-z0-9'’-]+/i)
+        .filter(Boolean).length - 1
+    : 0;
   for (let at = Math.max(0, starts); at < clause.words.length; at++) {
     const word = clause.words[at];
     if (clause.words.slice(Math.max(0, at - 2), at).some((w) => SHED.test(w)) && visits.length > 0) continue;
@@ -67,7 +77,8 @@ function visitsIn(clause: Clause, bowls: readonly Bowl[], before: readonly Bowl[
       if (inOrder[ordinal]) visits.push(inOrder[ordinal]);
       continue;
     }
-    const dryBowl = /^(dry|dredge)$/.test(word) && /^(mix|mixture|ingredient|bowl|coating|dish)$/.test(clause.words[at + 1] ?? '');
+    const dryBowl =
+      /^(dry|dredge)$/.test(word) && /^(mix|mixture|ingredient|bowl|coating|dish)$/.test(clause.words[at + 1] ?? '');
     const fits = dryBowl ? isDry : BOWL_WORDS.find(([pattern]) => pattern.test(word))?.[1];
     const named = mention?.things.filter((t) => does(t) !== 'season' && does(t) !== 'oil' && does(t) !== 'food') ?? [];
     const inIt = bowls.filter((b) => (isCoat(b) || b.kind === 'marinade') && b.things.some((t) => named.includes(t)));
@@ -77,7 +88,14 @@ function visitsIn(clause: Clause, bowls: readonly Bowl[], before: readonly Bowl[
     const unseen = choice.filter((b) => !before.includes(b) && !visits.includes(b));
     const mixed = /^(mixture|mix)$/.test(clause.words[at + 1] ?? '') ? choice : [];
     const dry = (unseen.length > 0 ? unseen : choice).filter(isDry);
-    const [one] = mixed.length > 0 ? mixed : dry.length > 0 && named.some((t) => does(t) === 'powder') ? dry : unseen.length > 0 ? unseen : choice;
+    const [one] =
+      mixed.length > 0
+        ? mixed
+        : dry.length > 0 && named.some((t) => does(t) === 'powder')
+          ? dry
+          : unseen.length > 0
+            ? unseen
+            : choice;
     visits.push(one);
   }
   return visits.filter((bowl, k) => bowl !== visits[k - 1]);
@@ -120,7 +138,8 @@ export function dippingOrder(clauses: readonly Clause[], bowls: readonly Bowl[])
     if (IF_YOU_LIKE.test(clause.text) && again) continue;
     if (visits.length === 0) {
       const rest = FOR_THE_REST.test(clause.text) && !/\b(coat|crust|layer)\b/i.test(clause.text);
-      if (again && !rest && order.length > 0 && /\b(repeat|double|again|twice|once more)\b/i.test(clause.text)) order.push(...oncemore(order));
+      if (again && !rest && order.length > 0 && /\b(repeat|double|again|twice|once more)\b/i.test(clause.text))
+        order.push(...oncemore(order));
       continue;
     }
     // The same told a second time, in a later step, is no second coat.
@@ -154,11 +173,14 @@ export const RANK: Readonly<Record<Bowl['kind'], number>> = {
 /** Bowls of which the steps say nothing, put where they usually stand. */
 export function filledIn(order: readonly Bowl[], bowls: readonly Bowl[]): Bowl[] {
   const out = [...order];
-  const missing = bowls.filter((b) => isCoat(b) && !out.includes(b)).sort((a, b) => RANK[a.kind] - RANK[b.kind] || a.place - b.place);
+  const missing = bowls
+    .filter((b) => isCoat(b) && !out.includes(b))
+    .sort((a, b) => RANK[a.kind] - RANK[b.kind] || a.place - b.place);
   for (const bowl of missing) {
     const at = out.findIndex((b) => RANK[b.kind] > RANK[bowl.kind]);
     // Buttermilk or egg without crumbs goes under the flour where the recipe names it first.
-    const only = out.length === 1 && bowl.kind === 'binder' && out[0].kind === 'dust' && bowl.things[0].at < out[0].things[0].at;
+    const only =
+      out.length === 1 && bowl.kind === 'binder' && out[0].kind === 'dust' && bowl.things[0].at < out[0].things[0].at;
     if (only) out.unshift(bowl);
     else out.splice(at < 0 ? out.length : at, 0, bowl);
   }
@@ -173,7 +195,8 @@ export function marinadeBinds(order: readonly Bowl[], bowls: readonly Bowl[], cl
   if (first && first !== marinade && !isDry(first)) return null;
   const dried = clauses.some(
     ({ text }) =>
-      /\b(pat|patted|dry|rinse|wipe)\b.{0,24}\b(dry|off|well|towel)/i.test(text) && /marinad|brine|drain|remove|lift/i.test(text),
+      /\b(pat|patted|dry|rinse|wipe)\b.{0,24}\b(dry|off|well|towel)/i.test(text) &&
+      /marinad|brine|drain|remove|lift/i.test(text),
   );
   return dried ? null : marinade;
 }

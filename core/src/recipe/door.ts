@@ -39,7 +39,11 @@ export function recipeFrom(pantry: Pantry, source: RecipeSource): RecipeText {
   }
   if ('html' in source || LOOKS_LIKE_HTML.test(given)) {
     const found = recipeInHtml(pantry, given);
-    checkText([found.title, ...found.ingredients.map((l) => l.text), ...found.steps.map((l) => l.text), ...found.notUsed].join('\n'));
+    checkText(
+      [found.title, ...found.ingredients.map((l) => l.text), ...found.steps.map((l) => l.text), ...found.notUsed].join(
+        '\n',
+      ),
+    );
     return found;
   }
   checkText(given);

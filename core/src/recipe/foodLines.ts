@@ -1,6 +1,6 @@
 import { comparedWords, isFlesh, type Ingredient } from '../foods/index.js';
 import type { Clause } from './clauses.js';
-import { does } from './grouping.js';
+import { does } from './group.js';
 import { isOneBowl, sectionKind } from './sections.js';
 import type { Thing } from './things.js';
 
@@ -45,7 +45,13 @@ export function foodLines(
   const foods = things.filter(isWhole);
   if (titleFood !== null && !foods.some((t) => t.item === titleFood)) {
     // "Scotch eggs" of "6 eggs": what the title names is made of the line that shares its word.
-    const made = things.find((t) => !isOneBowl(sectionKind(t.section)) && !isWhole(t) && t.called.some((w) => words.includes(w)) && does(t) === 'glue');
+    const made = things.find(
+      (t) =>
+        !isOneBowl(sectionKind(t.section)) &&
+        !isWhole(t) &&
+        t.called.some((w) => words.includes(w)) &&
+        does(t) === 'glue',
+    );
     if (made) return [made, ...foods.filter((t) => t.own === null && (t.grams ?? 0) > 0)];
   }
   const [firstFood] = foods;

@@ -1,9 +1,25 @@
 import { Parser } from 'htmlparser2';
 
 /** What has no words of the recipe. */
-const SILENT = new Set(['script', 'style', 'noscript', 'template', 'svg', 'head', 'nav', 'form', 'aside', 'footer', 'iframe', 'button', 'select']);
+const SILENT = new Set([
+  'script',
+  'style',
+  'noscript',
+  'template',
+  'svg',
+  'head',
+  'nav',
+  'form',
+  'aside',
+  'footer',
+  'iframe',
+  'button',
+  'select',
+]);
 const BLOCK = new Set(
-  'p div section article main header ul ol li br tr td th table h1 h2 h3 h4 h5 h6 blockquote pre figure figcaption dl dt dd hr address'.split(' '),
+  'p div section article main header ul ol li br tr td th table h1 h2 h3 h4 h5 h6 blockquote pre figure figcaption dl dt dd hr address'.split(
+    ' ',
+  ),
 );
 
 /** Letters of a page that are read; the rest of a longer one holds no recipe of a household. */
@@ -59,7 +75,21 @@ export interface Marked {
 /** Properties of a recipe that are read. */
 const PROPERTIES = new Set(['name', 'recipeIngredient', 'ingredients', 'recipeInstructions', 'recipeYield', 'yield']);
 /** Tags without an end. */
-const VOID = new Set(['meta', 'link', 'br', 'img', 'input', 'hr', 'source', 'area', 'base', 'col', 'embed', 'track', 'wbr']);
+const VOID = new Set([
+  'meta',
+  'link',
+  'br',
+  'img',
+  'input',
+  'hr',
+  'source',
+  'area',
+  'base',
+  'col',
+  'embed',
+  'track',
+  'wbr',
+]);
 
 interface Open {
   property: string | null;

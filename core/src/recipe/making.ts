@@ -15,18 +15,51 @@ export interface Making {
 
 /** Ways of dealing with the food's water, by the words that cooks have for them. */
 const WAYS: readonly (readonly [RegExp, Preparation, FoundKind])[] = [
-  [/\bfrom frozen\b|\b(still|do not thaw|don.t thaw|without thawing).{0,16}\bfrozen|\bdo ?n.t thaw\b/i, 'frozen', 'frozen'],
+  [
+    /\bfrom frozen\b|\b(still|do not thaw|don.t thaw|without thawing).{0,16}\bfrozen|\bdo ?n.t thaw\b/i,
+    'frozen',
+    'frozen',
+  ],
   [/\bmarinat|\bin the marinade|\bbrine\b/i, 'marinated', 'marinating'],
   [/\bfreeze\b.{0,60}\bthaw\b/i, 'frozen-pressed', 'soaking'],
-  [/\bpress (the )?(tofu|halloumi|paneer|tempeh|block)|\bpress(ed)? (it )?(under|between|for|with a weight)|\bweigh(t|ed) (it )?down|\btofu press/i, 'pressed', 'drying'],
-  [/\b(salt|sprinkle .{0,30}salt).{0,80}\b(colander|drain|stand|sit|draw|weep|sweat|leave|minutes)/i, 'salted', 'drying'],
-  [/\b(blanch|parboil|par-boil|boil .{0,30}\b(2|3|4|5|two|three|four|five)( to \d)? minutes)/i, 'blanched', 'cooked-before'],
-  [/\b(pre-?roast|roast|steam|boil|simmer|poach|cook)\b.{0,50}\b(until|till)( just| almost| nearly)? (tender|soft|cooked|done)/i, 'pre-cooked', 'cooked-before'],
+  [
+    /\bpress (the )?(tofu|halloumi|paneer|tempeh|block)|\bpress(ed)? (it )?(under|between|for|with a weight)|\bweigh(t|ed) (it )?down|\btofu press/i,
+    'pressed',
+    'drying',
+  ],
+  [
+    /\b(salt|sprinkle .{0,30}salt).{0,80}\b(colander|drain|stand|sit|draw|weep|sweat|leave|minutes)/i,
+    'salted',
+    'drying',
+  ],
+  [
+    /\b(blanch|parboil|par-boil|boil .{0,30}\b(2|3|4|5|two|three|four|five)( to \d)? minutes)/i,
+    'blanched',
+    'cooked-before',
+  ],
+  [
+    /\b(pre-?roast|roast|steam|boil|simmer|poach|cook)\b.{0,50}\b(until|till)( just| almost| nearly)? (tender|soft|cooked|done)/i,
+    'pre-cooked',
+    'cooked-before',
+  ],
   [/\bsoak\b/i, 'soaked', 'soaking'],
 ];
 
-const MINUTES = /(\d+|an?|one|two|three|four|six|eight|half an?)(?:\s*(?:-|–|to|or)\s*(\d+|two|three|four|six|eight))?\s*(minutes?|mins?|hours?|hrs?|h)\b/i;
-const COUNTS: Readonly<Record<string, number>> = { a: 1, an: 1, one: 1, two: 2, three: 3, four: 4, six: 6, eight: 8, half: 0.5, 'half a': 0.5, 'half an': 0.5 };
+const MINUTES =
+  /(\d+|an?|one|two|three|four|six|eight|half an?)(?:\s*(?:-|–|to|or)\s*(\d+|two|three|four|six|eight))?\s*(minutes?|mins?|hours?|hrs?|h)\b/i;
+const COUNTS: Readonly<Record<string, number>> = {
+  a: 1,
+  an: 1,
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  six: 6,
+  eight: 8,
+  half: 0.5,
+  'half a': 0.5,
+  'half an': 0.5,
+};
 const countOf = (word: string): number => COUNTS[word.toLowerCase()] ?? Number(word);
 const OVERNIGHT_MIN = 480;
 
@@ -38,10 +71,13 @@ export function minutesIn(text: string): number | null {
   return /^h/i.test(found[3]) ? value * 60 : value;
 }
 
-const DRY = /\b(pat|dab|blot|dry)\b.{0,40}\b(dry|paper|kitchen towel|towels?|cloth|well)\b|\bpat dry\b|\bdry (them|it|the)\b/i;
+const DRY =
+  /\b(pat|dab|blot|dry)\b.{0,40}\b(dry|paper|kitchen towel|towels?|cloth|well)\b|\bpat dry\b|\bdry (them|it|the)\b/i;
 const REST = /\b(rest|stand|chill|refrigerat|set aside|leave|sit)\b/i;
-const CUTS = /\b(cut|slice|chop|halve|cube|dice|tear|butterfly|quarter|split|break|separate|shred|trim|divide|pound)\b/i;
-const SAUCES = /\b(toss|coat|dip|turn)\b.{0,50}\b(sauce|glaze)\b|\b(brush|spoon|drizzle|pour)\b.{0,50}\b(sauce|glaze|over)\b/i;
+const CUTS =
+  /\b(cut|slice|chop|halve|cube|dice|tear|butterfly|quarter|split|break|separate|shred|trim|divide|pound)\b/i;
+const SAUCES =
+  /\b(toss|coat|dip|turn)\b.{0,50}\b(sauce|glaze)\b|\b(brush|spoon|drizzle|pour)\b.{0,50}\b(sauce|glaze|over)\b/i;
 
 const minText = (minutes: number): string => (minutes >= 90 ? `${Math.round(minutes / 6) / 10} h` : `${minutes} min`);
 
@@ -52,11 +88,16 @@ export function foundIn({ text, deed }: Clause): Found[] {
     void found.push({ what, text: words, ...(value !== undefined && { value }) });
   const minutes = minutesIn(text);
   const way = WAYS.find(([pattern]) => pattern.test(text));
-  if (way && deed !== 'sauce' && deed !== 'serve' && deed !== 'dip') add(way[2], minutes === null ? way[1] : `${way[1]}, ${minText(minutes)}`, minutes ?? undefined);
+  if (way && deed !== 'sauce' && deed !== 'serve' && deed !== 'dip')
+    add(way[2], minutes === null ? way[1] : `${way[1]}, ${minText(minutes)}`, minutes ?? undefined);
   else if (DRY.test(text)) add('drying', 'patted dry');
   else if (REST.test(text) && minutes !== null && deed !== 'fry') add('resting', minText(minutes), minutes);
   if (CUTS.test(text) && deed !== 'mix' && deed !== 'sauce') add('cut', cutPhrase(text) ?? text);
-  if (SAUCES.test(text) && deed !== 'dip') add('sauce', /\bbrush/i.test(text) ? 'brushed on' : /\b(toss|coat|turn|dip)/i.test(text) ? 'tossed in it' : 'over it');
+  if (SAUCES.test(text) && deed !== 'dip')
+    add(
+      'sauce',
+      /\bbrush/i.test(text) ? 'brushed on' : /\b(toss|coat|turn|dip)/i.test(text) ? 'tossed in it' : 'over it',
+    );
   return found;
 }
 
@@ -74,7 +115,12 @@ export function makingOf(clauses: readonly Clause[], food: Food | null, line: st
     making.preparation = preparation;
     making.minutes = minutesIn(text) ?? minutesIn(clauses[at + 1]?.text ?? '');
   });
-  if (/\bfrozen\b/i.test(line) && !/\b(thawed|defrosted)\b/i.test(line) && !clauses.some(({ text }) => /\b(thaw|defrost)\b/i.test(text) && !/n.t thaw|not thaw/i.test(text))) making.frozen = true;
+  if (
+    /\bfrozen\b/i.test(line) &&
+    !/\b(thawed|defrosted)\b/i.test(line) &&
+    !clauses.some(({ text }) => /\b(thaw|defrost)\b/i.test(text) && !/n.t thaw|not thaw/i.test(text))
+  )
+    making.frozen = true;
   if (making.preparation === 'frozen') making.frozen = true;
   return making;
 }
@@ -82,8 +128,12 @@ export function makingOf(clauses: readonly Clause[], food: Food | null, line: st
 /** "into 1-inch cubes", "in half flat", "1 cm thick": how a step cuts. */
 export function cutPhrase(text: string): string | null {
   const found =
-    /\b(?:cut|slice|chop|tear|break|separate|divide|dice|cube|halve|split)\w*\b.{0,60}?\b(into|in)\b (.{3,60})/i.exec(text)?.[2] ??
-    /\b(butterfl(?:y|ied)|halve horizontally|pound .{3,40}|slice .{0,40}thick\w*|cut .{0,40}thick\w*|cube|dice|tear)\b/i.exec(text)?.[0];
+    /\b(?:cut|slice|chop|tear|break|separate|divide|dice|cube|halve|split)\w*\b.{0,60}?\b(into|in)\b (.{3,60})/i.exec(
+      text,
+    )?.[2] ??
+    /\b(butterfl(?:y|ied)|halve horizontally|pound .{3,40}|slice .{0,40}thick\w*|cut .{0,40}thick\w*|cube|dice|tear)\b/i.exec(
+      text,
+    )?.[0];
   return found?.replace(/[.,;].*$/, '').trim() ?? null;
 }
 
@@ -92,7 +142,9 @@ const sayCut = (pantry: Pantry, text: string, phrase: string | null): string =>
 
 /** Whether a line says a cut by itself. */
 const readFoodCut = (_pantry: Pantry, text: string): boolean =>
-  /\b(cut|sliced|rings?|strips?|cubes?|cubed|diced|florets?|bite|halved|butterflied|torn|sticks?|fingers?|slices?|wedges?|rounds?|slabs?|chunks?|goujons?|quartered|pounded|tenders|pieces)\b/i.test(text);
+  /\b(cut|sliced|rings?|strips?|cubes?|cubed|diced|florets?|bite|halved|butterflied|torn|sticks?|fingers?|slices?|wedges?|rounds?|slabs?|chunks?|goujons?|quartered|pounded|tenders|pieces)\b/i.test(
+    text,
+  );
 
 /** The food as it is bought and cut, by its line and what the steps do to it. */
 export interface FoodRead {
@@ -116,7 +168,10 @@ export function readFoodLine(pantry: Pantry, line: Thing, clauses: readonly Clau
   const named = comparedWords(line.text);
   const cutting = clauses.filter(
     ({ text, deed, mentions, words }) =>
-      CUTS.test(text) && deed !== 'mix' && (mentions.some((m) => m.things.includes(line)) || words.some((w) => w === 'them' || w === 'it' || named.includes(w))),
+      CUTS.test(text) &&
+      deed !== 'mix' &&
+      (mentions.some((m) => m.things.includes(line)) ||
+        words.some((w) => w === 'them' || w === 'it' || named.includes(w))),
   );
   const phrase = cutting.map(({ text }) => cutPhrase(text)).find((p) => p !== null) ?? null;
   const { plain } = line;
@@ -128,7 +183,10 @@ export function readFoodLine(pantry: Pantry, line: Thing, clauses: readonly Clau
   const likely: Bought | undefined = first.likely.find((l) => l.foodId === line.item?.id) ?? first.likely[0];
   if (!likely || !line.item) return { bought: null, guess: null };
   const cut = readFood(pantry, `500 g ${tries[0]}`).bought;
-  const same = cut && cut.foodId === likely.foodId ? { cut: cut.cut, ...(cut.sizeMm !== undefined && { sizeMm: cut.sizeMm }) } : {};
+  const same =
+    cut && cut.foodId === likely.foodId
+      ? { cut: cut.cut, ...(cut.sizeMm !== undefined && { sizeMm: cut.sizeMm }) }
+      : {};
   return { bought: { ...likely, ...same }, guess: DOUBTS[first.doubt ?? 'unknown'] };
 }
 
@@ -142,7 +200,12 @@ const PIECES = /\b(?:makes|into|shape|form)\b[^.\d]{0,24}(\d{1,3})\b/i;
  * Croquettes, cakes and balls that are shaped of a mixture: what the title calls them, as many as the recipe says; the usual
  * number where it says none. Null where the title names none.
  */
-export function shapedFood(pantry: Pantry, title: string, told: readonly string[], counted: number | null): FoodRead | null {
+export function shapedFood(
+  pantry: Pantry,
+  title: string,
+  told: readonly string[],
+  counted: number | null,
+): FoodRead | null {
   const named = recognise(pantry, title, { fits: (item) => item.food !== undefined });
   if (!named) return null;
   const many = told.map((text) => PIECES.exec(text)?.[1]).find((n) => n !== undefined) ?? counted ?? undefined;
@@ -150,5 +213,8 @@ export function shapedFood(pantry: Pantry, title: string, told: readonly string[
   const { bought, likely } = readFood(pantry, many === undefined ? name : `${many} ${name}`);
   const taken = bought ?? likely[0];
   if (!taken) return null;
-  return { bought: taken, guess: bought ? null : 'The recipe does not say how many are shaped: the usual number is taken.' };
+  return {
+    bought: taken,
+    guess: bought ? null : 'The recipe does not say how many are shaped: the usual number is taken.',
+  };
 }

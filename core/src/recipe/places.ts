@@ -1,6 +1,6 @@
 import { FRYING_OIL_FROM_G } from '../entry/index.js';
 import type { Clause } from './clauses.js';
-import { does, isGarnish } from './grouping.js';
+import { does, isGarnish } from './group.js';
 import { isOneBowl, sectionKind } from './sections.js';
 import type { Thing } from './things.js';
 import type { Sure, TakenFor } from './types.js';
@@ -13,12 +13,17 @@ export interface Place {
 }
 
 /** Things that stand on the plate beside the dish, and are nothing of it. */
-const BESIDE = /\b(buns?|rolls?|bread|rice|noodles?|tortillas?|wraps?|chips|fries|slaw|coleslaw|salad|lettuce|cabbage|waffles?|pitta|pita|naan|potatoes|pickles?|gherkins?|lemons?|limes?|parsley|coriander|cilantro|chives|spring onions?|scallions?|herbs|radish(es)?|watercress|rocket|arugula|cress|sprouts|kimchi|tomato(es)?|onions?|avocado|cucumber)\b/i;
-const PLATED = /\b(buns?|lettuce|coleslaw|slaw|salad|tortillas|pitta|pita|wraps|noodles|(cooked|steamed|boiled) rice|waffles)\b/i;
-const TOOLS = /\b(skewers?|paper towels?|kitchen paper|thermometer|toothpicks?|cocktail sticks?|foil|parchment|cooking spray|gloves|string|ice cubes?|newspaper)\b/i;
+const BESIDE =
+  /\b(buns?|rolls?|bread|rice|noodles?|tortillas?|wraps?|chips|fries|slaw|coleslaw|salad|lettuce|cabbage|waffles?|pitta|pita|naan|potatoes|pickles?|gherkins?|lemons?|limes?|parsley|coriander|cilantro|chives|spring onions?|scallions?|herbs|radish(es)?|watercress|rocket|arugula|cress|sprouts|kimchi|tomato(es)?|onions?|avocado|cucumber)\b/i;
+const PLATED =
+  /\b(buns?|lettuce|coleslaw|slaw|salad|tortillas|pitta|pita|wraps|noodles|(cooked|steamed|boiled) rice|waffles)\b/i;
+const TOOLS =
+  /\b(skewers?|paper towels?|kitchen paper|thermometer|toothpicks?|cocktail sticks?|foil|parchment|cooking spray|gloves|string|ice cubes?|newspaper)\b/i;
 
 const onlyIn = (thing: Thing, clauses: readonly Clause[], ...deeds: Clause['deed'][]): boolean => {
-  const named = clauses.filter(({ mentions }) => mentions.some((m) => m.things.includes(thing) && m.things.length === 1));
+  const named = clauses.filter(({ mentions }) =>
+    mentions.some((m) => m.things.includes(thing) && m.things.length === 1),
+  );
   return named.length > 0 && named.every(({ deed }) => deeds.includes(deed));
 };
 
@@ -38,26 +43,47 @@ export function placeOutside(thing: Thing, clauses: readonly Clause[]): Place | 
   const { item, own, text } = thing;
   if (TOOLS.test(text) && (!item || item.oil === undefined || /spray/i.test(text))) {
     const oil = /spray/i.test(text);
-    return { takenFor: oil ? 'frying-oil' : 'other', sure: 'sure', why: oil ? 'It is sprayed, and mixed into nothing.' : 'It is a tool, and nothing of the coat.' };
+    return {
+      takenFor: oil ? 'frying-oil' : 'other',
+      sure: 'sure',
+      why: oil ? 'It is sprayed, and mixed into nothing.' : 'It is a tool, and nothing of the coat.',
+    };
   }
   if (own === 'dipping') return { takenFor: 'dip', sure: 'sure', why: 'The recipe says that it is for dipping.' };
   if (own === 'serving' || kind === 'garnish') return served(thing);
-  if (PLATED.test(text) && !isOneBowl(kind)) return { takenFor: 'garnish', sure: 'likely', why: 'It is served with the dish.' };
+  if (PLATED.test(text) && !isOneBowl(kind))
+    return { takenFor: 'garnish', sure: 'likely', why: 'It is served with the dish.' };
   const fat = does(thing) === 'oil' || (!item && /\b(oil|fat|lard|shortening|ghee|dripping)\b/i.test(text));
   if (fat) {
-    if (own === 'frying' || kind === 'frying') return { takenFor: 'frying-oil', sure: 'sure', why: 'The recipe says that it is to fry in.' };
-    const mixed = clauses.some(({ deed, mentions }) => (deed === 'mix' || deed === 'marinate' || deed === 'sauce') && mentions.some((m) => m.things.includes(thing)));
-    const fried = clauses.some(({ deed, mentions }) => deed === 'fry' && mentions.some((m) => m.things.includes(thing)));
+    if (own === 'frying' || kind === 'frying')
+      return { takenFor: 'frying-oil', sure: 'sure', why: 'The recipe says that it is to fry in.' };
+    const mixed = clauses.some(
+      ({ deed, mentions }) =>
+        (deed === 'mix' || deed === 'marinate' || deed === 'sauce') && mentions.some((m) => m.things.includes(thing)),
+    );
+    const fried = clauses.some(
+      ({ deed, mentions }) => deed === 'fry' && mentions.some((m) => m.things.includes(thing)),
+    );
     const much = (thing.grams ?? 0) >= FRYING_OIL_FROM_G;
-    const inBowl = kind === 'batter' || kind === 'marinade' || kind === 'sauce' || kind === 'dip' || kind === 'wet' || kind === 'dry';
+    const inBowl =
+      kind === 'batter' ||
+      kind === 'marinade' ||
+      kind === 'sauce' ||
+      kind === 'dip' ||
+      kind === 'wet' ||
+      kind === 'dry';
     if (item?.oil !== undefined || !item) {
-      if (much || (thing.grams === null && !mixed && !inBowl)) return { takenFor: 'frying-oil', sure: 'likely', why: 'It is as much as one fries in.' };
+      if (much || (thing.grams === null && !mixed && !inBowl))
+        return { takenFor: 'frying-oil', sure: 'likely', why: 'It is as much as one fries in.' };
     }
-    if (fried && !mixed && !inBowl) return { takenFor: 'frying-oil', sure: 'likely', why: 'The steps heat it in the pan.' };
+    if (fried && !mixed && !inBowl)
+      return { takenFor: 'frying-oil', sure: 'likely', why: 'The steps heat it in the pan.' };
     return null;
   }
-  if (kind === 'frying' && !item) return { takenFor: 'other', sure: 'guess', why: 'It stands with the oil, and is not known here.' };
-  if (isGarnish(thing) && onlyIn(thing, clauses, 'serve', 'fry', 'other')) return { takenFor: 'garnish', sure: 'sure', why: 'The steps put it on at the end.' };
+  if (kind === 'frying' && !item)
+    return { takenFor: 'other', sure: 'guess', why: 'It stands with the oil, and is not known here.' };
+  if (isGarnish(thing) && onlyIn(thing, clauses, 'serve', 'fry', 'other'))
+    return { takenFor: 'garnish', sure: 'sure', why: 'The steps put it on at the end.' };
   if (does(thing) !== 'food' && item && !isOneBowl(kind) && onlyIn(thing, clauses, 'serve')) {
     const sauce = does(thing) === 'sauce' || does(thing) === 'glue';
     return { takenFor: sauce ? 'dip' : 'garnish', sure: 'likely', why: 'The steps name it only when it is served.' };
@@ -68,7 +94,8 @@ export function placeOutside(thing: Thing, clauses: readonly Clause[]): Place | 
 /** Where a line stands that is not known: by its heading, else with nothing of the coat. */
 export function placeUnknown(thing: Thing): Place {
   const kind = sectionKind(thing.section);
-  if (kind === 'sauce' || kind === 'dip') return { takenFor: kind, sure: 'guess', why: 'It is not known here; it stands with what is put beside.' };
+  if (kind === 'sauce' || kind === 'dip')
+    return { takenFor: kind, sure: 'guess', why: 'It is not known here; it stands with what is put beside.' };
   if (BESIDE.test(thing.text)) return { takenFor: 'garnish', sure: 'guess', why: 'It is served with the dish.' };
   return { takenFor: 'other', sure: 'guess', why: 'It is not known here, and nothing says where it goes.' };
 }
@@ -78,6 +105,7 @@ export function placeFoodAside(thing: Thing, clauses: readonly Clause[]): Place 
   const kind = sectionKind(thing.section);
   if (kind === 'sauce' || kind === 'dip') return { takenFor: kind, sure: 'sure', why: 'It stands below that heading.' };
   const mixed = clauses.some(({ deed, mentions }) => deed === 'mix' && mentions.some((m) => m.things.includes(thing)));
-  if (!mixed && BESIDE.test(thing.text)) return { takenFor: 'garnish', sure: 'likely', why: 'It is served with the dish.' };
+  if (!mixed && BESIDE.test(thing.text))
+    return { takenFor: 'garnish', sure: 'likely', why: 'It is served with the dish.' };
   return { takenFor: 'other', sure: 'guess', why: 'It is a food beside the one that is fried.' };
 }

@@ -22,7 +22,11 @@ export function thingsInProse(pantry: Pantry, steps: readonly WrittenLine[]): Wr
       const named = recognise(pantry, words);
       if (!named) continue;
       const known = found.get(named.item.id);
-      const amount = quantity !== null && /\d|[½¼¾⅓⅔⅛]|\b(one|two|three|four|five|six|eight|ten|twelve|half|couple|few|handful|splash|pinch|an?)\b/i.test(from);
+      const amount =
+        quantity !== null &&
+        /\d|[½¼¾⅓⅔⅛]|\b(one|two|three|four|five|six|eight|ten|twelve|half|couple|few|handful|splash|pinch|an?)\b/i.test(
+          from,
+        );
       if (known && (known.amount || !amount)) continue;
       found.set(named.item.id, { text: from, amount, at: known?.at ?? at++ });
     }

@@ -6,7 +6,7 @@ import { foodOf, isFlesh, KNOWN, recognise, type Pantry } from '../foods/index.j
 import { bowlsIn, type Setting } from './bowls.js';
 import { clausesOf, type Clause } from './clauses.js';
 import { foodLines } from './foodLines.js';
-import { shapedAt } from './grouping.js';
+import { shapedAt } from './told.js';
 import { foundIn, foodIn, makingOf, readFoodLine, shapedFood, type Making } from './making.js';
 import { potIn, type PotSaid } from './pot.js';
 import { thingsInProse } from './prose.js';
@@ -37,11 +37,21 @@ function cookingIn({ steps, title }: RecipeText, clauses: readonly Clause[], set
     const mine = clauses.filter(({ step }) => step === at);
     const { said, found } = potIn(text, pot.tempC === null);
     pot.medium ??= said.medium;
-    const again = /\b(second fry|fry (them )?(again|a second time)|return .{0,20}to the (oil|fryer|pot)|refry)\b/i.test(text);
-    if (at >= firstDip) pot.minutes = again && pot.minutes !== null && said.minutes !== null ? pot.minutes + said.minutes : (pot.minutes ?? said.minutes);
+    const again = /\b(second fry|fry (them )?(again|a second time)|return .{0,20}to the (oil|fryer|pot)|refry)\b/i.test(
+      text,
+    );
+    if (at >= firstDip)
+      pot.minutes =
+        again && pot.minutes !== null && said.minutes !== null
+          ? pot.minutes + said.minutes
+          : (pot.minutes ?? said.minutes);
     pot.tempC ??= said.tempC;
     const mixed = setting.bowls.flatMap(({ bowl, name }) =>
-      mine.some(({ deed, mentions }) => deed === 'mix' && mentions.some((m) => m.things.some((t) => bowl.things.includes(t)))) ? [name] : [],
+      mine.some(
+        ({ deed, mentions }) => deed === 'mix' && mentions.some((m) => m.things.some((t) => bowl.things.includes(t))),
+      )
+        ? [name]
+        : [],
     );
     const dips = setting.dippedIn(at);
     const all: Found[] = [
@@ -68,11 +78,16 @@ function dishOf(
   const pieces = piecesOf(pantry, bought);
   const sold = soldAs(food);
   const marinade = beside.some(({ use }) => use === 'marinade') && food.food.ways.includes('marinated');
-  const preparation = making.frozen && food.food.ways.includes('frozen') ? 'frozen' : (making.preparation ?? (marinade ? 'marinated' : 'raw'));
+  const preparation =
+    making.frozen && food.food.ways.includes('frozen')
+      ? 'frozen'
+      : (making.preparation ?? (marinade ? 'marinated' : 'raw'));
   const frozen = preparation === 'frozen';
-  if (making.frozen && !frozen) guess('dish.preparation', 'It is not coated while it is frozen here: it is taken as thawed.');
+  if (making.frozen && !frozen)
+    guess('dish.preparation', 'It is not coated while it is frozen here: it is taken as thawed.');
   const skin = sold.skin ?? 'damp';
-  const minutes = making.minutes === null ? undefined : Math.min(PREP_MIN.most, Math.max(PREP_MIN.least, making.minutes));
+  const minutes =
+    making.minutes === null ? undefined : Math.min(PREP_MIN.most, Math.max(PREP_MIN.least, making.minutes));
   return {
     foodId,
     shape: pieces.shape,
@@ -82,13 +97,19 @@ function dishOf(
     preparation,
     bought: boughtAs,
     ...(sold.bareShare !== undefined && { bareShare: sold.bareShare }),
-    ...(minutes !== undefined && preparation === making.preparation && preparation !== 'frozen' && { prepMin: minutes }),
+    ...(minutes !== undefined &&
+      preparation === making.preparation &&
+      preparation !== 'frozen' && { prepMin: minutes }),
     ...(beside.length > 0 && { beside }),
     ...(text.servings !== null && { servings: text.servings }),
   };
 }
 
-const USES: Readonly<Record<'marinade' | 'sauce' | 'dip', SideUse>> = { marinade: 'marinade', sauce: 'tossed', dip: 'dip' };
+const USES: Readonly<Record<'marinade' | 'sauce' | 'dip', SideUse>> = {
+  marinade: 'marinade',
+  sauce: 'tossed',
+  dip: 'dip',
+};
 
 /** Bowls beside the coat, with what they are used for. */
 function besideOf(bowls: readonly RecipeBowl[], steps: readonly ReadStep[]): SideBowl[] {
@@ -114,16 +135,30 @@ function layersIn(bowls: readonly RecipeBowl[], pieces: number, amountsSaid: (id
   });
 }
 
-function friedOf(layers: LayerSpec[], bowls: readonly RecipeBowl[], pot: PotSaid, things: readonly Thing[], usualMin: number, guess: (field: string, why: string) => void): FriedCook {
+function friedOf(
+  layers: LayerSpec[],
+  bowls: readonly RecipeBowl[],
+  pot: PotSaid,
+  things: readonly Thing[],
+  usualMin: number,
+  guess: (field: string, why: string) => void,
+): FriedCook {
   const battered = bowls.some((b) => b.kind === 'batter' && b.layers.length > 0);
   const oil = things.find((t) => t.item?.roles.includes('frying-oil'));
   const oilG = things.map((t) => t.grams).find((g) => g !== null) ?? null;
-  if (pot.tempC === null) guess('fried.tempC', 'The recipe does not say how hot the oil is: it is taken as usual for this coat.');
-  if (pot.minutes === null) guess('fried.minutes', 'The recipe does not say how long it is fried: it is taken as usual for this piece.');
+  if (pot.tempC === null)
+    guess('fried.tempC', 'The recipe does not say how hot the oil is: it is taken as usual for this coat.');
+  if (pot.minutes === null)
+    guess('fried.minutes', 'The recipe does not say how long it is fried: it is taken as usual for this piece.');
   const little = oilG !== null && oilG < LITTLE_OIL_G;
-  const medium = little ? 'pan-oil' : (pot.medium ?? 'deep-oil');
-  if (pot.medium === null)
-    guess('fried.medium', `The recipe does not say how deep the oil is: ${little ? 'so little is a pan’s' : 'a pot is taken'}.`);
+  const said = things.map(({ text }) => text).join(' ');
+  const told = /\bdeep\b/i.test(said) ? 'deep-oil' : /\b(shallow|pan)\b/i.test(said) ? 'pan-oil' : null;
+  const medium = little ? 'pan-oil' : (pot.medium ?? told ?? 'deep-oil');
+  if (pot.medium === null && told === null)
+    guess(
+      'fried.medium',
+      `The recipe does not say how deep the oil is: ${little ? 'so little is a pan’s' : 'a pot is taken'}.`,
+    );
   return {
     layers,
     medium,
@@ -163,12 +198,26 @@ export function understand(
   const making = makingOf(clauses, food, main?.text ?? '');
   if (read?.guess) guess('dish.count', read.guess);
   const dish = read?.bought ? dishOf(pantry, read.bought, making, beside, text, guess) : null;
-  if (dish && food && making.preparation === 'marinated' && isFlesh(food) && beside.length === 0 && dish.preparation === 'raw')
+  if (
+    dish &&
+    food &&
+    making.preparation === 'marinated' &&
+    isFlesh(food) &&
+    beside.length === 0 &&
+    dish.preparation === 'raw'
+  )
     guess('dish.preparation', 'Its marinade is taken as the wet bowl.');
   const layers = layersIn(recipeBowls, dish?.count ?? 1, setting.amountsSaid);
   const fried =
     layers.length > 0 && dish && food
-      ? friedOf(layers, recipeBowls, pot, things.filter((t) => lines[t.at].takenFor === 'frying-oil'), usualPotMinutes(food, dish.shape), guess)
+      ? friedOf(
+          layers,
+          recipeBowls,
+          pot,
+          things.filter((t) => lines[t.at].takenFor === 'frying-oil'),
+          usualPotMinutes(food, dish.shape),
+          guess,
+        )
       : null;
   return {
     title: text.title,

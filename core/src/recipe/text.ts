@@ -5,7 +5,10 @@ import type { RecipeText, WrittenLine } from './types.js';
 
 /** Headings that say what follows. */
 const HEADS: readonly (readonly [RegExp, Region])[] = [
-  [/^(the )?ingredients?\b|^you('ll| will)? need|^what you need|^shopping list|^gather\b|^what goes in/i, 'ingredients'],
+  [
+    /^(the )?ingredients?\b|^you('ll| will)? need|^what you need|^shopping list|^gather\b|^what goes in/i,
+    'ingredients',
+  ],
   [
     /^(the )?(method|directions?|instructions?|steps|procedure|preparation|how to (make|cook|do)|to make( it)?$|what to do|here.s how|method of|cooking)\b/i,
     'method',
@@ -36,7 +39,11 @@ const VERBS = new Set(
 );
 
 const clean = (line: string): string =>
-  line.replace(MARKS, '').replace(/\[([^\]]+)\]\([^)]*\)/g, '$1').replace(/\s+/g, ' ').trim();
+  line
+    .replace(MARKS, '')
+    .replace(/\[([^\]]+)\]\([^)]*\)/g, '$1')
+    .replace(/\s+/g, ' ')
+    .trim();
 
 const words = (text: string): number => text.split(/\s+/).length;
 const firstWord = (text: string): string => comparedWords(text)[0] ?? '';
@@ -45,7 +52,19 @@ const STARTS_AMOUNT =
   /^(\(?~?\d|[½¼¾⅓⅔⅛⅜]|an? (pinch|handful|splash|few|couple|dash|knob|little|good|large|small|medium|big|generous|whole|bunch|dozen|pound|kilo|cup|bit)\b|half an?\b|(one|two|three|four|five|six|eight|ten|twelve)\b|(few|couple|pinch|handful|splash|dash|knob|juice|zest|squeeze|grating|drizzle|small handful|large handful) (of\b|an?\b|\w+)|(juice|zest|pinch|knob)\b)/i;
 
 /** Names of things that are deeds as well: deeds only with an object behind them. */
-const ALSO_THINGS = new Set(['salt', 'flour', 'bread', 'crumb', 'top', 'stuff', 'season', 'line', 'steam', 'butter', 'oil']);
+const ALSO_THINGS = new Set([
+  'salt',
+  'flour',
+  'bread',
+  'crumb',
+  'top',
+  'stuff',
+  'season',
+  'line',
+  'steam',
+  'butter',
+  'oil',
+]);
 const WITH_OBJECT = /^\w+\s+(the|each|it|them|both|all|over|well|generously|lightly|with|and (leave|drain|set|let))\b/i;
 
 const startsWithVerb = (text: string): boolean => {
@@ -83,7 +102,8 @@ function headingOf(raw: string, text: string): string | null {
   if (/:$/.test(text) && words(text) <= 9) return text.replace(/:$/, '');
   if (/^[A-Z][A-Z &’'/-]{3,48}$/.test(text) && words(text) <= 6) return text;
   const known = HEADS.some(([pattern]) => pattern.test(text)) && words(text) <= 4 && !/[.]/.test(text);
-  const bowl = /^(for|to) (the|make the|serve|garnish|finish|fry)\b/i.test(text) && words(text) <= 6 && !/[.,:\d]/.test(text);
+  const bowl =
+    /^(for|to) (the|make the|serve|garnish|finish|fry)\b/i.test(text) && words(text) <= 6 && !/[.,:\d]/.test(text);
   return known || bowl ? text : null;
 }
 
@@ -94,7 +114,8 @@ function isBareHeading(pantry: Pantry, text: string, before: string, next: strin
   const named = recognise(pantry, text) !== null;
   const kind = sectionKind(text) !== 'food';
   const same = comparedWords(text).some((word) => comparedWords(next).includes(word));
-  if (before.trim() === '') return listed && (kind || !named || (same && STARTS_AMOUNT.test(next.replace(BULLET, '').trim())));
+  if (before.trim() === '')
+    return listed && (kind || !named || (same && STARTS_AMOUNT.test(next.replace(BULLET, '').trim())));
   return kind && !named && STARTS_AMOUNT.test(next.replace(BULLET, '').trim());
 }
 
@@ -117,7 +138,8 @@ export function listedIn(pantry: Pantry, text: string): string[] {
     const { quantity, words: rest } = readAmount(part.replace(/^(and|plus) /i, ''));
     const found = recognise(pantry, rest);
     const ownThing = found !== null && (quantity !== null || onlyDescribes(found.beside.join(' ')));
-    if (ownThing && (grouped.length === 0 || quantity !== null || !/ or |^cut|skin|bone/.test(part))) grouped.push(part);
+    if (ownThing && (grouped.length === 0 || quantity !== null || !/ or |^cut|skin|bone/.test(part)))
+      grouped.push(part);
     else if (grouped.length === 0) return [text];
     else grouped[grouped.length - 1] += `, ${part}`;
   }
@@ -128,7 +150,13 @@ export function listedIn(pantry: Pantry, text: string): string[] {
 /** How many people a recipe says that it is for; the mean of a range. Null where it counts pieces, or nothing. */
 export function servingsIn(text: string): number | null {
   const found = /(\d+)(?:\s*(?:-|–|to|or)\s*(\d+))?\s*([a-z]+)?/i.exec(text);
-  if (!found || (found[3] && !/^(people|persons?|servings?|portions?|adults|hungry|as|generous|good|plates?|main|mains|guests?)$/i.test(found[3])))
+  if (
+    !found ||
+    (found[3] &&
+      !/^(people|persons?|servings?|portions?|adults|hungry|as|generous|good|plates?|main|mains|guests?)$/i.test(
+        found[3],
+      ))
+  )
     return null;
   if (!found[3] && /^makes\b/i.test(text)) return null;
   const people = Math.round((Number(found[1]) + Number(found[2] ?? found[1])) / 2);
@@ -165,7 +193,8 @@ class Splitting {
   /** A label with what it holds on one line; whether it was one. */
   private labelled(text: string): boolean {
     const inBrackets = BRACKETED.exec(text);
-    const listed = inBrackets && sectionKind(inBrackets[1]) !== 'food' && listedIn(this.pantry, inBrackets[2]).length > 1;
+    const listed =
+      inBrackets && sectionKind(inBrackets[1]) !== 'food' && listedIn(this.pantry, inBrackets[2]).length > 1;
     const found = listed ? inBrackets : LABELLED.exec(text);
     if (!found) return false;
     const [, label, rest] = found;
@@ -182,7 +211,12 @@ class Splitting {
     }
     // "Apples: 3, peeled" is a thing with its amount behind it.
     const thing = recognise(this.pantry, label);
-    if (thing && thing.beside.length === 0 && sectionKind(label) === 'food' && !recognise(this.pantry, readAmount(rest).words)) {
+    if (
+      thing &&
+      thing.beside.length === 0 &&
+      sectionKind(label) === 'food' &&
+      !recognise(this.pantry, readAmount(rest).words)
+    ) {
       if (this.region === 'top') this.region = 'ingredients';
       this.out.ingredients.push({ text, section: this.section });
       return true;
@@ -200,7 +234,8 @@ class Splitting {
   private titled(text: string): boolean {
     const found = /^([A-Za-z][^\d:–—]{2,40}?)\s*(?::|–|—|\s-)\s+(.{4,})$/.exec(text);
     if (!found || this.out.title !== '' || regionOf(found[1]) || sectionKind(found[1]) !== 'food') return false;
-    if (!/\d|½/.test(found[2]) || !isIngredient(this.pantry, found[2]) || !recognise(this.pantry, found[2])) return false;
+    if (!/\d|½/.test(found[2]) || !isIngredient(this.pantry, found[2]) || !recognise(this.pantry, found[2]))
+      return false;
     this.out.title = found[1].trim();
     this.region = 'ingredients';
     this.things(found[2], null);
@@ -246,7 +281,8 @@ class Splitting {
 
   private isTitle(text: string, next: string): boolean {
     if (this.out.ingredients.length > 0 || this.out.steps.length > 0) return false;
-    if (words(text) > 12 || /\.$/.test(text) || (/[!?]$/.test(text) && words(text) > 6) || STARTS_AMOUNT.test(text)) return false;
+    if (words(text) > 12 || /\.$/.test(text) || (/[!?]$/.test(text) && words(text) > 6) || STARTS_AMOUNT.test(text))
+      return false;
     return next.trim() === '' || !startsWithVerb(text) || words(text) < 5;
   }
 

@@ -78,6 +78,7 @@ function readable(pantry: Pantry, text: string): string {
     .replace(/[*†‡]+/g, '')
     .replace(/\bS ?& ?P\b/g, 'salt and pepper')
     .replace(/\bw\/ ?/gi, 'with ')
+    .replace(/,?\s*\b(lightly |well )?(beaten|whisked|mixed|stirred|combined) (together )?with\b/gi, ' plus')
     .replace(/\s+[–—-]\s+/g, ', ')
     .replace(/\((optional|divided|see notes?[^)]*|or more[^)]*|about \d[^)]*pieces?\)?|to taste)\)?/gi, ' ')
     .replace(/,?\s*\boptional\b/gi, '')

@@ -3,7 +3,8 @@ import { Refusal } from '../units/index.js';
 import type { Dish } from '../dish/index.js';
 import type { RecipeReading, RecipeText } from './types.js';
 
-const BAKES = /\b(cake|cookies?|biscuits|muffins?|brownies?|loaf|sponge|pastry|pie|scones?|cupcakes?|bread dough|pudding)\b/i;
+const BAKES =
+  /\b(cake|cookies?|biscuits|muffins?|brownies?|loaf|sponge|pastry|pie|scones?|cupcakes?|bread dough|pudding)\b/i;
 const OVEN = /\b(oven|bake|baking tin|cake tin|loaf tin|baking sheet)\b/i;
 const FRY = /\b(fry|fried|frying|fritters?|oil to|hot oil|deep|crisp)/i;
 
@@ -70,13 +71,19 @@ export function checkText(text: string): void {
     throw new Refusal('This is a PDF, which cannot be read here. Open it, select the recipe’s words, and paste them.');
   }
   if ((text.slice(0, 4000).match(BINARY)?.length ?? 0) > 8) {
-    throw new Refusal('This file is no text: a picture, a PDF or a document of an office program. Open it, and paste the recipe’s words.');
+    throw new Refusal(
+      'This file is no text: a picture, a PDF or a document of an office program. Open it, and paste the recipe’s words.',
+    );
   }
   if (text.length > MOST_LETTERS) {
-    throw new Refusal(`This is longer than any recipe: at most ${MOST_LETTERS} letters are read. Paste the part with the recipe.`);
+    throw new Refusal(
+      `This is longer than any recipe: at most ${MOST_LETTERS} letters are read. Paste the part with the recipe.`,
+    );
   }
   const language = languageOf(text);
   if (language !== 'English') {
-    throw new Refusal(`This seems to be written in ${language}. Only English is read so far: paste a translation, or type the dish on the first page.`);
+    throw new Refusal(
+      `This seems to be written in ${language}. Only English is read so far: paste a translation, or type the dish on the first page.`,
+    );
   }
 }

@@ -29,7 +29,10 @@ export class ProblemFilter implements ExceptionFilter {
     if (error instanceof Refusal) return problem(400, error.message);
     const { status } = (error ?? {}) as BodyParserError;
     if (status === TOO_LARGE || (error instanceof HttpException && error.getStatus() === TOO_LARGE))
-      return problem(TOO_LARGE, 'The body is too large: at most 256 kB can be sent, and 6 MB of a recipe that is to be read.');
+      return problem(
+        TOO_LARGE,
+        'The body is too large: at most 256 kB can be sent, and 6 MB of a recipe that is to be read.',
+      );
     if (error instanceof HttpException) {
       const unread = error.getStatus() === 400 ? 'The request could not be read: ' : '';
       return problem(error.getStatus(), unread + error.message);

@@ -51,6 +51,6 @@ export const choose = work((pantry, request: ConvertRequest): Chosen => {
 });
 
 /** A recipe as it is understood. */
-export const readRecipe = work(
-  (pantry, request: ReadRecipeRequest): RecipeReading => read(pantry, request as RecipeSource),
+export const readRecipe = work((pantry, request: ReadRecipeRequest): RecipeReading =>
+  read(pantry, request as RecipeSource),
 );

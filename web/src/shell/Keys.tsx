@@ -12,6 +12,14 @@ const SHEET: readonly { place: string; keys: readonly [string, string][] }[] = [
     ],
   },
   {
+    place: 'A recipe that is read',
+    keys: [
+      ['1 … 9 on a line', 'Put it into that bowl or place'],
+      ['↑ / ↓ on a line', 'To the line above or below'],
+      ['Ctrl+Z / Ctrl+Shift+Z', 'Undo and redo what was put elsewhere'],
+    ],
+  },
+  {
     place: 'The bench',
     keys: [
       ['Ctrl+Z', 'Undo'],

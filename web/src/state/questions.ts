@@ -49,6 +49,7 @@ export const questions = createApi({
       changes: asked('changes'),
       enter: asked('enter'),
       bowl: asked('bowl'),
+      recipe: asked('recipe'),
       reheating: asked('reheating'),
     };
   },

@@ -63,6 +63,7 @@ const POOLS = {
   changes: answer,
   enter: quick,
   bowl: quick,
+  recipe: quick,
   reheating: quick,
 } as const;
 

@@ -38,6 +38,7 @@ import {
 } from '@yellowmist/core';
 import { expose } from 'comlink';
 import { enterDish, readBowl } from './entering';
+import { readForPage } from './reading';
 import type * as Q from './questions';
 
 const SLICE_MS = 40;
@@ -172,6 +173,9 @@ const service = {
 
   /** One bowl in a cook's words, as it is understood. */
   bowl: (question: Q.BowlQuestion): Q.BowlRead => readBowl(pantryFor(question.own), question),
+
+  /** A fried recipe, as it is understood. */
+  recipe: (question: Q.RecipeQuestion): Q.RecipeAnswer => readForPage(pantryFor(question.own), question),
 
   stopUpTo(job: number): void {
     stoppedUpTo = Math.max(stoppedUpTo, job);

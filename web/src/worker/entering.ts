@@ -52,13 +52,14 @@ function idsIn({ fried, coat }: Entered): string[] {
   return [...(coat.bowls ? idsOf(coat.bowls) : []), ...layers];
 }
 
-const thingsOf = (pantry: Pantry, ids: readonly string[]): Record<string, NamedThing> =>
+/** Things by id, as the page tells them. */
+export const namesIn = (pantry: Pantry, ids: readonly string[]): Record<string, NamedThing> =>
   Object.fromEntries([...new Set(ids)].map((id) => [id, thingOf(pantry, id)]));
 
 /** One bowl in a cook's words: a sauce, a dip, a marinade; `foods` may stand in it where it is no bowl of the coat. */
 export function readBowl(pantry: Pantry, { text, foods }: BowlQuestion): BowlRead {
   const reading = readBowls(pantry, text, { foods });
-  return { reading, things: thingsOf(pantry, idsOf(reading)) };
+  return { reading, things: namesIn(pantry, idsOf(reading)) };
 }
 
 /** A dish in a cook's words, with what the page shows of it. */
@@ -82,6 +83,6 @@ export function enterDish(pantry: Pantry, question: EnterQuestion): EnteredDish 
     ...entered,
     of: bought && of(foodOf(pantry, bought.foodId), bought),
     likelyFoods: likely.map((b) => ({ bought: b, words: amountWords(pantry, b) })),
-    things: thingsOf(pantry, idsIn(entered)),
+    things: namesIn(pantry, idsIn(entered)),
   };
 }

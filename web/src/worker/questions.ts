@@ -5,6 +5,7 @@ import type {
   ConvertRequest,
   Bought,
   BowlsReading,
+  CoatLayer,
   CutUp,
   Dish,
   Entered,
@@ -14,6 +15,9 @@ import type {
   FriedResult,
   Fryer,
   Label,
+  Moved,
+  RecipeReading,
+  RecipeSource,
 } from '@yellowmist/core';
 
 import type { UsualWeight } from '@yellowmist/contract';
@@ -133,5 +137,19 @@ export interface EnteredDish extends Entered {
   of: EnteredFood | null;
   likelyFoods: LikelyFood[];
   /** The things in the bowls, by id. */
+  things: Record<string, NamedThing>;
+}
+
+/** A recipe, and what the cook has put right of its reading: what a line is for, by its place. */
+export interface RecipeQuestion extends InKitchen {
+  source: RecipeSource;
+  moved: [number, Moved][];
+}
+
+/** A recipe as it is understood. */
+export interface RecipeAnswer {
+  reading: RecipeReading;
+  /** What stands in each bowl, by its id, to be drawn. */
+  contents: Record<string, CoatLayer>;
   things: Record<string, NamedThing>;
 }

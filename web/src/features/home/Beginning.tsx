@@ -1,5 +1,5 @@
 import { useId, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { exampleConversion, RANGES } from '@yellowmist/contract';
 import { NAMED_COATS, type Bought, type Fryer } from '@yellowmist/core';
 import { problemText, useCreateMutation } from '../../state/api';
@@ -170,6 +170,9 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
             <button type="submit" className="btn btn-secondary h-12 text-base" disabled={isLoading}>
               Show me the air version
             </button>
+            <Link to="/recipe" className="btn btn-outline h-12 border-current text-base">
+              I have a recipe to paste
+            </Link>
             <span className="text-sm">Cut, pot and every layer can be changed on the bench.</span>
           </p>
           {asks && body === null && (

@@ -1,0 +1,107 @@
+import { useId, useRef, useState } from 'react';
+import { RANGES } from '@yellowmist/contract';
+import { EXAMPLE_RECIPE } from './example';
+
+const ACCEPTED = '.txt,.md,.markdown,.html,.htm,.json,text/plain,text/markdown,text/html,application/json';
+
+interface Props {
+  text: string;
+  /** What is wrong with what was brought; it stays in the field. */
+  wrong: string;
+  onRead: (text: string) => void;
+}
+
+/** Where a recipe is pasted, typed or dropped. What was brought stays here until it is read. */
+export function Bringing({ text, wrong, onRead }: Props) {
+  const id = useId();
+  const file = useRef<HTMLInputElement>(null);
+  const [typed, setTyped] = useState(text);
+  const [over, setOver] = useState(false);
+  const [unread, setUnread] = useState('');
+  const take = async (dropped: File | undefined): Promise<void> => {
+    if (!dropped) return;
+    if (dropped.size > RANGES.recipeHtml.max) {
+      setUnread(
+        `“${dropped.name}” is larger than 5 MB: save the page without its pictures, or paste the recipe’s words.`,
+      );
+      return;
+    }
+    setUnread('');
+    const content = await dropped.text();
+    setTyped(content.startsWith('%PDF') ? typed : content);
+    onRead(content);
+  };
+  return (
+    <section
+      aria-label="Bring a recipe"
+      className={`mx-auto w-full max-w-3xl px-4 py-6 ${over ? 'outline-4 outline-primary' : ''}`}
+      onDragOver={(event) => {
+        event.preventDefault();
+        setOver(true);
+      }}
+      onDragLeave={() => setOver(false)}
+      onDrop={(event) => {
+        event.preventDefault();
+        setOver(false);
+        const [dropped] = event.dataTransfer.files;
+        if (dropped) void take(dropped);
+        else setTyped(event.dataTransfer.getData('text'));
+      }}
+    >
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          onRead(typed);
+        }}
+      >
+        <label htmlFor={id} className="block font-display text-3xl leading-tight font-bold">
+          Paste the recipe you fry by
+        </label>
+        <p id={`${id}how`} className="mt-1 max-w-prose">
+          Words, Markdown, a saved page or its JSON. Nothing is fetched and nothing leaves this kitchen. Each line is
+          put into its bowl, and you put right what is wrong.
+        </p>
+        <textarea
+          id={id}
+          aria-describedby={`${id}how`}
+          className="textarea mt-3 min-h-64 w-full text-base leading-snug"
+          rows={14}
+          value={typed}
+          placeholder={
+            '500 g cod in strips\n60 g flour, 1 tsp salt\n2 eggs\n…\nDip in flour, egg, then crumbs. Fry at 180 °C for 4 minutes.'
+          }
+          onChange={(event) => setTyped(event.target.value)}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) event.currentTarget.form?.requestSubmit();
+          }}
+        />
+        {(wrong || unread) && (
+          <p role="alert" className="mt-2 border-l-4 border-error pl-2 font-semibold">
+            {unread || wrong}
+          </p>
+        )}
+        <p className="mt-3 flex flex-wrap items-center gap-3">
+          <button type="submit" className="btn btn-primary h-12 text-base">
+            Read it
+          </button>
+          <button type="button" className="btn h-12" onClick={() => file.current?.click()}>
+            Open a file
+          </button>
+          <button type="button" className="btn btn-ghost h-12" onClick={() => setTyped(EXAMPLE_RECIPE)}>
+            Put in an example
+          </button>
+          <input
+            ref={file}
+            type="file"
+            accept={ACCEPTED}
+            className="sr-only"
+            tabIndex={-1}
+            aria-label="A recipe as a file"
+            onChange={(event) => void take(event.target.files?.[0])}
+          />
+          <span className="text-sm">or drop one anywhere here · Ctrl+Enter reads</span>
+        </p>
+      </form>
+    </section>
+  );
+}

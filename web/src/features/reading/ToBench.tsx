@@ -1,0 +1,99 @@
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { exampleConversion, RANGES, type ConversionBody } from '@yellowmist/contract';
+import { spoken, type Fryer } from '@yellowmist/core';
+import { problemText, useCreateMutation, useKitchenQuery } from '../../state/api';
+import { useFoodName } from '../../state/useFoodName';
+import { useUnits } from '../../state/useUnits';
+import { Choice } from '../../ui/Choice';
+import { fryersFrom } from '../dish/useFryers';
+import type { RecipeAnswer } from '../../worker/questions';
+
+/** The dish of a reading as it is stored; null where a food or a coat is missing. */
+export function bodyOf(
+  { title, dish, fried }: RecipeAnswer['reading'],
+  fryer: Fryer,
+  foodName: string,
+): ConversionBody | null {
+  if (!dish || !fried) return null;
+  const example = exampleConversion();
+  return {
+    ...example,
+    name: title.slice(0, RANGES.nameLength.max).trim() || foodName,
+    dish,
+    fried,
+    fryer,
+    limits: { ...example.limits, maxTempC: fryer.maxTempC, preheat: fryer.preheats ?? false },
+  };
+}
+
+/** What it comes to in one breath, what was guessed, and the way to the bench. */
+export function ToBench({ answer: { reading } }: { answer: RecipeAnswer }) {
+  const navigate = useNavigate();
+  const { say } = useUnits();
+  const nameOf = useFoodName();
+  const { data: kitchen } = useKitchenQuery();
+  const [create, { isLoading, error }] = useCreateMutation();
+  const choices = fryersFrom(kitchen?.fryers ?? []);
+  const [name, setName] = useState<string | null>(null);
+  const fryer = choices.find((f) => f.name === name) ?? choices[0];
+  const { dish, fried, guesses, trouble } = reading;
+  const body = bodyOf(reading, fryer, dish ? nameOf(dish.foodId) : '');
+  const lay = async (): Promise<void> => {
+    if (!body) return;
+    const stored = await create(body).unwrap();
+    await navigate(`/dish/${stored.id}`);
+  };
+  return (
+    <div className="mb-3 rounded-box bg-base-200 p-3">
+      {trouble ? (
+        <p role="alert" className="border-l-4 border-error pl-2 font-semibold">
+          {trouble.text}
+        </p>
+      ) : (
+        dish &&
+        fried && (
+          <p>
+            <b>
+              {dish.count} {dish.count === 1 ? 'piece' : 'pieces'} of {spoken(nameOf(dish.foodId))}
+            </b>
+            , fried {fried.medium === 'deep-oil' ? 'in deep oil' : 'in a pan'} at {say(fried.tempC, 'temperature')} for{' '}
+            {say(fried.minutes, 'minutes')}
+            {reading.servings !== null && `, for ${reading.servings}`}.
+          </p>
+        )
+      )}
+      {guesses.length > 0 && (
+        <ul className="mt-1 text-sm leading-snug" aria-label="Guessed">
+          {guesses.map(({ field, why }) => (
+            <li key={field + why}>
+              <i>A guess:</i> {why}
+            </li>
+          ))}
+        </ul>
+      )}
+      <p className="mt-2 flex flex-wrap items-end gap-3">
+        <Choice
+          className="w-48"
+          label="Into this fryer"
+          value={fryer.name}
+          options={choices.map((f) => ({ value: f.name, label: f.name }))}
+          onChange={setName}
+        />
+        <button
+          type="button"
+          className="btn btn-primary h-12 text-base"
+          disabled={!body || isLoading}
+          onClick={() => void lay().catch(() => undefined)}
+        >
+          Lay it on the bench
+        </button>
+      </p>
+      {error && (
+        <p role="alert" className="mt-2 font-semibold text-error">
+          {problemText(error)} Nothing of the recipe is lost.
+        </p>
+      )}
+    </div>
+  );
+}
