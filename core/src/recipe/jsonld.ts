@@ -42,7 +42,7 @@ const wordsOf = (value: unknown): string[] => {
     .filter((line) => line !== '');
 };
 
-const SECTION = /^[^\d½¼¾⅓⅔⅛]{2,60}:$/;
+const SECTION = /^(?![\d½¼¾⅓⅔⅛])[^½¼¾⅓⅔⅛]{2,60}:$/;
 
 function ingredientsOf(node: Node): { lines: WrittenLine[]; headings: string[] } {
   const written = listOf(own(node, 'recipeIngredient') ?? own(node, 'ingredients')).flatMap(wordsOf);

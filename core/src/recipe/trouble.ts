@@ -42,6 +42,10 @@ const SMALL_WORDS: Readonly<Record<string, string>> = {
   Swedish: 'och i med en ett på till som det av för tills sedan eller att',
 };
 
+/** Small words from which a language is told, and by how many times more than of the next. */
+const LEAST_HITS = 4;
+const CLEARLY = 1.3;
+
 /** The language that most of the small words are of. */
 function languageOf(text: string): string {
   const words = text.toLowerCase().match(/\p{L}+/gu) ?? [];
@@ -50,7 +54,7 @@ function languageOf(text: string): string {
     return { language, hits: words.filter((word) => known.has(word)).length };
   });
   const [best, second] = hits.sort((a, b) => b.hits - a.hits);
-  return best.hits >= 4 && best.hits > 1.3 * second.hits ? best.language : 'English';
+  return best.hits >= LEAST_HITS && best.hits > CLEARLY * second.hits ? best.language : 'English';
 }
 
 /** Letters of a recipe that are read; a household's recipe has a tenth of it. */
