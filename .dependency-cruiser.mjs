@@ -16,6 +16,7 @@ const CORE_ORDER = [
   'oil',
   'outcome',
   'plan',
+  'card',
   'search',
   'advice',
   'supper',
@@ -78,7 +79,7 @@ export default {
       from: { path: '^core/src/' },
       to: {
         path: '^(contract|server|web)/|node_modules/',
-        pathNot: 'node_modules/(convert|parse-ingredient|numeric-quantity|htmlparser2|entities|domhandler|domutils|domelementtype)/',
+        pathNot: 'node_modules/(convert|parse-ingredient|numeric-quantity|htmlparser2|entities|domhandler|domutils|domelementtype|schema-dts)/',
       },
     },
     {

@@ -208,3 +208,14 @@ export interface ReadRecipeRequest {
   /** A document of schema.org, or a dish of Yellowmist; as JSON or as its text. */
   json?: unknown;
 }
+
+/** A dish as a file of its own: what a cook writes of it, the format, and the own ingredients that it names. */
+export interface DishFile extends ConversionBody {
+  yellowmist: 'dish';
+  format: number;
+  own: Label[];
+}
+
+/** How a converted dish is written out. */
+export const RECIPE_FORMS = ['json-ld', 'markdown', 'text', 'yellowmist'] as const;
+export type RecipeForm = (typeof RECIPE_FORMS)[number];

@@ -14,6 +14,7 @@ export * from './basket/index.js';
 export * from './oil/index.js';
 export * from './outcome/index.js';
 export * from './plan/index.js';
+export * from './card/index.js';
 export * from './search/index.js';
 export * from './advice/index.js';
 export * from './supper/index.js';

@@ -4,6 +4,7 @@ export * from './evaluate.js';
 export * from './kit.js';
 export * from './likeness.js';
 export * from './lying.js';
+export * from './measured.js';
 export * from './planNotes.js';
 export * from './repair.js';
 export * from './taste.js';

@@ -1,6 +1,7 @@
 export * from './door.js';
 export * from './html.js';
 export * from './jsonld.js';
+export * from './ownDish.js';
 export * from './page.js';
 export * from './read.js';
 export * from './text.js';

@@ -40,6 +40,10 @@ export class ComputeService implements OnApplicationShutdown {
     return this.run<RecipeReading>('readRecipe', request);
   }
 
+  writeRecipe(request: worker.ToWrite): Promise<string> {
+    return this.run<string>('writeRecipe', request);
+  }
+
   choose(request: ConvertRequest): Promise<Chosen> {
     return this.run<Chosen>('choose', request);
   }

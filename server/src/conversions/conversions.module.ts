@@ -5,11 +5,13 @@ import { AnswerEntity } from './answer.entity.js';
 import { AnswersService } from './answers.service.js';
 import { ConversionEntity } from './conversion.entity.js';
 import { ConversionsController } from './conversions.controller.js';
+import { RecipeController } from './recipe.controller.js';
+import { ComputeModule } from '../compute/compute.module.js';
 import { ConversionsService } from './conversions.service.js';
 
 @Module({
-  imports: [TypeOrmModule.forFeature([ConversionEntity, AnswerEntity]), ShelfModule],
-  controllers: [ConversionsController],
+  imports: [TypeOrmModule.forFeature([ConversionEntity, AnswerEntity]), ShelfModule, ComputeModule],
+  controllers: [ConversionsController, RecipeController],
   providers: [ConversionsService, AnswersService],
   exports: [ConversionsService],
 })
