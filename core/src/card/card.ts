@@ -4,7 +4,7 @@ import { dishAs, PLAIN_OILING, wholeOf, type SideUse } from '../dish/index.js';
 import { countedName, foodOf, ingredient, type Pantry } from '../foods/index.js';
 import { measured, type AirResult, type Asked } from '../plan/index.js';
 import { wayMinutes } from '../prep/index.js';
-import { capitalised, counted, filmMm, mass, mlAsSpoons, setTo, spoken, text } from '../units/index.js';
+import { capitalised, counted, filmMm, lowered, mass, mlAsSpoons, setTo, spoken, text } from '../units/index.js';
 import { COAT_S, MIX_BOWL_MIN, PREHEAT_MIN, TO_THE_TABLE_MIN } from './constants.js';
 import type { CardBowl, CardItem, RecipeCard } from './types.js';
 
@@ -29,6 +29,9 @@ export interface CardTitle {
   name: string;
   note: string;
 }
+
+/** A food as one writes it on a list: without how its packet says that it comes. */
+const foodName = (name: string): string => lowered(name.split(',')[0]);
 
 function foodItems(pantry: Pantry, { dish }: Pick<Asked, 'dish'>): CardItem[] {
   const item = foodOf(pantry, dish.foodId);

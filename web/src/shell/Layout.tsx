@@ -30,7 +30,7 @@ export function Layout() {
       <a className="btn btn-primary sr-only focus:not-sr-only focus:absolute focus:z-50" href="#main">
         Skip to the page
       </a>
-      <header className="flex min-h-12 flex-wrap items-center gap-x-3 border-b border-base-300 bg-base-200 px-3 max-sm:gap-x-0 max-sm:px-1">
+      <header className="print:hidden flex min-h-12 flex-wrap items-center gap-x-3 border-b border-base-300 bg-base-200 px-3 max-sm:gap-x-0 max-sm:px-1">
         <Link to="/" className="flex min-h-11 items-center gap-2 font-display text-lg font-bold">
           <img src="/mark.svg" alt="" className="size-7" />
           <span className="max-sm:sr-only">Yellowmist</span>

@@ -4,6 +4,7 @@ import { Layout } from './Layout';
 import { LostPage, RouteError } from './RouteError';
 
 const bench = () => import('../features/bench/BenchPage');
+const card = () => import('../features/card/CardPage');
 const reading = () => import('../features/reading/ReadingPage');
 const supper = () => import('../features/supper/SupperPage');
 const kitchen = () => import('../features/kitchen/KitchenPage');
@@ -18,6 +19,7 @@ export const router = createBrowserRouter([
     children: [
       { index: true, element: <HomePage /> },
       { path: 'dish/:id', lazy: async () => ({ Component: (await bench()).BenchPage }) },
+      { path: 'dish/:id/card', lazy: async () => ({ Component: (await card()).CardPage }) },
       { path: 'recipe', lazy: async () => ({ Component: (await reading()).ReadingPage }) },
       { path: 'supper', lazy: async () => ({ Component: (await supper()).SupperPage }) },
       { path: 'kitchen', lazy: async () => ({ Component: (await kitchen()).KitchenPage }) },
@@ -29,5 +31,5 @@ export const router = createBrowserRouter([
 
 /** Fetches the other pages ahead, the bench first: every dish leads there. */
 export const fetchAhead = (): void => {
-  for (const page of [bench, reading, supper, kitchen, pantry]) page().catch(() => undefined);
+  for (const page of [bench, card, reading, supper, kitchen, pantry]) page().catch(() => undefined);
 };

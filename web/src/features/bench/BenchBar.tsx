@@ -2,6 +2,7 @@ import { Redo2, Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import { createPortal } from 'react-dom';
 import { useHotkeys } from 'react-hotkeys-hook';
+import { Link } from 'react-router';
 import { RANGES } from '@yellowmist/contract';
 import { useAppDispatch } from '../../state/hooks';
 import {
@@ -30,7 +31,7 @@ export function BenchBar({ name }: { name: string }) {
   const dispatch = useAppDispatch();
   const steps = useDish(selectSteps);
   const saveState = useDish(selectSave);
-  const { problem } = useDish(selectDesk);
+  const { problem, id } = useDish(selectDesk);
   const wrong = ['failed', 'conflict', 'gone'].includes(saveState);
   useHotkeys('mod+z', () => void dispatch(undo()), { preventDefault: true, enableOnFormTags: false });
   useHotkeys('mod+shift+z, mod+y', () => void dispatch(redo()), { preventDefault: true, enableOnFormTags: false });
@@ -45,6 +46,9 @@ export function BenchBar({ name }: { name: string }) {
         {SAVE_WORDS[saveState]}
       </output>
       <span className="ml-auto flex">
+        <Link className="btn btn-ghost h-11 px-2 font-normal" to={`/dish/${id}/card`}>
+          Card
+        </Link>
         <button
           type="button"
           className="btn btn-ghost btn-square size-11"

@@ -1,0 +1,130 @@
+import { useLayoutEffect, useRef } from 'react';
+import {
+  counted,
+  DEFERS,
+  itemWords,
+  servingWords,
+  type AirResult,
+  type CardBowl,
+  type RecipeCard,
+} from '@yellowmist/core';
+import { BowlPicture } from '../../draw/BowlPicture';
+import { useUnits } from '../../state/useUnits';
+import { EDGE_MM, fittingPt, PAPERS, type Paper } from './paper';
+
+interface Props {
+  card: RecipeCard;
+  air: AirResult;
+  paper: Paper;
+  /** The basket of a full batch, drawn. */
+  basket: React.ReactNode;
+}
+
+/** The dish on one sheet, to be read at the counter: bowls, basket, settings, steps, checks, cautions. */
+export function Card({ card, air, paper, basket }: Props) {
+  const { tell } = useUnits();
+  const sheet = useRef<HTMLElement>(null);
+  const { widthMm, heightMm } = PAPERS[paper];
+  // Type as large as the page holds.
+  useLayoutEffect(() => {
+    const { current } = sheet;
+    if (!current) return;
+    fittingPt((pt) => {
+      current.style.fontSize = `${pt}pt`;
+      return current.scrollHeight <= current.clientHeight + 1;
+    });
+  });
+  const { settings, times } = card;
+  return (
+    <article
+      ref={sheet}
+      aria-label={`Card of ${card.name}`}
+      className="sheet mx-auto overflow-hidden bg-white leading-snug text-black shadow-lg"
+      style={{ width: `${widthMm}mm`, height: `${heightMm}mm`, padding: `${EDGE_MM}mm` }}
+    >
+      <header className="flex flex-wrap items-end justify-between gap-x-[2em] border-b-2 border-black pb-[0.3em]">
+        <h1 className="min-w-0 text-[2em] leading-none break-words">{card.name}</h1>
+        <p>
+          For {card.people}, {counted(card.pieces, 'piece')} · about {times.prepMin} min before the fryer,{' '}
+          {times.cookMin} in it
+        </p>
+      </header>
+      {card.note && <p className="mt-[0.3em] italic">{card.note}</p>}
+      <p className="mt-[0.4em] flex flex-wrap items-baseline gap-x-[1em] rounded-[0.4em] bg-[#f0cb46] px-[0.6em] py-[0.25em]">
+        <b className="text-[1.7em]">
+          {tell(settings.setting)} · {Math.round(settings.minutes)} min
+        </b>
+        <span>
+          {settings.fryer}
+          {settings.preheat ? `, preheated to ${tell(settings.preheat)}` : ', not preheated'}
+          {settings.turnAtMin !== null && `, turned after ${Math.round(settings.turnAtMin)} min`}
+          {settings.batches > 1 && `, ${settings.batches} batches of up to ${settings.piecesPerBatch}`}
+        </span>
+      </p>
+      <ol
+        className="mt-[0.5em] grid grid-cols-[repeat(auto-fill,minmax(9.6em,1fr))] gap-x-[1em] gap-y-[0.4em]"
+        aria-label="Bowls in order"
+      >
+        <li>
+          <h2 className="text-[1.05em]">The food</h2>
+          <Items bowl={{ name: '', note: '', items: card.oil ? [...card.food, card.oil] : card.food }} />
+        </li>
+        {card.bowls.map((bowl, k) => (
+          <li key={k}>
+            <div className="w-[9em]">
+              <BowlPicture layer={air.layers[air.bowls[k].layerAt]} />
+            </div>
+            <h2 className="text-[1.05em] leading-tight">
+              {k + 1}. {bowl.name} <span className="font-sans text-[0.8em] font-normal">{bowl.note}</span>
+            </h2>
+            <Items bowl={bowl} />
+          </li>
+        ))}
+        {card.beside.map((bowl) => (
+          <li key={bowl.name}>
+            <h2 className="text-[1.05em] leading-tight">
+              {bowl.name} <span className="font-sans text-[0.8em] font-normal">{bowl.note}</span>
+            </h2>
+            <Items bowl={bowl} />
+          </li>
+        ))}
+      </ol>
+      <div className="mt-[0.5em] grid grid-cols-[minmax(0,1fr)_15em] gap-x-[1.5em]">
+        <ol className="list-decimal pl-[1.6em]" aria-label="Steps">
+          {card.steps.map((step, k) => (
+            <li key={k} className="mb-[0.2em]">
+              {tell(step)}
+            </li>
+          ))}
+        </ol>
+        <div>
+          {basket}
+          <h2 className="text-[1.05em]">Before it is served</h2>
+          <ul className="list-[square] pl-[1.2em]">
+            {card.checks.map((check, k) => (
+              <li key={k}>{tell(check)}</li>
+            ))}
+          </ul>
+        </div>
+      </div>
+      <section aria-label="Cautions" className="mt-[0.4em] border-t border-black pt-[0.2em] text-[0.85em]">
+        {card.cautions
+          .filter((c) => c.about !== 'centre')
+          .map((c) => tell(c.text))
+          .join(' ')}{' '}
+        {DEFERS} {servingWords(card)}
+      </section>
+    </article>
+  );
+}
+
+function Items({ bowl }: { bowl: CardBowl }) {
+  const { tell } = useUnits();
+  return (
+    <ul>
+      {bowl.items.map((item, k) => (
+        <li key={k}>{itemWords(item, tell)}</li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,145 @@
+import { Download, Printer } from 'lucide-react';
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import type { ConversionDocument, RecipeForm } from '@yellowmist/contract';
+import { cardOf, foodOf, spotFactor, spotFactorTurned, type AirResult, type Trouble } from '@yellowmist/core';
+import { BasketPicture } from '../../draw/BasketPicture';
+import { api, problemText } from '../../state/api';
+import { usePantryDocument } from '../../state/pantryDocument';
+import { useAnswer } from '../../state/useAnswer';
+import { usePantry } from '../../state/usePantry';
+import { Choice } from '../../ui/Choice';
+import { useEvaluation } from '../dish/useEvaluation';
+import { Card } from './Card';
+import { PAPER_NAMES, type Paper } from './paper';
+
+const FORMS: readonly { form: RecipeForm; label: string; says: string }[] = [
+  { form: 'json-ld', label: 'JSON-LD', says: 'for other programs that read recipes' },
+  { form: 'markdown', label: 'Markdown', says: 'for notes' },
+  { form: 'text', label: 'Plain text', says: 'for a message' },
+  { form: 'yellowmist', label: 'Yellowmist file', says: 'for another kitchen, coat and all' },
+];
+
+/** The dish to take away: as a card on one sheet, and as files. */
+export function CardPage() {
+  const { id = '' } = useParams();
+  const { data, error, isLoading } = api.useConversionQuery(id, { refetchOnMountOrArgChange: true });
+  if (isLoading) return <p className="p-8">Fetching the dish…</p>;
+  if (!data) {
+    return (
+      <div className="mx-auto max-w-xl p-8">
+        <h1 className="text-3xl">This dish is not here</h1>
+        <p className="mt-3">{problemText(error)}</p>
+        <Link className="btn btn-primary mt-6" to="/">
+          To the dishes
+        </Link>
+      </div>
+    );
+  }
+  return <TakeAway document={data} />;
+}
+
+function TakeAway({ document }: { document: ConversionDocument }) {
+  const [paper, setPaper] = useState<Paper>('A4');
+  const { evaluated, error } = useEvaluation(document);
+  const { id, name, chosen } = document;
+  return (
+    <div className="mx-auto w-full max-w-7xl px-4 py-4 print:max-w-none print:p-0">
+      {/* The page of the printer is the card's. */}
+      <style>{`@page { size: ${paper}; margin: 0 }`}</style>
+      <div className="flex flex-wrap items-end gap-x-4 gap-y-2 print:hidden">
+        <Link className="btn btn-ghost h-11" to={`/dish/${id}`}>
+          Back to the bench
+        </Link>
+        <Choice
+          className="w-32"
+          label="Paper"
+          value={paper}
+          options={PAPER_NAMES.map((p) => ({ value: p, label: p }))}
+          onChange={setPaper}
+        />
+        <button
+          type="button"
+          className="btn btn-primary h-11"
+          disabled={!evaluated?.air}
+          onClick={() => window.print()}
+        >
+          <Printer aria-hidden className="size-5" /> Print the card
+        </button>
+        <p className="flex flex-wrap items-center gap-2" role="group" aria-label={`${name} as a file`}>
+          {FORMS.map(({ form, label, says }) => (
+            <a
+              key={form}
+              className={`btn h-11 ${!chosen && form !== 'yellowmist' ? 'btn-disabled' : ''}`}
+              href={`/api/conversions/${id}/recipe?as=${form}`}
+              download
+              title={says}
+            >
+              <Download aria-hidden className="size-4" /> {label}
+            </a>
+          ))}
+        </p>
+      </div>
+      {error && (
+        <p role="alert" className="mt-3 text-error">
+          {error}
+        </p>
+      )}
+      {!chosen && <p className="mt-6">There is no air version yet: open the dish on the bench, and one is found.</p>}
+      {chosen && !evaluated?.air && !error && <p className="mt-6">Writing the card…</p>}
+      {chosen && evaluated?.air && (
+        <div
+          className="mt-4 overflow-x-auto print:m-0 print:overflow-visible"
+          tabIndex={0}
+          role="region"
+          aria-label="The card"
+        >
+          <Drawn document={document} chosen={chosen} air={evaluated.air} paper={paper} />
+        </div>
+      )}
+    </div>
+  );
+}
+
+interface DrawnProps {
+  document: ConversionDocument;
+  chosen: NonNullable<ConversionDocument['chosen']>;
+  air: AirResult;
+  paper: Paper;
+}
+
+function Drawn({ document, chosen, air, paper }: DrawnProps) {
+  const pantry = usePantry();
+  const { own } = usePantryDocument();
+  const { name, note, dish, fryer } = document;
+  const { answer } = useAnswer('layout', { dish, plan: chosen.plan, fryer, own });
+  const card = cardOf({ name, note }, { pantry, dish, fryer }, air);
+  const factorAt = chosen.plan.settings.basketTurned ? spotFactorTurned : spotFactor;
+  const basket = answer && (
+    <figure className="mb-[0.4em]" inert>
+      <div className={`grid gap-[0.4em] ${answer.racks.length > 1 ? 'grid-cols-2' : 'w-[11em]'}`}>
+        {answer.racks.map((laid, rack) => (
+          <BasketPicture
+            key={rack}
+            torn={dish.shape.kind === 'irregular'}
+            basket={fryer.basket}
+            footprints={answer.footprints[rack]}
+            laid={laid}
+            trouble={NO_TROUBLE}
+            colourAt={(x, y) => (air.outcomes.colourTop?.value ?? 0) * factorAt(fryer, x, y)}
+            food={foodOf(pantry, dish.foodId).name}
+            selected={null}
+            onSelect={nothing}
+            onPlace={nothing}
+            onRemove={nothing}
+          />
+        ))}
+      </div>
+      <figcaption className="text-[0.85em]">A full batch, from above.</figcaption>
+    </figure>
+  );
+  return <Card card={card} air={air} paper={paper} basket={basket} />;
+}
+
+const NO_TROUBLE: Trouble = { overlaps: [], tooNear: [], outside: [] };
+const nothing = (): void => undefined;
