@@ -1,7 +1,10 @@
 export type * from './answers.js';
 export * from './check.js';
 export * from './dishFile.js';
+export * from './document.js';
 export * from './example.js';
+export * from './kitchenFile.js';
+export * from './merge.js';
 export * from './ranges.js';
 export * from './schemas/index.js';
 export * from './types.js';

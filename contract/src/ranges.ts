@@ -66,6 +66,10 @@ export const RANGES = {
   guests: { min: 0, max: 12 },
   readings: { min: 0, max: 12 },
   versions: { min: 0, max: 20 },
+  tags: { min: 0, max: 12 },
+  tagLength: { min: 1, max: 30 },
+  /** Dishes of a kitchen's file. */
+  filedDishes: { min: 0, max: 2000 },
   ownIngredients: { min: 0, max: 60 },
   standMin: { min: 0, max: 240 },
   racks: { min: 1, max: 4 },

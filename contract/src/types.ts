@@ -2,6 +2,7 @@ import type {
   AirPlan,
   AirSettings,
   ConvertRequest,
+  Diet,
   Dish,
   Family,
   Fryer,
@@ -23,6 +24,10 @@ export interface ConversionBody extends ConvertRequest {
   chosen: Chosen | null;
   /** Air versions that the cook gave a name, the oldest first. */
   versions: NamedVersion[];
+  /** The cook's own words to find it by. Default none. */
+  tags?: string[];
+  /** Put away from the list of every day. Default false. */
+  archived?: boolean;
 }
 
 /** A save of a conversion, naming the version that it changes. */
@@ -40,12 +45,22 @@ export interface BrokenConversion {
   problem: string;
 }
 
+/** A dish that was put aside, and can be brought back. */
+export interface BinnedConversion {
+  id: string;
+  name: string;
+  deletedAt: string;
+}
+
 /** A dish in the list of all: whole, or why it cannot be opened. */
-export type ListedConversion = ConversionDocument | BrokenConversion;
+export type ListedConversion = ListedDish | BrokenConversion;
+
+/** A dish in the list, with the diets that it fits by its ingredients: in the air fryer where it is converted. */
+export type ListedDish = ConversionDocument & { diets: Diet[] };
 
 export const isBroken = (listed: ListedConversion): listed is BrokenConversion => 'problem' in listed;
 
-export const isWhole = (listed: ListedConversion): listed is ConversionDocument => !isBroken(listed);
+export const isWhole = (listed: ListedConversion): listed is ListedDish => !isBroken(listed);
 
 /** An air version that was kept under a name, to go back to and to compare. */
 export interface NamedVersion {
@@ -219,3 +234,59 @@ export interface DishFile extends ConversionBody {
 /** How a converted dish is written out. */
 export const RECIPE_FORMS = ['json-ld', 'markdown', 'text', 'yellowmist'] as const;
 export type RecipeForm = (typeof RECIPE_FORMS)[number];
+
+/** A document of a kitchen's file, in the format in which it was stored. */
+export interface FiledDocument<Body> {
+  format: number;
+  body: Body;
+}
+
+/** A dish in a kitchen's file, under its own identity. */
+export interface FiledDish extends FiledDocument<ConversionBody> {
+  id: string;
+  createdAt: string;
+  updatedAt: string;
+}
+
+/** A whole kitchen as one file. */
+export interface KitchenFile {
+  yellowmist: 'kitchen';
+  /** Format of the file itself. */
+  format: number;
+  exportedAt: string;
+  dishes: FiledDish[];
+  kitchen: FiledDocument<KitchenBody>;
+  pantry: FiledDocument<PantryBody>;
+  supper: FiledDocument<SupperBody>;
+}
+
+/** What of a kitchen has an identity of its own. */
+export const FILED = ['dish', 'fryer', 'sprayer', 'bowl', 'tray', 'ingredient', 'weight', 'supper'] as const;
+export type Filed = (typeof FILED)[number];
+
+/** What is done with a thing that is here and in the file, and not alike. */
+export const ANSWERS = ['keep', 'take', 'both'] as const;
+export type ImportAnswer = (typeof ANSWERS)[number];
+
+/** Something that is here and in the file, and not alike: side by side, and what is done with it. */
+export interface ImportConflict {
+  /** How it is named in `take` and `both`: "dish:5f…", "fryer:Galley". */
+  key: string;
+  what: Filed;
+  name: string;
+  /** What is here, and what the file has, in a few words. */
+  here: string;
+  there: string;
+  answer: ImportAnswer;
+}
+
+/** What an import does, or would do. */
+export interface ImportReport {
+  /** Only reported: nothing was changed. */
+  tried: boolean;
+  /** What was not here before, by its name. */
+  added: { what: Filed; name: string }[];
+  /** Things that are here just so. */
+  same: number;
+  conflicts: ImportConflict[];
+}

@@ -6,6 +6,7 @@ import { CheckpointService } from './database/checkpoint.service.js';
 import { databaseOptions } from './database/options.js';
 import { DemoService } from './demo/demo.service.js';
 import { DevicesModule } from './devices/devices.module.js';
+import { FilesModule } from './files/files.module.js';
 import { HealthController } from './health/health.controller.js';
 import { KitchenModule } from './kitchen/kitchen.js';
 import { PantryModule } from './pantry/pantry.js';
@@ -26,6 +27,7 @@ export class AppModule {
         SupperModule,
         ComputeModule,
         RecipesModule,
+        FilesModule,
         DevicesModule,
       ],
       controllers: [HealthController],

@@ -16,6 +16,8 @@ import type { Settings } from './settings.js';
 const BODY_LIMIT = '256kb';
 /** A page that is saved whole is large. */
 const RECIPE_LIMIT = '6mb';
+/** A whole kitchen with many dishes. */
+const KITCHEN_LIMIT = '24mb';
 
 /** Only what this server itself serves; drawings may carry inline styles, nothing may carry inline scripts. */
 const CONTENT_SECURITY = {
@@ -73,6 +75,9 @@ function servePages(app: NestExpressApplication, webFolder: string): void {
 const isRecipe = ({ url, headers }: { url?: string; headers: { 'content-type'?: string } }): boolean =>
   url === '/api/recipes/read' && /^application\/json\b/.test(headers['content-type'] ?? '');
 
+/** Whether a body is a whole kitchen: as bytes, packed or not. */
+const isKitchen = ({ url }: { url?: string }): boolean => /^\/api\/import(\?|$)/.test(url ?? '');
+
 /** The whole server, ready to listen. */
 export async function makeApp(settings: Settings): Promise<NestExpressApplication> {
   const app = await NestFactory.create<NestExpressApplication>(
@@ -87,6 +92,7 @@ export async function makeApp(settings: Settings): Promise<NestExpressApplicatio
     compression({ filter: (_, response) => !/event-stream/.test(String(response.getHeader('Content-Type'))) }),
   );
   app.useBodyParser('json', { limit: RECIPE_LIMIT, type: isRecipe });
+  app.useBodyParser('raw', { limit: KITCHEN_LIMIT, type: isKitchen });
   app.useBodyParser('json', { limit: BODY_LIMIT });
   app.setGlobalPrefix('api');
   app.useGlobalFilters(new ProblemFilter());

@@ -18,10 +18,17 @@ import {
 import type * as J from 'joi';
 import type * as A from '../answers.js';
 import { RANGES } from '../ranges.js';
-import type { BrokenConversion, ConversionDocument, FieldError, Problem } from '../types.js';
+import type {
+  BinnedConversion,
+  BrokenConversion,
+  ConversionDocument,
+  FieldError,
+  ListedDish,
+  Problem,
+} from '../types.js';
 import { layer } from './coat.js';
 import { conversionBodySchema } from './conversion.js';
-import { allOf, nameSchema, oneOf, versionSchema } from './fields.js';
+import { allOf, dietsSchema, nameSchema, oneOf, versionSchema } from './fields.js';
 import { Joi } from './joi.js';
 import { airPlanSchema, making, second } from './plan.js';
 import { bowlParts, serving, sideBowl } from './plate.js';
@@ -213,9 +220,12 @@ export const conversionDocumentSchema = conversionBodySchema.append<ConversionDo
 
 /** All dishes: one that cannot be opened says why. */
 export const conversionListSchema = Joi.array().items(
-  conversionDocumentSchema,
+  conversionDocumentSchema.append<ListedDish>({ diets: dietsSchema.required() }),
   allOf<BrokenConversion>({ ...stamps, name: words, problem: words }),
 );
+
+/** What was put aside, the last first. */
+export const binSchema = Joi.array().items(allOf<BinnedConversion>({ id: words, name: words, deletedAt: words }));
 
 const keptCoat = allOf<KeptCoat>({ family: families, variant: nameSchema.allow(''), plan: airPlanSchema });
 const share = Joi.number().min(-1000).max(1000);

@@ -32,6 +32,12 @@ export const conversionBodySchema = allOf<ConversionBody>({
   limits: limitsSchema,
   chosen: chosenSchema.allow(null).optional().default(null),
   versions: Joi.array().items(namedVersion).unique('id').max(RANGES.versions.max).optional().default([]),
+  tags: Joi.array()
+    .items(Joi.string().trim().min(RANGES.tagLength.min).max(RANGES.tagLength.max))
+    .unique()
+    .max(RANGES.tags.max)
+    .optional(),
+  archived: Joi.boolean().optional(),
 });
 
 /** A save: the body and the version that it changes. */

@@ -3,7 +3,7 @@ export { friedSchema, layersSchema } from './coat.js';
 export * from './conversion.js';
 export { convertRequestSchema, limitsSchema, simulateRequestSchema } from './convert.js';
 export { dishSchema } from './dish.js';
-export { dishFileSchema } from './files.js';
+export { dishFileSchema, importReportSchema, kitchenFileSchema } from './files.js';
 export { fryerSchema } from './fryer.js';
 export * from './kitchen.js';
 export { labelSchema, savePantrySchema } from './pantry.js';

@@ -39,7 +39,7 @@ function foodItems(pantry: Pantry, { dish }: Pick<Asked, 'dish'>): CardItem[] {
   const cut = dish.bought ? cutTold(item, dish.bought.cut) : '';
   const first: CardItem = {
     amount: mass10(massG),
-    name: `${spoken(item.name)}${cut}: ${counted(dish.count, 'piece')}`,
+    name: `${foodName(item.name)}${cut}, ${counted(dish.count, 'piece')}`,
   };
   if (!dish.also) return [first];
   const other = foodOf(pantry, dish.also.foodId);

@@ -8,12 +8,14 @@ import {
   ApiTags,
 } from '@nestjs/swagger';
 import {
+  binSchema,
   conversionBodySchema,
   conversionDocumentSchema,
   conversionListSchema,
   keptAnswerSchema,
   saveRequestSchema,
   searchAnswerSchema,
+  type BinnedConversion,
   type ConversionDocument,
   type KeptAnswer,
   type ListedConversion,
@@ -48,6 +50,13 @@ export class ConversionsController {
   @problems(400)
   async create(@Body() body: unknown): Promise<ConversionDocument> {
     return this.conversions.create(await this.shelf.parse(conversionBodySchema, body));
+  }
+
+  @Get('bin')
+  @ApiOperation({ summary: 'Conversions that were put aside, the last first; restore brings one back' })
+  @ApiOkResponse({ schema: openApi(binSchema) })
+  bin(): Promise<BinnedConversion[]> {
+    return this.conversions.bin();
   }
 
   @Get(':id')

@@ -2,17 +2,19 @@ import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import {
+  bodyOfDocument,
   check,
   conversionBodySchema,
   FORMATS,
   formatNumber,
   RANGES,
   upgrade,
+  type BinnedConversion,
   type ConversionBody,
   type ConversionDocument,
   type ListedConversion,
 } from '@yellowmist/contract';
-import type { Pantry } from '@yellowmist/core';
+import { DIETS, fitsDiets, ingredient, type Diet, type Pantry } from '@yellowmist/core';
 import { IsNull, Like, Not, Repository } from 'typeorm';
 import { ProblemException } from '../common/problem.js';
 import { ShelfService } from '../shelf/shelf.service.js';
@@ -37,6 +39,14 @@ const whole = ({ id, version, createdAt, updatedAt }: ConversionEntity, body: Co
   updatedAt,
 });
 
+/** Diets that a dish fits by its ingredients: as it comes out of the air fryer where it is converted. */
+function dietsOf({ dish, fried, chosen }: ConversionBody, pantry: Pantry): Diet[] {
+  const layers = chosen?.plan.layers ?? fried.layers;
+  const portions = [...layers, ...(dish.beside ?? [])].flatMap((l) => l.portions);
+  const ids = [dish.foodId, ...(dish.also ? [dish.also.foodId] : []), ...portions.map((p) => p.ingredientId)];
+  return DIETS.filter((diet) => ids.every((id) => fitsDiets(ingredient(pantry, id), [diet])));
+}
+
 /** Stores conversions; a save names the version that it changes, and a deleted one can be brought back. */
 @Injectable()
 export class ConversionsService {
@@ -51,7 +61,8 @@ export class ConversionsService {
     const pantry = await this.shelf.pantry();
     return rows.map((row) => {
       try {
-        return whole(row, bodyIn(row, pantry));
+        const document = whole(row, bodyIn(row, pantry));
+        return { ...document, diets: dietsOf(document, pantry) };
       } catch (error) {
         const { id, name, version, createdAt, updatedAt } = row;
         return { id, name, version, createdAt, updatedAt, problem: (error as Error).message };
@@ -109,15 +120,20 @@ export class ConversionsService {
 
   async duplicate(id: string): Promise<ConversionDocument> {
     const original = await this.read(id);
-    const { name, note, dish, fried, fryer, limits, chosen, versions } = original;
-    const copyName = `${name.slice(0, RANGES.nameLength.max - 7)} (copy)`;
-    return this.create({ name: copyName, note, dish, fried, fryer, limits, chosen, versions });
+    const body = bodyOfDocument(original);
+    return this.create({ ...body, name: `${body.name.slice(0, RANGES.nameLength.max - 7)} (copy)` });
   }
 
   /** Puts a conversion aside; `restore` brings it back. */
   async remove(id: string): Promise<void> {
     await this.rowOf(id);
     await this.store.update({ id }, { deletedAt: now() });
+  }
+
+  /** What was put aside, the last first. */
+  async bin(): Promise<BinnedConversion[]> {
+    const rows = await this.store.find({ where: { deletedAt: Not(IsNull()) }, order: { deletedAt: 'DESC' } });
+    return rows.map(({ id, name, deletedAt }) => ({ id, name, deletedAt: deletedAt! }));
   }
 
   async restore(id: string): Promise<ConversionDocument> {

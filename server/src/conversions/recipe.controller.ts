@@ -1,6 +1,12 @@
 import { Controller, Get, Param, ParseUUIDPipe, Query, Res } from '@nestjs/common';
 import { ApiOkResponse, ApiOperation, ApiQuery, ApiTags } from '@nestjs/swagger';
-import { dishFileOf, RECIPE_FORMS, type ConversionDocument, type RecipeForm } from '@yellowmist/contract';
+import {
+  bodyOfDocument,
+  dishFileOf,
+  RECIPE_FORMS,
+  type ConversionDocument,
+  type RecipeForm,
+} from '@yellowmist/contract';
 import type { Response } from 'express';
 import { problems } from '../common/openapi.js';
 import { badFields, ProblemException } from '../common/problem.js';
@@ -59,8 +65,8 @@ export class RecipeController {
   }
 
   private async written(document: ConversionDocument, form: RecipeForm): Promise<string> {
-    const { name, note, dish, fried, fryer, limits, chosen, versions } = document;
-    const body = { name, note, dish, fried, fryer, limits, chosen, versions };
+    const body = bodyOfDocument(document);
+    const { name, note, dish, fried, fryer, limits, chosen } = body;
     if (form === 'yellowmist') return `${JSON.stringify(dishFileOf(body, await this.shelf.own()), null, 2)}\n`;
     if (!chosen) {
       throw new ProblemException(404, `“${name}” has no air version yet: open it on the bench, and one is found.`);

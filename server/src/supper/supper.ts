@@ -2,19 +2,22 @@ import { EMPTY_SUPPER, FORMATS, saveSupperSchema, type SupperBody } from '@yello
 import { badFields } from '../common/problem.js';
 import { ConversionsModule } from '../conversions/conversions.module.js';
 import { ConversionsService } from '../conversions/conversions.service.js';
+import type { SingleKind } from '../documents/kind.js';
 import { singleModule } from '../documents/single.module.js';
 
 /** The next supper: which dishes, and who does not eat everything. */
 export const SUPPER = Symbol('supper');
 
+export const SUPPER_KIND: SingleKind<SupperBody> = {
+  path: 'supper',
+  format: FORMATS.supper,
+  empty: EMPTY_SUPPER,
+  saveSchema: saveSupperSchema,
+  summary: 'The next supper: its dishes, and guests who do not eat everything',
+};
+
 export const SupperModule = singleModule<SupperBody>({
-  kind: {
-    path: 'supper',
-    format: FORMATS.supper,
-    empty: EMPTY_SUPPER,
-    saveSchema: saveSupperSchema,
-    summary: 'The next supper: its dishes, and guests who do not eat everything',
-  },
+  kind: SUPPER_KIND,
   token: SUPPER,
   imports: [ConversionsModule],
   rules: {

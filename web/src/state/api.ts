@@ -1,7 +1,9 @@
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 import type {
+  BinnedConversion,
   ConversionBody,
   ConversionDocument,
+  ImportReport,
   KeptAnswer,
   KitchenDocument,
   ListedConversion,
@@ -34,14 +36,18 @@ export const api = createApi({
       query: (body) => ({ url: 'supper', method: 'PUT', body, keepalive: true }),
     }),
     conversions: build.query<ListedConversion[], void>({ query: () => 'conversions', providesTags: [LIST] }),
-    conversion: build.query<ConversionDocument, string>({ query: (id) => `conversions/${id}` }),
+    bin: build.query<BinnedConversion[], void>({ query: () => 'conversions/bin', providesTags: [LIST] }),
+    conversion: build.query<ConversionDocument, string>({
+      query: (id) => `conversions/${id}`,
+      providesTags: (_document, _error, id) => [{ type: 'Conversion', id }],
+    }),
     create: build.mutation<ConversionDocument, ConversionBody>({
       query: (body) => ({ url: 'conversions', method: 'POST', body }),
       invalidatesTags: [LIST],
     }),
     save: build.mutation<ConversionDocument, { id: string; version: number; body: ConversionBody }>({
       query: ({ id, version, body }) => ({ url: `conversions/${id}`, method: 'PUT', body: { ...body, version } }),
-      invalidatesTags: [LIST],
+      invalidatesTags: (_saved, _error, { id }) => [LIST, { type: 'Conversion', id }],
     }),
     duplicate: build.mutation<ConversionDocument, string>({
       query: (id) => ({ url: `conversions/${id}/duplicate`, method: 'POST' }),
@@ -59,6 +65,15 @@ export const api = createApi({
     keepAnswer: build.mutation<void, { id: string; found: SearchAnswer }>({
       query: ({ id, found }) => ({ url: `conversions/${id}/answer`, method: 'PUT', body: found }),
     }),
+    importKitchen: build.mutation<ImportReport, { file: File; rehearsal: boolean; take: string[]; both: string[] }>({
+      query: ({ file, rehearsal, take, both }) => ({
+        url: 'import',
+        method: 'POST',
+        params: { ...(rehearsal && { try: '1' }), take: take.join(','), both: both.join(',') },
+        headers: { 'content-type': 'application/octet-stream' },
+        body: file,
+      }),
+    }),
     scaleHand: build.mutation<void, ScaleHand>({
       query: (body) => ({ url: 'devices/scale/hand', method: 'POST', body }),
     }),
@@ -69,11 +84,15 @@ export const {
   useKitchenQuery,
   usePantryQuery,
   useSupperQuery,
+  useBinQuery,
+  useConversionQuery,
   useConversionsQuery,
   useCreateMutation,
   useDuplicateMutation,
   useRemoveMutation,
+  useImportKitchenMutation,
   useRestoreMutation,
+  useSaveMutation,
   useScaleHandMutation,
 } = api;
 

@@ -11,6 +11,7 @@ import { usePantry } from '../../state/usePantry';
 import { Choice } from '../../ui/Choice';
 import { useEvaluation } from '../dish/useEvaluation';
 import { Card } from './Card';
+import { Notes } from './Notes';
 import { PAPER_NAMES, type Paper } from './paper';
 
 const FORMS: readonly { form: RecipeForm; label: string; says: string }[] = [
@@ -80,6 +81,7 @@ function TakeAway({ document }: { document: ConversionDocument }) {
           ))}
         </p>
       </div>
+      <Notes document={document} />
       {error && (
         <p role="alert" className="mt-3 text-error">
           {error}

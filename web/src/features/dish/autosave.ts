@@ -1,18 +1,8 @@
 import { createAction, createListenerMiddleware, isAnyOf, type UnknownAction } from '@reduxjs/toolkit';
-import type { ConversionBody } from '@yellowmist/contract';
+import { bodyOfDocument, type ConversionBody } from '@yellowmist/contract';
 import { api, problemText, statusOf } from '../../state/api';
 import { lazyMiddleware, store, type Dispatch, type RootState } from '../../state/store';
-import {
-  bodyOf,
-  laidOut,
-  overwriting,
-  sameBody,
-  selectBody,
-  sending,
-  stored,
-  unsaved,
-  type DishState,
-} from './dishSlice';
+import { laidOut, overwriting, sameBody, selectBody, sending, stored, unsaved, type DishState } from './dishSlice';
 
 /**
  * Saves the dish on the bench half a second after its last change, one save at a time, and tries again while the server
@@ -40,7 +30,7 @@ const readNow = (dispatch: Dispatch, id: string) =>
 /** The server has another version than ours: is it what we sent, and was the answer lost? */
 async function reconcile(dispatch: Dispatch, id: string, body: ConversionBody, sent: ConversionBody | null) {
   const theirs = await readNow(dispatch, id);
-  const same = [body, sent].find((mine) => mine !== null && sameBody(mine, bodyOf(theirs)));
+  const same = [body, sent].find((mine) => mine !== null && sameBody(mine, bodyOfDocument(theirs)));
   if (same) dispatch(stored({ version: theirs.version, body: same }));
   else dispatch(unsaved({ save: 'conflict', problem: '' }));
 }

@@ -1,7 +1,7 @@
 import { combineReducers, createAction, createSlice, current, type PayloadAction } from '@reduxjs/toolkit';
 import type { Middleware, UnknownAction } from '@reduxjs/toolkit';
 import undoable, { ActionCreators, excludeAction, newHistory, type StateWithHistory } from 'redux-undo';
-import type { Chosen, ConversionBody, ConversionDocument } from '@yellowmist/contract';
+import { bodyOfDocument, type Chosen, type ConversionBody, type ConversionDocument } from '@yellowmist/contract';
 import {
   fingerprint,
   planId,
@@ -19,18 +19,12 @@ import { lazyMiddleware, rootReducer } from '../../state/store';
 
 export type Side = 'pot' | 'air';
 
-/** What the cook edits of a stored document. */
-export function bodyOf(document: ConversionDocument): ConversionBody {
-  const { name, note, dish, fried, fryer, limits, chosen, versions } = document;
-  return { name, note, dish, fried, fryer, limits, chosen, versions };
-}
-
 /** What was saved of a body is the same as another: told by what they hold. */
 export const sameBody = (a: ConversionBody, b: ConversionBody): boolean => fingerprint(a) === fingerprint(b);
 
 /** Lays a stored dish on the bench, with a fresh history. */
 export const laidOut = createAction('dish/laidOut', (document: ConversionDocument) => ({
-  payload: { id: document.id, version: document.version, body: bodyOf(document) },
+  payload: { id: document.id, version: document.version, body: bodyOfDocument(document) },
 }));
 
 /** What the choice needs to know of an air version that the search found. */

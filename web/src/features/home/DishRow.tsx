@@ -1,7 +1,13 @@
-import { Copy, Trash2 } from 'lucide-react';
+import { Archive, ArchiveRestore, Copy, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
-import { isBroken, type ConversionDocument, type ListedConversion } from '@yellowmist/contract';
-import { problemText, useDuplicateMutation, useRemoveMutation, useRestoreMutation } from '../../state/api';
+import { bodyOfDocument, isBroken, type ListedConversion, type ListedDish } from '@yellowmist/contract';
+import {
+  problemText,
+  useDuplicateMutation,
+  useRemoveMutation,
+  useRestoreMutation,
+  useSaveMutation,
+} from '../../state/api';
 import { useFoodName } from '../../state/useFoodName';
 import { useUnits } from '../../state/useUnits';
 import { FAMILY_NAMES } from '../dish/words';
@@ -38,13 +44,13 @@ export function DishRow({ listed }: { listed: ListedConversion }) {
           <Told document={listed} />
         )}
       </div>
-      <Acts id={id} name={name} broken={broken} />
+      <Acts listed={listed} />
     </li>
   );
 }
 
 /** How it is fried, and what it has become. */
-function Told({ document: { chosen, dish, fryer, fried } }: { document: ConversionDocument }) {
+function Told({ document: { chosen, dish, fryer, fried, note, tags = [] } }: { document: ListedDish }) {
   const { say, set } = useUnits();
   const nameOf = useFoodName();
   return (
@@ -63,12 +69,20 @@ function Told({ document: { chosen, dish, fryer, fried } }: { document: Conversi
           'Not converted yet'
         )}
       </p>
+      {(note || tags.length > 0) && (
+        <p className="line-clamp-2 text-sm break-words">
+          {note && <i>{note}</i>} {tags.map((tag) => `#${tag}`).join(' ')}
+        </p>
+      )}
       {chosen && <UnsafeOf body={{ dish, fried, fryer, chosen }} />}
     </>
   );
 }
 
-function Acts({ id, name, broken }: { id: string; name: string; broken: boolean }) {
+function Acts({ listed }: { listed: ListedConversion }) {
+  const { id, name } = listed;
+  const broken = isBroken(listed);
+  const [save] = useSaveMutation();
   const [duplicate] = useDuplicateMutation();
   const [remove] = useRemoveMutation();
   const [restore] = useRestoreMutation();
@@ -80,8 +94,24 @@ function Acts({ id, name, broken }: { id: string; name: string; broken: boolean 
       action: { label: 'Bring it back', onClick: () => told(restore(id).unwrap()) },
     });
   };
+  const away = broken ? false : listed.archived === true;
+  const putAway = (): void => {
+    if (broken) return;
+    told(save({ id, version: listed.version, body: { ...bodyOfDocument(listed), archived: !away } }).unwrap());
+  };
   return (
     <span className="flex shrink-0">
+      {!broken && (
+        <button
+          type="button"
+          className="btn btn-ghost btn-square size-11"
+          aria-label={away ? `Take ${name} out again` : `Put ${name} away`}
+          title={away ? 'Take it out again' : 'Put away'}
+          onClick={putAway}
+        >
+          {away ? <ArchiveRestore aria-hidden className="size-4" /> : <Archive aria-hidden className="size-4" />}
+        </button>
+      )}
       {!broken && (
         <button
           type="button"

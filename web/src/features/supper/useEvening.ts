@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useState } from 'react';
-import { isBroken, type ConversionDocument, type SupperBody } from '@yellowmist/contract';
+import { isBroken, type ConversionDocument, type ListedDish, type SupperBody } from '@yellowmist/contract';
 import { pantryOf, supperDish, supperOf, type Label, type Supper, type SupperDish } from '@yellowmist/core';
 import { useConversionsQuery } from '../../state/api';
 import { useAppDispatch } from '../../state/hooks';
@@ -30,9 +30,7 @@ export function useEvening(body: SupperBody): { supper: Supper | null; error: st
   const { own } = usePantryDocument();
   const cooked = useMemo(
     () =>
-      (listed ?? []).filter(
-        (d): d is ConversionDocument => !isBroken(d) && d.chosen !== null && body.dishIds.includes(d.id),
-      ),
+      (listed ?? []).filter((d): d is ListedDish => !isBroken(d) && d.chosen !== null && body.dishIds.includes(d.id)),
     [listed, body.dishIds],
   );
   const key = JSON.stringify(cooked.map(({ id, version }) => [id, version]));

@@ -1,0 +1,222 @@
+import { fingerprint } from '@yellowmist/core';
+import type { KeptDish, WholeKitchen } from './kitchenFile.js';
+import {
+  EMPTY_SUPPER,
+  type ConversionBody,
+  type Filed,
+  type ImportAnswer,
+  type ImportConflict,
+  type ImportReport,
+} from './types.js';
+import { RANGES } from './ranges.js';
+
+/** What is asked of an import: keys of what is taken from the file, and of dishes that stand beside each other. */
+export interface Answers {
+  take: ReadonlySet<string>;
+  both: ReadonlySet<string>;
+}
+
+/** A kitchen as it is after an import, and what came of it. */
+export interface Merged {
+  whole: WholeKitchen;
+  /** Dishes that are new or changed, by their identity. */
+  written: KeptDish[];
+  report: Omit<ImportReport, 'tried'>;
+}
+
+const same = (a: unknown, b: unknown): boolean => fingerprint(a) === fingerprint(b);
+
+class Merging {
+  readonly added: ImportReport['added'] = [];
+  readonly conflicts: ImportConflict[] = [];
+  same = 0;
+
+  constructor(private readonly answers: Answers) {}
+
+  answerFor(key: string): ImportAnswer {
+    if (this.answers.both.has(key)) return 'both';
+    return this.answers.take.has(key) ? 'take' : 'keep';
+  }
+
+  /** Things of a list, merged by their identity: new ones join, like ones stay, unlike ones are asked about. */
+  list<T extends object>(
+    what: Filed,
+    here: readonly T[],
+    there: readonly T[],
+    idOf: (item: T) => string,
+    nameOf = idOf,
+  ): T[] {
+    const merged = [...here];
+    for (const item of there) {
+      const at = merged.findIndex((known) => idOf(known) === idOf(item));
+      if (at < 0) {
+        merged.push(item);
+        this.added.push({ what, name: nameOf(item) });
+      } else if (same(merged[at], item)) this.same += 1;
+      else {
+        const key = `${what}:${idOf(item)}`;
+        const answer = this.answerFor(key) === 'keep' ? 'keep' : 'take';
+        this.conflicts.push({
+          key,
+          what,
+          name: nameOf(item),
+          here: differs(merged[at], item),
+          there: differs(item, merged[at]),
+          answer,
+        });
+        if (answer === 'take') merged[at] = item;
+      }
+    }
+    return merged;
+  }
+}
+
+/** A dish in a few words, for two of them side by side. */
+function dishWords({ body, updatedAt }: KeptDish): string {
+  const { name, dish, fried, fryer, chosen } = body;
+  const air = chosen
+    ? `${chosen.plan.settings.tempC} °C, ${chosen.plan.settings.minutes} min in ${fryer.name}`
+    : 'not converted';
+  return `${name}: ${dish.count} pieces, ${fried.layers.length} layers, fried ${fried.minutes} min at ${fried.tempC} °C; ${air}; changed ${updatedAt.slice(0, 16).replace('T', ' ')}`;
+}
+
+/** Fields of things in the file, in a cook's words. */
+const FIELD_WORDS: Readonly<Record<string, string>> = {
+  note: 'the note',
+  dish: 'the food',
+  fried: 'the pot and the coat',
+  fryer: 'the fryer',
+  limits: 'who eats',
+  chosen: 'the air version',
+  versions: 'kept versions',
+  tags: 'tags',
+  archived: 'put away or not',
+  maxTempC: 'highest °C',
+  minTempC: 'lowest °C',
+  stepC: 'steps, °C',
+  offsetC: 'off by, °C',
+  airFactor: 'its air',
+  powerW: 'power, W',
+  gPerStroke: 'g a stroke',
+  hotSpots: 'hot places',
+  timeLimitMin: 'longest timer, min',
+  diameterMm: 'across, mm',
+  widthMm: 'wide, mm',
+  depthMm: 'deep, mm',
+  ml: 'holds, ml',
+};
+
+const valueWords = (value: unknown): string => {
+  if (value === undefined || value === null || value === '') return 'none';
+  return typeof value === 'object' ? 'other' : String(value);
+};
+
+/** In what two things differ, as this one has it: "highest °C 215". */
+function differs(item: object, other: object): string {
+  const [a, b] = [item, other] as Record<string, unknown>[];
+  const keys = [...new Set([...Object.keys(a), ...Object.keys(b)])].filter((key) => !same(a[key], b[key]));
+  return keys.map((key) => `${FIELD_WORDS[key] ?? key} ${valueWords(a[key])}`.replace(/ other$/, '')).join(', ');
+}
+
+const asCopy = (name: string): string => `${name.slice(0, RANGES.nameLength.max - 12)} (from file)`;
+
+/**
+ * Two kitchens made one: by identity, nothing overwritten unasked. What both have and not alike stays as it is here unless
+ * the cook takes the file's, or both of a dish.
+ * @param inBin ids of dishes that were put aside here
+ * @param newId makes an identity for a dish that stands beside its namesake
+ */
+export function mergeKitchens(
+  here: WholeKitchen,
+  there: WholeKitchen,
+  answers: Answers,
+  inBin: ReadonlySet<string>,
+  newId: () => string,
+): Merged {
+  const merging = new Merging(answers);
+  const written: KeptDish[] = [];
+  const dishes = [...here.dishes];
+  for (const dish of there.dishes) {
+    const at = dishes.findIndex(({ id }) => id === dish.id);
+    if (at < 0 && !inBin.has(dish.id)) {
+      dishes.push(dish);
+      written.push(dish);
+      merging.added.push({ what: 'dish', name: dish.body.name });
+    } else if (at >= 0 && same(dishes[at].body, dish.body)) merging.same += 1;
+    else {
+      const key = `dish:${dish.id}`;
+      const answer = merging.answerFor(key);
+      const mine = at < 0 ? 'put aside here' : dishWords(dishes[at]);
+      merging.conflicts.push({
+        key,
+        what: 'dish',
+        name: dish.body.name,
+        here: mine,
+        there: at < 0 ? dishWords(dish) : `${dishWords(dish)}. Differs in ${differs(dish.body, dishes[at].body)}`,
+        answer,
+      });
+      if (answer === 'take') {
+        if (at < 0) dishes.push(dish);
+        else dishes[at] = dish;
+        written.push(dish);
+      } else if (answer === 'both') {
+        const body: ConversionBody = { ...dish.body, name: asCopy(dish.body.name) };
+        const copy = { ...dish, id: newId(), body };
+        dishes.push(copy);
+        written.push(copy);
+      }
+    }
+  }
+  const byName = (item: { name: string }): string => item.name;
+  const kitchen = {
+    fryers: merging.list('fryer', here.kitchen.fryers, there.kitchen.fryers, byName),
+    sprayers: merging.list('sprayer', here.kitchen.sprayers, there.kitchen.sprayers, byName),
+    bowls: merging.list('bowl', here.kitchen.bowls, there.kitchen.bowls, byName),
+    trays: merging.list('tray', here.kitchen.trays, there.kitchen.trays, byName),
+    thermometer: here.kitchen.thermometer,
+  };
+  const { pantry } = here;
+  const either = (a: readonly string[], b: readonly string[]): string[] => [...new Set([...a, ...b])];
+  const weights = merging.list(
+    'weight',
+    pantry.weights ?? [],
+    there.pantry.weights ?? [],
+    ({ foodId, unit }) => `${foodId}/${unit}`,
+  );
+  const mergedPantry = {
+    have: either(pantry.have, there.pantry.have),
+    // What is used here is never put among what is never used by a file.
+    never: either(
+      pantry.never,
+      there.pantry.never.filter((id) => !pantry.have.includes(id)),
+    ),
+    own: merging.list('ingredient', pantry.own, there.pantry.own, ({ id }) => id, byName),
+    ...(weights.length > 0 && { weights }),
+  };
+  return {
+    whole: { dishes, kitchen, pantry: mergedPantry, supper: supperOf(here, there, merging) },
+    written,
+    report: { added: merging.added, same: merging.same, conflicts: merging.conflicts },
+  };
+}
+
+const supperWords = ({ supper }: WholeKitchen): string =>
+  `${supper.name}: ${supper.dishIds.length} dishes, ${supper.guests.length} guests`;
+
+function supperOf(here: WholeKitchen, there: WholeKitchen, merging: Merging): WholeKitchen['supper'] {
+  if (same(here.supper, there.supper) || same(there.supper, EMPTY_SUPPER)) return here.supper;
+  if (same(here.supper, EMPTY_SUPPER)) {
+    merging.added.push({ what: 'supper', name: there.supper.name });
+    return there.supper;
+  }
+  const answer = merging.answerFor('supper') === 'keep' ? 'keep' : 'take';
+  merging.conflicts.push({
+    key: 'supper',
+    what: 'supper',
+    name: there.supper.name,
+    here: supperWords(here),
+    there: supperWords(there),
+    answer,
+  });
+  return answer === 'take' ? there.supper : here.supper;
+}

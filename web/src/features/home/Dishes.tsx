@@ -1,0 +1,152 @@
+import { useState } from 'react';
+import { isWhole, type ListedConversion } from '@yellowmist/contract';
+import type { Diet } from '@yellowmist/core';
+import { problemText, useBinQuery, useRestoreMutation } from '../../state/api';
+import { tellWrong } from '../../state/toast';
+import { useFoodName } from '../../state/useFoodName';
+import { Choice } from '../../ui/Choice';
+import { Find } from '../../ui/Find';
+import { DishRow } from './DishRow';
+import { ALL, choicesIn, isWanted, type Wanted } from './sorting';
+
+/** Dishes that are shown at first; more than fit on two screens are asked for. */
+const FIRST = 12;
+/** From so many dishes on a list is narrowed rather than read. */
+const NARROWED_FROM = 5;
+
+const asOptions = (words: readonly string[], all: string, nameOf = (word: string): string => word) => [
+  { value: '', label: all },
+  ...words.map((value) => ({ value, label: nameOf(value) })),
+];
+
+/** All dishes, the last changed first: found by words, food, fryer, diet and tag; put away and put aside ones on asking. */
+export function Dishes({ dishes }: { dishes: readonly ListedConversion[] }) {
+  const nameOf = useFoodName();
+  const [wanted, setWanted] = useState<Wanted>(ALL);
+  const [all, setAll] = useState(false);
+  const [bin, setBin] = useState(false);
+  const want = (part: Partial<Wanted>): void => setWanted({ ...wanted, ...part });
+  const choices = choicesIn(dishes.filter(isWhole));
+  const archived = dishes.filter((d) => isWhole(d) && d.archived).length;
+  const found = dishes.filter((d) => isWanted(d, wanted, nameOf));
+  const narrowed = JSON.stringify({ ...wanted, archived: false }) !== JSON.stringify(ALL);
+  const shown = all || narrowed ? found : found.slice(0, FIRST);
+  return (
+    <>
+      <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
+        <h2 className="text-2xl">{wanted.archived ? 'Put away' : 'Dishes of this kitchen'}</h2>
+        {dishes.length >= NARROWED_FROM && (
+          <>
+            <Find label="Find a dish" value={wanted.words} onChange={(words) => want({ words })} />
+            <Choice
+              className="w-36"
+              label="Food"
+              value={wanted.foodId}
+              options={asOptions(choices.foods, 'any', nameOf)}
+              onChange={(foodId) => want({ foodId })}
+            />
+            <Choice
+              className="w-32"
+              label="In fryer"
+              value={wanted.fryer}
+              options={asOptions(choices.fryers, 'any')}
+              onChange={(fryer) => want({ fryer })}
+            />
+            <Choice
+              className="w-32"
+              label="Fits"
+              value={wanted.diet}
+              options={asOptions(choices.diets, 'any diet')}
+              onChange={(diet) => want({ diet: diet as Diet | '' })}
+            />
+            {choices.tags.length > 0 && (
+              <Choice
+                className="w-32"
+                label="Tag"
+                value={wanted.tag}
+                options={asOptions(choices.tags, 'any')}
+                onChange={(tag) => want({ tag })}
+              />
+            )}
+          </>
+        )}
+        <span className="ml-auto flex gap-2">
+          {(archived > 0 || wanted.archived) && (
+            <button
+              type="button"
+              className="btn btn-ghost h-11"
+              aria-pressed={wanted.archived}
+              onClick={() => want({ archived: !wanted.archived })}
+            >
+              {wanted.archived ? 'Back to the dishes' : `Put away (${archived})`}
+            </button>
+          )}
+          <button type="button" className="btn btn-ghost h-11" aria-expanded={bin} onClick={() => setBin(!bin)}>
+            Bin
+          </button>
+        </span>
+      </div>
+      {bin && <Bin />}
+      <ul className="mt-2 grid gap-x-10 md:grid-cols-2">
+        {shown.map((listed) => (
+          <DishRow key={listed.id} listed={listed} />
+        ))}
+      </ul>
+      {found.length === 0 && (
+        <p className="mt-3">
+          {narrowed
+            ? wanted.words
+              ? `No dish here is called “${wanted.words}”, nor made of it.`
+              : 'No dish here is like that.'
+            : 'Nothing is here.'}{' '}
+          {narrowed && (
+            <button
+              type="button"
+              className="btn btn-sm"
+              onClick={() => setWanted({ ...ALL, archived: wanted.archived })}
+            >
+              Show all
+            </button>
+          )}
+        </p>
+      )}
+      {shown.length < found.length && (
+        <button type="button" className="btn mt-4" onClick={() => setAll(true)}>
+          Show all {found.length} dishes
+        </button>
+      )}
+    </>
+  );
+}
+
+/** What was put aside, to be brought back. */
+function Bin() {
+  const { data = [], isLoading } = useBinQuery(undefined, { refetchOnMountOrArgChange: true });
+  const [restore] = useRestoreMutation();
+  return (
+    <section aria-label="Bin" className="my-2 rounded-box bg-base-200 p-3">
+      {data.length === 0 && <p>{isLoading ? 'Looking…' : 'Nothing was put aside.'}</p>}
+      <ul className="grid gap-x-8 sm:grid-cols-2">
+        {data.map(({ id, name, deletedAt }) => (
+          <li key={id} className="flex min-h-11 items-center gap-3">
+            <span className="min-w-0 grow break-words">
+              {name} <span className="text-xs">put aside {deletedAt.slice(0, 10)}</span>
+            </span>
+            <button
+              type="button"
+              className="btn btn-sm h-11"
+              aria-label={`Bring ${name} back`}
+              onClick={() =>
+                void restore(id)
+                  .unwrap()
+                  .catch((error: unknown) => tellWrong(problemText(error)))
+              }
+            >
+              Bring it back
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
