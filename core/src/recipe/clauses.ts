@@ -36,7 +36,7 @@ const MIX =
 const INTO_BOWL = /\b(bowl|dish|plate|tray|tin|bag|box|jug|blender|processor|station)s?\b/;
 const IN_THE_NEXT = /\b(in|into|on|onto) (a |the )?(second|third|fourth|another|last|other|next|one)\s*$/;
 const DIP =
-  /\b(dredge|dip|coat|dust|roll|press|dunk|drag|bread|breaded|cover|pass|turn|toss|shake|double|submerge|drop|return|repeat)\b|\b(flour|batter|crumb) (the|each|them|it|both)\b|\bback into\b|\bagain\b/;
+  /\b(dredge|dip|coat|dust|roll|press|dunk|drag|bread|breaded|cover|pass|turn|toss|shake|double|submerge|drop|return|repeat)\b|\b(flour|batter|crumb) (the|each|them|it|both)\b|\bback into\b|\bagain\b|^(then )?through the\b/;
 const FRY = /\b(fry|frying|fries|deep-fry|deep fry|oil|skillet|hot fat|sizzle|golden|drain on|wok|pot|fryer)\b/;
 const SAUCE = /\b(sauce|glaze|mayo|mayonnaise|aioli|dressing|syrup|dip)\b/;
 const SERVE =

@@ -59,7 +59,7 @@ function visitsIn(clause: Clause, bowls: readonly Bowl[], before: readonly Bowl[
   const coats = bowls.filter(isCoat);
   const inOrder = [...coats].sort((a, b) => a.place - b.place);
   const verb =
-    /\b(dredge|dip|coat|dust|roll|press|dunk|drag|pass|toss|shake|turn|drop|return|repeat)\b|\bback (in|into|to)\b/i.exec(
+    /\b(dredge|dip|coat|dust|roll|press|dunk|drag|pass|toss|shake|turn|drop|return|repeat)\b|\bback (in|into|to)\b|^(then )?through\b/i.exec(
       clause.text,
     );
   const starts = verb

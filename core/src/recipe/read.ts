@@ -10,9 +10,20 @@ import { shapedAt } from './told.js';
 import { foundIn, foodIn, makingOf, readFoodLine, shapedFood, type Making } from './making.js';
 import { potIn, type PotSaid } from './pot.js';
 import { thingsInProse } from './prose.js';
+import { isOneBowl, sectionKind } from './sections.js';
 import { thingOf, type Thing } from './things.js';
 import { troubleOf } from './trouble.js';
-import type { Found, Guess, Moved, ReadStep, RecipeBowl, RecipeFood, RecipeReading, RecipeText } from './types.js';
+import type {
+  Found,
+  Guess,
+  Moved,
+  ReadStep,
+  RecipeBowl,
+  RecipeFood,
+  RecipeReading,
+  RecipeText,
+  WrittenLine,
+} from './types.js';
 
 /** °C of a pot of which nothing is said, by whether the coat is a batter, and of a pan. Common practice, no source. */
 const POT_C = { batter: 185, dry: 175 };
@@ -168,6 +179,15 @@ function friedOf(
   };
 }
 
+/** "2 tbsp soy sauce (for the marinade)": a line that names its own heading. */
+function inItsSection(line: WrittenLine): WrittenLine {
+  const named = /\bfor (?:the )?([a-z][a-z -]{2,30})\)?\s*$/i.exec(line.text)?.[1];
+  const kind = named === undefined ? null : sectionKind(named);
+  return named !== undefined && kind !== 'dry' && (isOneBowl(kind) || kind === 'garnish')
+    ? { ...line, section: named }
+    : line;
+}
+
 /**
  * What is understood of a recipe: every line taken for something, the bowls in the order of dipping, the dish and the pot;
  * what it does not say is guessed and named. Nothing of it is dropped.
@@ -178,7 +198,7 @@ export function understand(
   text: RecipeText,
   moved: ReadonlyMap<number, Moved> = new Map(),
 ): RecipeReading {
-  const written = text.ingredients.length > 0 ? text.ingredients : thingsInProse(pantry, text.steps);
+  const written = text.ingredients.length > 0 ? text.ingredients.map(inItsSection) : thingsInProse(pantry, text.steps);
   const things = written.map((line, at) => thingOf(pantry, line, at));
   const clauses = clausesOf(text.steps, things);
   const titleFood = recognise(pantry, text.title, { fits: (item) => item.food !== undefined })?.item ?? null;

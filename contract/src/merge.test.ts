@@ -1,0 +1,116 @@
+import {
+  COMMON_FRYERS,
+  EMPTY_KITCHEN,
+  EMPTY_PANTRY,
+  EMPTY_SUPPER,
+  exampleConversion,
+  kitchenFileOf,
+  mergeKitchens,
+  openKitchenFile,
+  type KeptDish,
+  type WholeKitchen,
+} from './index.js';
+
+const AT = '2026-11-26T18:00:00.000Z';
+const ID = '5f0d3c1e-6f0a-4d3e-9a51-2f4f0a7c1b2d';
+const dish = (id: string, name = 'Okra'): KeptDish => ({
+  id,
+  createdAt: AT,
+  updatedAt: AT,
+  body: { ...exampleConversion(), name },
+});
+const empty: WholeKitchen = { dishes: [], kitchen: EMPTY_KITCHEN, pantry: EMPTY_PANTRY, supper: EMPTY_SUPPER };
+const full: WholeKitchen = {
+  dishes: [dish(ID)],
+  kitchen: { ...EMPTY_KITCHEN, fryers: [COMMON_FRYERS[0]], trays: [{ name: 'Tray', widthMm: 300, depthMm: 200 }] },
+  pantry: { ...EMPTY_PANTRY, have: ['beer'], weights: [{ foodId: 'onion', unit: 'medium-onion', grams: 140 }] },
+  supper: { name: 'Thursday', dishIds: [ID], guests: [] },
+};
+const ASKED = { take: new Set<string>(), both: new Set<string>() };
+const merged = (here: WholeKitchen, there: WholeKitchen, answers = ASKED, bin = new Set<string>()) =>
+  mergeKitchens(here, there, answers, bin, () => '11111111-1111-4111-8111-111111111111');
+const changed = (note: string): WholeKitchen => ({
+  ...full,
+  dishes: [{ ...dish(ID), body: { ...dish(ID).body, note } }],
+});
+
+describe('two kitchens made one', () => {
+  test('a file goes out and comes in as it was, into an empty kitchen', () => {
+    const there = openKitchenFile(JSON.parse(JSON.stringify(kitchenFileOf(full, AT))), []);
+    expect(there).toEqual(full);
+    const { whole, report } = merged(empty, there);
+    expect(whole).toEqual(full);
+    expect(report).toMatchObject({ same: 0, conflicts: [] });
+  });
+
+  test('the same file twice changes nothing', () => {
+    const { whole, written, report } = merged(full, full);
+    expect(whole).toEqual(full);
+    expect(written).toEqual([]);
+    expect(report).toMatchObject({ added: [], conflicts: [], same: 4 });
+  });
+
+  test('what is here and not alike stays, unless the file’s is taken or both', () => {
+    const there = changed('salted longer');
+    const key = `dish:${ID}`;
+    const kept = merged(full, there);
+    expect(kept.report.conflicts).toMatchObject([
+      { key, answer: 'keep', there: expect.stringContaining('the note salted longer') },
+    ]);
+    expect(kept.whole).toEqual(full);
+    expect(merged(full, there, { ...ASKED, take: new Set([key]) }).whole.dishes).toEqual(there.dishes);
+    const both = merged(full, there, { ...ASKED, both: new Set([key]) });
+    expect(both.whole.dishes.map((d) => [d.id === ID, d.body.name])).toEqual([
+      [true, 'Okra'],
+      [false, 'Okra (from file)'],
+    ]);
+  });
+
+  test('a dish that lies in the bin here is asked about, and not brought back by itself', () => {
+    const { whole, report } = merged(empty, full, ASKED, new Set([ID]));
+    expect(whole.dishes).toEqual([]);
+    expect(report.conflicts).toMatchObject([{ key: `dish:${ID}`, here: 'put aside here' }]);
+  });
+
+  test('fryers and weights by their names: new ones join, unlike ones say in what they differ', () => {
+    const other: WholeKitchen = {
+      ...full,
+      kitchen: { ...full.kitchen, fryers: [{ ...COMMON_FRYERS[0], maxTempC: 210 }, COMMON_FRYERS[1]] },
+      pantry: {
+        ...full.pantry,
+        never: ['beer', 'lard'],
+        weights: [{ foodId: 'onion', unit: 'medium-onion', grams: 160 }],
+      },
+    };
+    const { whole, report } = merged(full, other);
+    expect(whole.kitchen.fryers.map((f) => [f.name, f.maxTempC])).toEqual([
+      [COMMON_FRYERS[0].name, 200],
+      [COMMON_FRYERS[1].name, 220],
+    ]);
+    expect(report.conflicts).toMatchObject([
+      { key: `fryer:${COMMON_FRYERS[0].name}`, here: 'highest °C 200', there: 'highest °C 210' },
+      { key: 'weight:onion/medium-onion', here: 'grams 140', there: 'grams 160' },
+    ]);
+    // What is in this house is never put among what is never used.
+    expect(whole.pantry.never).toEqual(['lard']);
+  });
+});
+
+describe('a file that is none', () => {
+  const file = kitchenFileOf(full, AT);
+  test.each([
+    ['a dish', { yellowmist: 'dish' }, /no file of a whole kitchen/],
+    ['nothing', null, /no file of a whole kitchen/],
+    ['a newer one', { ...file, format: 9 }, /newer Yellowmist/],
+    ['one without its pantry', { ...file, pantry: undefined }, /not whole: .*pantry/],
+    ['one whose dish is of a newer format', { ...file, dishes: [{ ...file.dishes[0], format: 99 }] }, /“Okra”.*newer/],
+    [
+      'one whose dish lacks its food',
+      { ...file, dishes: [{ ...file.dishes[0], body: { ...file.dishes[0].body, dish: {} } }] },
+      /“Okra”.*foodId/,
+    ],
+    ['one with two dishes of one identity', { ...file, dishes: [file.dishes[0], file.dishes[0]] }, /duplicate/],
+  ])('%s is refused whole, with the reason', (_what, json, reason) => {
+    expect(() => openKitchenFile(json, [])).toThrow(reason);
+  });
+});
