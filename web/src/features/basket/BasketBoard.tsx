@@ -19,6 +19,7 @@ import { BasketPicture } from '../../draw/BasketPicture';
 import { Check } from '../../ui/Check';
 import { NumberField } from '../../ui/NumberField';
 import { useUnits } from '../../state/useUnits';
+import { Savable } from '../../ui/Savable';
 import type { BoardProps } from '../dish/board';
 import { planChanged } from '../dish/dishSlice';
 import { useAnswer } from '../../state/useAnswer';
@@ -132,34 +133,36 @@ function Racks({ layout, body, plan, air }: { layout: Layout; body: ConversionBo
                 {rack === 0 ? 'Upper rack' : 'Lower rack'}
               </figcaption>
             )}
-            <BasketPicture
-              torn={dish.shape.kind === 'irregular'}
-              basket={fryer.basket}
-              footprints={footprints[rack]}
-              laid={laid}
-              trouble={troubles[rack]}
-              colourAt={(x, y) => (air.outcomes.colourTop?.value ?? 0) * factorAt(fryer, x, y)}
-              food={foodOf(pantry, dish.foodId).name}
-              selected={selected?.rack === rack ? selected.piece : null}
-              onSelect={(piece) => setSelected(piece === null ? null : { rack, piece })}
-              onPlace={(placed, done) => {
-                const next = withRack(
-                  rack,
-                  laid.map((p) => (p.piece === placed.piece ? placed : p)),
-                );
-                if (done) keep(next);
-                else setCarried(next);
-              }}
-              onRemove={(piece) => {
-                if (racks.flat().length > 1)
-                  keep(
-                    withRack(
-                      rack,
-                      laid.filter((p) => p.piece !== piece),
-                    ),
+            <Savable name={`${fryer.name}, ${racks.length > 1 ? `rack ${rack + 1}` : 'basket'} from above`}>
+              <BasketPicture
+                torn={dish.shape.kind === 'irregular'}
+                basket={fryer.basket}
+                footprints={footprints[rack]}
+                laid={laid}
+                trouble={troubles[rack]}
+                colourAt={(x, y) => (air.outcomes.colourTop?.value ?? 0) * factorAt(fryer, x, y)}
+                food={foodOf(pantry, dish.foodId).name}
+                selected={selected?.rack === rack ? selected.piece : null}
+                onSelect={(piece) => setSelected(piece === null ? null : { rack, piece })}
+                onPlace={(placed, done) => {
+                  const next = withRack(
+                    rack,
+                    laid.map((p) => (p.piece === placed.piece ? placed : p)),
                   );
-              }}
-            />
+                  if (done) keep(next);
+                  else setCarried(next);
+                }}
+                onRemove={(piece) => {
+                  if (racks.flat().length > 1)
+                    keep(
+                      withRack(
+                        rack,
+                        laid.filter((p) => p.piece !== piece),
+                      ),
+                    );
+                }}
+              />
+            </Savable>
           </figure>
         ))}
       </div>

@@ -3,6 +3,7 @@ import { foodOf, minutesUntil, safeMinimum, SET_LEVEL, type CookSeries, type Foo
 import { Curves, type Mark } from '../../draw/Curves';
 import { usePantry } from '../../state/usePantry';
 import { useUnits } from '../../state/useUnits';
+import { Savable } from '../../ui/Savable';
 import { clock } from '../dish/clock';
 import type { Evaluated } from '../dish/useEvaluation';
 
@@ -43,19 +44,20 @@ export const CurvesBoard = memo(function CurvesBoard({ evaluated, minutes, longe
         const told = marks.map((m) => m.label).join(', ');
         const { columns, timeS } = series;
         return (
-          <Curves
-            key={name}
-            series={series}
-            longestMin={longestMin}
-            minutes={minutes}
-            onScrub={onScrub}
-            marks={marks}
-            say={say}
-            title={`${name}: temperatures over time. ${told || 'The coat does not set.'}`}
-            read={(at) =>
-              `at ${clock(timeS[at] / 60)}: centre ${say(columns.centreC[at], 'temperature')}, coat foot ${say(columns.footUpC[at], 'temperature')}, surface ${say(columns.surfaceUpC[at], 'temperature')}, water left in the coat`
-            }
-          />
+          <Savable key={name} name={`${name}, curves`}>
+            <Curves
+              series={series}
+              longestMin={longestMin}
+              minutes={minutes}
+              onScrub={onScrub}
+              marks={marks}
+              say={say}
+              title={`${name}: temperatures over time. ${told || 'The coat does not set.'}`}
+              read={(at) =>
+                `at ${clock(timeS[at] / 60)}: centre ${say(columns.centreC[at], 'temperature')}, coat foot ${say(columns.footUpC[at], 'temperature')}, surface ${say(columns.surfaceUpC[at], 'temperature')}, water left in the coat`
+              }
+            />
+          </Savable>
         );
       })}
     </div>

@@ -3,6 +3,7 @@ import type { AirResult } from '@yellowmist/core';
 import { Cutaway } from '../../draw/Cutaway';
 import { momentOf, sampleAt } from '../../draw/moment';
 import { useUnits } from '../../state/useUnits';
+import { Savable } from '../../ui/Savable';
 import type { Side } from '../dish/dishSlice';
 import { airMinutes, clock, longestOf } from '../dish/clock';
 import { coverNow, turnOf } from '../dish/faces';
@@ -64,15 +65,17 @@ export const Cutaways = memo(function Cutaways({ evaluated, share, onScrub, onSi
               {say(question.fried.tempC, 'temperature')}, {say(friedMin, 'minutes')}
             </span>
           </button>
-          <Cutaway
-            food={food}
-            foodMm={foodMm}
-            moment={friedMoment}
-            medium="oil"
-            coatScale={coatScale}
-            say={say}
-            title={`Fried: ${food.name} after ${clock(Math.min(minutes, friedMin))}, centre ${say(friedMoment.centreC, 'temperature')}`}
-          />
+          <Savable name={`${food.name} in the pot`}>
+            <Cutaway
+              food={food}
+              foodMm={foodMm}
+              moment={friedMoment}
+              medium="oil"
+              coatScale={coatScale}
+              say={say}
+              title={`Fried: ${food.name} after ${clock(Math.min(minutes, friedMin))}, centre ${say(friedMoment.centreC, 'temperature')}`}
+            />
+          </Savable>
           <Verdicts result={fried} food={food} />
         </figure>
         <figure>
@@ -90,18 +93,20 @@ export const Cutaways = memo(function Cutaways({ evaluated, share, onScrub, onSi
           </button>
           {air && airMoment ? (
             <>
-              <Cutaway
-                food={food}
-                foodMm={foodMm}
-                moment={airMoment}
-                medium="air"
-                onParchment={plan?.settings.under === 'parchment'}
-                oiled={plan ? coverNow(plan, minutes) : undefined}
-                lift={liftAt(air, minutes / Math.max(0.1, airMin))}
-                coatScale={coatScale}
-                say={say}
-                title={`Air: ${food.name} after ${clock(Math.min(minutes, airMin))}, centre ${say(airMoment.centreC, 'temperature')}`}
-              />
+              <Savable name={`${food.name} in the air`}>
+                <Cutaway
+                  food={food}
+                  foodMm={foodMm}
+                  moment={airMoment}
+                  medium="air"
+                  onParchment={plan?.settings.under === 'parchment'}
+                  oiled={plan ? coverNow(plan, minutes) : undefined}
+                  lift={liftAt(air, minutes / Math.max(0.1, airMin))}
+                  coatScale={coatScale}
+                  say={say}
+                  title={`Air: ${food.name} after ${clock(Math.min(minutes, airMin))}, centre ${say(airMoment.centreC, 'temperature')}`}
+                />
+              </Savable>
               <Verdicts result={air} food={food} />
             </>
           ) : (

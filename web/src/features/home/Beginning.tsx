@@ -1,4 +1,4 @@
-import { useId, useState } from 'react';
+import { useId, useState, type ClipboardEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { exampleConversion, RANGES } from '@yellowmist/contract';
 import { NAMED_COATS, type Bought, type Fryer } from '@yellowmist/core';
@@ -13,6 +13,9 @@ import { bodyOf } from './body';
 import { CoatRead } from './CoatRead';
 import { FoodRead } from '../dish/entry/FoodRead';
 import { useEntered, useQuestion, type Saying } from '../dish/entry/useEntered';
+
+/** From so many lines on what is pasted is a whole recipe. */
+const RECIPE_LINES = 7;
 
 /** What is written in the sentence at first: a real example. */
 const EXAMPLE = { food: '24 oyster mushrooms, torn', coat: 'beer batter', minutes: 5 };
@@ -73,6 +76,19 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
     const stored = await create(whole).unwrap();
     await navigate(`/dish/${stored.id}`);
   };
+  /** A whole recipe is no line: it is read where recipes are. */
+  const pasted = (event: ClipboardEvent): void => {
+    const text = event.clipboardData.getData('text');
+    if (
+      text
+        .trim()
+        .split('\n')
+        .filter((line) => line.trim() !== '').length < RECIPE_LINES
+    )
+      return;
+    event.preventDefault();
+    void navigate('/recipe', { state: { text } });
+  };
   const choose = (bought: Bought): void => setChosen({ ...chosen, bought, count: undefined });
 
   return (
@@ -98,6 +114,7 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
                 value={foodText}
                 maxLength={200}
                 autoComplete="off"
+                onPaste={pasted}
                 onChange={(e) => {
                   setFoodText(e.target.value);
                   setChosen({ bought: null });
@@ -120,6 +137,7 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
                 rows={rowsOf(coatText)}
                 value={coatText}
                 maxLength={1000}
+                onPaste={pasted}
                 onChange={(e) => setCoatText(e.target.value)}
                 onKeyDown={(e) => {
                   if (e.key === 'Enter' && (e.ctrlKey || e.metaKey)) e.currentTarget.form?.requestSubmit();

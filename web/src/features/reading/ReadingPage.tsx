@@ -1,7 +1,8 @@
 import { DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import { Redo2, Undo2 } from 'lucide-react';
-import { useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
+import { useLocation, useNavigate } from 'react-router';
 import { ActionCreators } from 'redux-undo';
 import { useAppDispatch } from '../../state/hooks';
 import { usePantryDocument } from '../../state/pantryDocument';
@@ -21,6 +22,14 @@ const DRAG_FROM = 8;
 export function ReadingPage() {
   const dispatch = useAppDispatch();
   const { text, moved } = useReading();
+  // What was pasted on the first page is read at once.
+  const pasted = (useLocation().state as { text?: string } | null)?.text;
+  const navigate = useNavigate();
+  useEffect(() => {
+    if (pasted === undefined) return;
+    dispatch(brought(pasted));
+    void navigate('.', { replace: true, state: null });
+  }, [pasted, dispatch, navigate]);
   const { own } = usePantryDocument();
   const [editing, setEditing] = useState(false);
   const entries = Object.entries(moved).map(([at, to]): [number, typeof to] => [Number(at), to]);

@@ -1,11 +1,12 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { exampleConversion, RANGES, type ConversionBody } from '@yellowmist/contract';
-import { spoken, type Fryer } from '@yellowmist/core';
+import { spoken, type FriedCook, type Fryer } from '@yellowmist/core';
 import { problemText, useCreateMutation, useKitchenQuery } from '../../state/api';
 import { useFoodName } from '../../state/useFoodName';
 import { useUnits } from '../../state/useUnits';
 import { Choice } from '../../ui/Choice';
+import { NumberField } from '../../ui/NumberField';
 import { fryersFrom } from '../dish/useFryers';
 import type { RecipeAnswer } from '../../worker/questions';
 
@@ -37,8 +38,11 @@ export function ToBench({ answer: { reading } }: { answer: RecipeAnswer }) {
   const choices = fryersFrom(kitchen?.fryers ?? []);
   const [name, setName] = useState<string | null>(null);
   const fryer = choices.find((f) => f.name === name) ?? choices[0];
-  const { dish, fried, guesses, trouble } = reading;
-  const body = bodyOf(reading, fryer, dish ? nameOf(dish.foodId) : '');
+  const { dish, guesses, trouble } = reading;
+  // Heat and minutes of the cook's own, in the place of what was read or guessed.
+  const [pot, setPot] = useState<Partial<Pick<FriedCook, 'tempC' | 'minutes'>>>({});
+  const fried = reading.fried && { ...reading.fried, ...pot };
+  const body = bodyOf({ ...reading, fried }, fryer, dish ? nameOf(dish.foodId) : '');
   const lay = async (): Promise<void> => {
     if (!body) return;
     const stored = await create(body).unwrap();
@@ -72,7 +76,28 @@ export function ToBench({ answer: { reading } }: { answer: RecipeAnswer }) {
           ))}
         </ul>
       )}
-      <p className="mt-2 flex flex-wrap items-end gap-3">
+      <div className="mt-2 flex flex-wrap items-end gap-3">
+        {fried && (
+          <>
+            <NumberField
+              className="w-28"
+              label="Oil at"
+              value={fried.tempC}
+              quantity="temperature"
+              range={RANGES.oilTempC}
+              onChange={(tempC) => setPot({ ...pot, tempC })}
+            />
+            <NumberField
+              className="w-24"
+              label="For"
+              value={fried.minutes}
+              quantity="minutes"
+              range={RANGES.oilMinutes}
+              step={0.5}
+              onChange={(minutes) => setPot({ ...pot, minutes })}
+            />
+          </>
+        )}
         <Choice
           className="w-48"
           label="Into this fryer"
@@ -88,7 +113,7 @@ export function ToBench({ answer: { reading } }: { answer: RecipeAnswer }) {
         >
           Lay it on the bench
         </button>
-      </p>
+      </div>
       {error && (
         <p role="alert" className="mt-2 font-semibold text-error">
           {problemText(error)} Nothing of the recipe is lost.

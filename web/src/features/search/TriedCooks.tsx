@@ -3,6 +3,7 @@ import { paretoSet, type AirResult, type Candidate, type Conversion } from '@yel
 import { useAppDispatch } from '../../state/hooks';
 import { Scatter, type Dot } from '../../draw/Scatter';
 import { useUnits } from '../../state/useUnits';
+import { Savable } from '../../ui/Savable';
 import { picked, sideTurned } from '../dish/dishSlice';
 import { FAMILY_NAMES, likenessWord } from '../dish/words';
 
@@ -73,19 +74,21 @@ export function TriedCooks({
         Yellow: nothing is more like the pot for less. Hollow: does not come right. The cross lies on the bench; click a
         dot to lay it there.
       </figcaption>
-      <Scatter
-        dots={dots}
-        xLabel={label}
-        yLabel="like the pot"
-        yEnds={['nothing like it', 'the same']}
-        formatX={format[cost]}
-        here={here}
-        onPick={(id) => {
-          const { family, plan } = candidates[id];
-          dispatch(picked({ family, by: 'cook', plan }));
-          dispatch(sideTurned('air'));
-        }}
-      />
+      <Savable name={`cooks tried, against ${label}`}>
+        <Scatter
+          dots={dots}
+          xLabel={label}
+          yLabel="like the pot"
+          yEnds={['nothing like it', 'the same']}
+          formatX={format[cost]}
+          here={here}
+          onPick={(id) => {
+            const { family, plan } = candidates[id];
+            dispatch(picked({ family, by: 'cook', plan }));
+            dispatch(sideTurned('air'));
+          }}
+        />
+      </Savable>
     </figure>
   );
 }
