@@ -15,11 +15,13 @@ export const CONSTANT_FILES = [
   'prep/constants.ts',
   'entry/constants.ts',
   'beside/constants.ts',
+  'recipe/constants.ts',
   'oil/constants.ts',
   'outcome/constants/weighing.ts',
   'outcome/constants/judging.ts',
   'outcome/constants/inside.ts',
   'plan/constants.ts',
+  'card/constants.ts',
   'search/constants.ts',
   'advice/constants.ts',
 ] as const;

@@ -2,10 +2,11 @@ import type { BowlPart } from '../coat/index.js';
 import { cutTold } from '../cut/index.js';
 import { dishAs, PLAIN_OILING, wholeOf, type SideUse } from '../dish/index.js';
 import { countedName, foodOf, ingredient, type Pantry } from '../foods/index.js';
+import { PREHEAT_MIN } from '../outcome/index.js';
 import { measured, type AirResult, type Asked } from '../plan/index.js';
 import { wayMinutes } from '../prep/index.js';
 import { capitalised, counted, filmMm, lowered, mass, mlAsSpoons, setTo, spoken, text } from '../units/index.js';
-import { COAT_S, MIX_BOWL_MIN, PREHEAT_MIN, TO_THE_TABLE_MIN } from './constants.js';
+import { COAT_S, MIX_BOWL_MIN, TO_THE_TABLE_MIN } from './constants.js';
 import type { CardBowl, CardItem, RecipeCard } from './types.js';
 
 const itemOf = (part: BowlPart): CardItem => ({
@@ -15,7 +16,7 @@ const itemOf = (part: BowlPart): CardItem => ({
 
 const NTH = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth'];
 
-const USES: Record<SideUse, string> = {
+const USE_WORDS: Record<SideUse, string> = {
   marinade: 'before the coat',
   tossed: 'tossed with the cooked pieces',
   brushed: 'brushed on',
@@ -53,11 +54,11 @@ function oilItem(pantry: Pantry, { oil, plan }: AirResult): CardItem | null {
   const used = oil.filter((o) => o.place !== 'crumbs');
   const grams = used.reduce((sum, o) => sum + o.usedG, 0);
   const ml = used.reduce((sum, o) => sum + o.ml, 0);
-  if (grams < LEAST_OIL_G) return null;
+  if (grams < WRITTEN_OIL_G) return null;
   const name = spoken(ingredient(pantry, (plan.oiling ?? PLAIN_OILING).oilId).name);
   return { amount: text`${mlAsSpoons(ml)} (${mass(Math.max(1, Math.round(grams)))})`, name: `${name}, for the coat` };
 }
-const LEAST_OIL_G = 0.5;
+const WRITTEN_OIL_G = 0.5;
 
 function timesOf(pantry: Pantry, asked: Pick<Asked, 'dish'>, air: AirResult, bowls: number): RecipeCard['times'] {
   const { plan, load } = air;
@@ -88,7 +89,7 @@ export function cardOf(
   }));
   const beside = air.beside.map((bowl): CardBowl => ({
     name: capitalised(bowl.name),
-    note: USES[bowl.use],
+    note: USE_WORDS[bowl.use],
     items: bowl.parts.map(itemOf),
   }));
   const centre = air.cautions.filter((c) => c.about === 'centre').map((c) => c.text);

@@ -15,13 +15,6 @@ export const MIX_BOWL_MIN = 2;
  */
 export const COAT_S = 15;
 /**
- * Preheating a fryer.
- * @unit min
- * @range 3–10
- * @source common practice, no source
- */
-export const PREHEAT_MIN = 4;
-/**
  * Rest on a rack until it is eaten.
  * @unit min
  * @range 3–5

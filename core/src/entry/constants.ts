@@ -126,3 +126,24 @@ export const MOST_FOOD_G = 8000;
  * @source our choice
  */
 export const MOST_LIKELY = 4;
+/**
+ * Food from the refrigerator.
+ * @unit °C
+ * @range 3–10
+ * @source common practice, no source
+ */
+export const FROM_COLD_C = 8;
+/**
+ * A pot of which nothing was said, for a battered piece.
+ * @unit °C
+ * @range 175–195
+ * @source common practice, no source
+ */
+export const BATTER_POT_C = 185;
+/**
+ * A pot of which nothing was said, for a dry coat.
+ * @unit °C
+ * @range 165–185
+ * @source common practice, no source
+ */
+export const DRY_POT_C = 175;

@@ -4,6 +4,7 @@ import type { Dish, FriedCook } from '../dish/index.js';
 import { foodOf, ingredient, type Pantry } from '../foods/index.js';
 import { capitalised, spoken } from '../units/index.js';
 import { readBowls, type BowlsReading } from './bowls.js';
+import { BATTER_POT_C, DRY_POT_C, FROM_COLD_C } from './constants.js';
 import { coatCalled, coatsLike, namedCoat, type NamedCoat } from './coats.js';
 import { piecesOf, readFood, type Bought, type FoodReading } from './food.js';
 
@@ -40,10 +41,6 @@ export interface Entered {
   name: string;
 }
 
-/** °C of a food from the refrigerator. Common practice, no source. */
-const FROM_COLD_C = 8;
-/** °C of a pot of which nothing was said, by whether the coat is wet. Common practice, no source. */
-const POT_C = { batter: 185, dry: 175 };
 /** Letters of a dish's name. */
 const MOST_LETTERS = 80;
 
@@ -100,7 +97,7 @@ export function enter(pantry: Pantry, said: Said, weights: (foodId: string) => O
         layers: layersOf(coat, pieces.count),
         medium: coat.named?.medium ?? 'deep-oil',
         oilId: 'rapeseed-oil',
-        tempC: coat.named?.tempC ?? (first?.kind === 'batter' ? POT_C.batter : POT_C.dry),
+        tempC: coat.named?.tempC ?? (first?.kind === 'batter' ? BATTER_POT_C : DRY_POT_C),
         minutes: said.minutes ?? usualPotMinutes(item, pieces.shape),
       }
     : null;

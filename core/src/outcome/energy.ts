@@ -34,7 +34,7 @@ interface PotWork {
 }
 
 /** Minutes that a preheating fryer runs empty. Common practice, no source. */
-const PREHEAT_MIN = 3;
+export const PREHEAT_MIN = 3;
 
 /** Energy of a dish of `count` pieces in air and in the pot, with what the appliances take for themselves. */
 export function energyOf(count: number, air: AirWork, pot: PotWork): Energy {

@@ -2,6 +2,7 @@ import { spoken, capitalised } from '../units/index.js';
 import { ingredient, totalGrams, type Pantry, type Portion } from '../foods/index.js';
 import type { Clause } from './clauses.js';
 import { dippingOrder, filledIn, isDry, kindOf, marinadeBinds, RANK, type Bowl } from './dipping.js';
+import { DUSTING_G } from './constants.js';
 import { does, has } from './group.js';
 import { groupsOf } from './grouping.js';
 import { placeFoodAside, placeOutside, placeUnknown, type Place } from './places.js';
@@ -32,8 +33,6 @@ export interface Setting {
 
 /** g of a thing whose amount is not said, by what it does. Common practice, no source. */
 const USUAL_G = { powder: 60, finish: 60, glue: 50, thin: 60, sharp: 15, season: 2, oil: 10, sauce: 60, food: 0 };
-/** Flour that dusts before a batter, where the recipe parts it and does not say how much, g. Common practice, no source. */
-const DUSTING_G = 30;
 
 /** A dry bowl by its place in the order: first it dusts, last it is the finish. */
 function dryKind(bowl: Bowl, order: readonly Bowl[]): RecipeBowlKind {
@@ -56,7 +55,7 @@ const portionsOf = (bowl: Bowl): Portion[] => {
   return [...grams].map(([ingredientId, g]) => ({ ingredientId, grams: Number(Math.min(5000, g).toFixed(2)) }));
 };
 
-const KIND_NAMES: Record<RecipeBowlKind, string> = {
+const BOWL_NAMES: Record<RecipeBowlKind, string> = {
   dust: 'Dust',
   binder: 'Binder',
   batter: 'Batter',
@@ -67,9 +66,9 @@ const KIND_NAMES: Record<RecipeBowlKind, string> = {
 };
 
 function nameOf(pantry: Pantry, kind: RecipeBowlKind, portions: readonly Portion[]): string {
-  if (kind !== 'dust' && kind !== 'finish' && kind !== 'binder') return KIND_NAMES[kind];
+  if (kind !== 'dust' && kind !== 'finish' && kind !== 'binder') return BOWL_NAMES[kind];
   const [most] = [...portions].sort((a, b) => b.grams - a.grams);
-  return most ? capitalised(spoken(ingredient(pantry, most.ingredientId).name)) : KIND_NAMES[kind];
+  return most ? capitalised(spoken(ingredient(pantry, most.ingredientId).name)) : BOWL_NAMES[kind];
 }
 
 const bowlKind = (taken: TakenFor): RecipeBowlKind | null =>
@@ -96,7 +95,7 @@ function takenIn(bowl: Bowl, thing: Thing): TakenFor {
   return bowl.kind;
 }
 
-const INTO: Record<Bowl['kind'], string> = {
+const INTO_WHICH: Record<Bowl['kind'], string> = {
   dust: 'the dust',
   binder: 'the binder',
   batter: 'the batter',
@@ -110,7 +109,7 @@ const INTO: Record<Bowl['kind'], string> = {
 
 function whyIn(bowl: Bowl, thing: Thing): Place {
   const takenFor = takenIn(bowl, thing);
-  const into = INTO[bowl.kind];
+  const into = INTO_WHICH[bowl.kind];
   if (bowl.kind === 'filling') return { takenFor, sure: 'likely', why: 'It is a part of what is shaped.' };
   if (takenFor === 'other')
     return { takenFor, sure: 'likely', why: 'The food is soaked in it, and it is poured away.' };

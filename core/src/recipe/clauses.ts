@@ -37,8 +37,8 @@ const INTO_BOWL = /\b(bowl|dish|plate|tray|tin|bag|box|jug|blender|processor|sta
 const IN_THE_NEXT = /\b(in|into|on|onto) (a |the )?(second|third|fourth|another|last|other|next|one)\s*$/;
 const DIP =
   /\b(dredge|dip|coat|dust|roll|press|dunk|drag|bread|breaded|cover|pass|turn|toss|shake|double|submerge|drop|return|repeat)\b|\b(flour|batter|crumb) (the|each|them|it|both)\b|\bback into\b|\bagain\b|^(then )?through the\b/;
-const FRY = /\b(fry|frying|fries|deep-fry|deep fry|oil|skillet|hot fat|sizzle|golden|drain on|wok|pot|fryer)\b/;
-const SAUCE = /\b(sauce|glaze|mayo|mayonnaise|aioli|dressing|syrup|dip)\b/;
+const FRIES_IN = /\b(fry|frying|fries|deep-fry|deep fry|oil|skillet|hot fat|sizzle|golden|drain on|wok|pot|fryer)\b/;
+const NAMES_SAUCE = /\b(sauce|glaze|mayo|mayonnaise|aioli|dressing|syrup|dip)\b/;
 const SERVE =
   /\b(serve|serving|garnish|sprinkle|scatter|top with|finish with|drizzle|squeeze|alongside|dunk away|enjoy)\b/;
 const MARINATE = /\b(marinate|marinade|brine|soak|refrigerate|chill|overnight|steep)\b/;
@@ -103,7 +103,7 @@ const deedOf = (text: string, section: string | null, mentions: readonly Mention
     !back &&
     coats &&
     !strong &&
-    !(section !== null && SAUCE.test(section)) &&
+    !(section !== null && NAMES_SAUCE.test(section)) &&
     !/\b(sauce|glaze)\b/.test(lower);
   if (setsOut && !/\boil\b.{0,30}\b(pan|pot|skillet|hot)\b/.test(lower)) return 'mix';
   if (
@@ -112,7 +112,7 @@ const deedOf = (text: string, section: string | null, mentions: readonly Mention
     /\b(toss|coat|dip|turn|return)\b/.test(lower)
   )
     return 'sauce';
-  if (section !== null && SAUCE.test(section.toLowerCase()) && !/\bfry\b/.test(lower)) return 'sauce';
+  if (section !== null && NAMES_SAUCE.test(section.toLowerCase()) && !/\bfry\b/.test(lower)) return 'sauce';
   if (/^(for|to make|make|meanwhile,? make|while .*make)\b.{0,20}\b(sauce|glaze|dip|mayo|aioli)\b/.test(lower))
     return 'sauce';
   if (back || /\b(dredge|dip|dunk|dust|bread|roll|drag)\b/.test(lower)) return 'dip';
@@ -127,7 +127,7 @@ const deedOf = (text: string, section: string | null, mentions: readonly Mention
     return 'season';
   if (MIX.test(lower) && coats) return 'mix';
   if ((INTO_BOWL.test(lower) || IN_THE_NEXT.test(lower)) && coats) return 'mix';
-  if (FRY.test(lower)) return 'fry';
+  if (FRIES_IN.test(lower)) return 'fry';
   if (SERVE.test(lower)) return 'serve';
   if (SEASON.test(lower)) return 'season';
   return 'other';

@@ -1,5 +1,6 @@
 import type { RecipeBowlKind } from './types.js';
 import type { Clause } from './clauses.js';
+import { THIN_BELOW } from './constants.js';
 import { does, has, type Group } from './group.js';
 import type { Thing } from './things.js';
 
@@ -25,8 +26,6 @@ export function kindOf(group: Group): Bowl['kind'] {
   return has(group, 'sharp', 'sauce') ? 'marinade' : has(group, 'oil') && group.things.length < 2 ? 'binder' : 'food';
 }
 
-/** Flour against liquid below which the two only thicken: a wash, and no batter. Common practice, no source. */
-const THIN_BELOW = 0.3;
 function isStirredThin(group: Group): boolean {
   const flour = gramsBy(group, 'powder') + gramsBy(group, 'finish');
   return flour > 0 && flour < THIN_BELOW * (gramsBy(group, 'thin') + gramsBy(group, 'glue'));
@@ -119,7 +118,7 @@ export interface DippingOrder {
 
 /** A dust before a batter is dipped into. */
 const DUSTS_FIRST = /^(?!.*\bbatter\b.*\bflour\b).*\b(dust|dredge|coat|toss|roll|flour)\b.*\bflour\b/i;
-const MOST_LAYERS = 8;
+const MOST_DIPS = 8;
 
 /** The order of dipping, as the steps tell it. */
 export function dippingOrder(clauses: readonly Clause[], bowls: readonly Bowl[]): DippingOrder {
@@ -154,7 +153,7 @@ export function dippingOrder(clauses: readonly Clause[], bowls: readonly Bowl[])
     }
     for (const bowl of visits) if (order.at(-1) !== bowl) order.push(bowl);
   }
-  return { order: order.slice(0, MOST_LAYERS), dustOf, told: order.length > 0 };
+  return { order: order.slice(0, MOST_DIPS), dustOf, told: order.length > 0 };
 }
 
 /** Where a bowl usually stands. */
@@ -184,7 +183,7 @@ export function filledIn(order: readonly Bowl[], bowls: readonly Bowl[]): Bowl[]
     if (only) out.unshift(bowl);
     else out.splice(at < 0 ? out.length : at, 0, bowl);
   }
-  return out.slice(0, MOST_LAYERS);
+  return out.slice(0, MOST_DIPS);
 }
 
 /** A marinade that the dry coat sticks to is the binder, and lies under it; null where it is dried off or another binds. */

@@ -1,13 +1,12 @@
 import { comparedWords, isFlesh, type Ingredient } from '../foods/index.js';
 import type { Clause } from './clauses.js';
+import { LITTLE_FOOD_G, MUCH_FOOD_G } from './constants.js';
 import { does } from './group.js';
 import { isOneBowl, sectionKind } from './sections.js';
 import type { Thing } from './things.js';
 
 /** Points for what makes a line the food that is fried. Our judgement. */
 const POINTS = { inTitle: 6, flesh: 3, dipped: 4, first: 2, weighed: 1, aside: -5, served: -8, little: -3, mixed: -2 };
-/** Less than this is no dish. */
-const LITTLE_G = 60;
 
 const isWhole = ({ item }: Thing): boolean => item?.food !== undefined;
 
@@ -23,10 +22,10 @@ function pointsOf(thing: Thing, title: readonly string[], clauses: readonly Clau
     (isFlesh(thing.item!) ? POINTS.flesh : 0) +
     (dipped ? POINTS.dipped : 0) +
     (first ? POINTS.first : 0) +
-    ((thing.grams ?? 0) >= 200 ? POINTS.weighed : 0) +
+    ((thing.grams ?? 0) >= MUCH_FOOD_G ? POINTS.weighed : 0) +
     (aside ? POINTS.aside : 0) +
     (served ? POINTS.served : 0) +
-    (thing.grams !== null && thing.grams > 0 && thing.grams < LITTLE_G ? POINTS.little : 0) +
+    (thing.grams !== null && thing.grams > 0 && thing.grams < LITTLE_FOOD_G ? POINTS.little : 0) +
     (named.some(({ deed }) => deed === 'mix') && !dipped ? POINTS.mixed : 0)
   );
 }

@@ -15,7 +15,7 @@ export interface Group {
 }
 
 export type Does = 'powder' | 'finish' | 'glue' | 'thin' | 'sharp' | 'season' | 'oil' | 'sauce' | 'food';
-const DOES: Record<CoatFunction, Does> = {
+const DOES_BY_FUNCTION: Record<CoatFunction, Does> = {
   powder: 'powder',
   finish: 'finish',
   glue: 'glue',
@@ -30,7 +30,7 @@ const DOES: Record<CoatFunction, Does> = {
 };
 
 /** What a thing does in a bowl; what is not known seasons. */
-export const does = ({ item }: Thing): Does => (item ? DOES[functionOf(item)] : 'season');
+export const does = ({ item }: Thing): Does => (item ? DOES_BY_FUNCTION[functionOf(item)] : 'season');
 
 export const has = ({ things }: Pick<Group, 'things'>, ...kinds: Does[]): boolean =>
   things.some((thing) => kinds.includes(does(thing)));

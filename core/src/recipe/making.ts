@@ -1,6 +1,7 @@
 import { readFood, type Bought } from '../entry/index.js';
 import { comparedWords, foodOf, recognise, type Food, type Pantry, type Preparation } from '../foods/index.js';
 import type { Clause } from './clauses.js';
+import { OVERNIGHT_MIN } from './constants.js';
 import type { Thing } from './things.js';
 import type { Found, FoundKind, RecipeFood } from './types.js';
 
@@ -14,7 +15,7 @@ export interface Making {
 }
 
 /** Ways of dealing with the food's water, by the words that cooks have for them. */
-const WAYS: readonly (readonly [RegExp, Preparation, FoundKind])[] = [
+const WAY_WORDS: readonly (readonly [RegExp, Preparation, FoundKind])[] = [
   [
     /\bfrom frozen\b|\b(still|do not thaw|don.t thaw|without thawing).{0,16}\bfrozen|\bdo ?n.t thaw\b/i,
     'frozen',
@@ -47,7 +48,7 @@ const WAYS: readonly (readonly [RegExp, Preparation, FoundKind])[] = [
 
 const MINUTES =
   /(\d+|an?|one|two|three|four|six|eight|half an?)(?:\s*(?:-|–|to|or)\s*(\d+|two|three|four|six|eight))?\s*(minutes?|mins?|hours?|hrs?|h)\b/i;
-const COUNTS: Readonly<Record<string, number>> = {
+const COUNT_WORDS: Readonly<Record<string, number>> = {
   a: 1,
   an: 1,
   one: 1,
@@ -60,8 +61,7 @@ const COUNTS: Readonly<Record<string, number>> = {
   'half a': 0.5,
   'half an': 0.5,
 };
-const countOf = (word: string): number => COUNTS[word.toLowerCase()] ?? Number(word);
-const OVERNIGHT_MIN = 480;
+const countOf = (word: string): number => COUNT_WORDS[word.toLowerCase()] ?? Number(word);
 
 /** Minutes that a clause tells; the mean of a range. */
 export function minutesIn(text: string): number | null {
@@ -76,7 +76,7 @@ const DRY =
 const REST = /\b(rest|stand|chill|refrigerat|set aside|leave|sit)\b/i;
 const CUTS =
   /\b(cut|slice|chop|halve|cube|dice|tear|butterfly|quarter|split|break|separate|shred|trim|divide|pound)\b/i;
-const SAUCES =
+const PUTS_SAUCE =
   /\b(toss|coat|dip|turn)\b.{0,50}\b(sauce|glaze)\b|\b(brush|spoon|drizzle|pour)\b.{0,50}\b(sauce|glaze|over)\b/i;
 
 const minText = (minutes: number): string => (minutes >= 90 ? `${Math.round(minutes / 6) / 10} h` : `${minutes} min`);
@@ -87,13 +87,13 @@ export function foundIn({ text, deed }: Clause): Found[] {
   const add = (what: FoundKind, words: string, value?: number): void =>
     void found.push({ what, text: words, ...(value !== undefined && { value }) });
   const minutes = minutesIn(text);
-  const way = WAYS.find(([pattern]) => pattern.test(text));
+  const way = WAY_WORDS.find(([pattern]) => pattern.test(text));
   if (way && deed !== 'sauce' && deed !== 'serve' && deed !== 'dip')
     add(way[2], minutes === null ? way[1] : `${way[1]}, ${minText(minutes)}`, minutes ?? undefined);
   else if (DRY.test(text)) add('drying', 'patted dry');
   else if (REST.test(text) && minutes !== null && deed !== 'fry') add('resting', minText(minutes), minutes);
   if (CUTS.test(text) && deed !== 'mix' && deed !== 'sauce') add('cut', cutPhrase(text) ?? text);
-  if (SAUCES.test(text) && deed !== 'dip')
+  if (PUTS_SAUCE.test(text) && deed !== 'dip')
     add(
       'sauce',
       /\bbrush/i.test(text) ? 'brushed on' : /\b(toss|coat|turn|dip)/i.test(text) ? 'tossed in it' : 'over it',
@@ -107,7 +107,7 @@ export function makingOf(clauses: readonly Clause[], food: Food | null, line: st
   const firstDip = clauses.findIndex(({ deed }) => deed === 'dip');
   clauses.forEach(({ text, deed }, at) => {
     if (DRY.test(text) && deed !== 'sauce') making.patted = true;
-    const way = WAYS.find(([pattern]) => pattern.test(text));
+    const way = WAY_WORDS.find(([pattern]) => pattern.test(text));
     if (!way || making.preparation !== null || deed === 'sauce' || deed === 'serve') return;
     const [, preparation] = way;
     const early = firstDip < 0 || at < firstDip || preparation === 'frozen';
@@ -194,7 +194,7 @@ export function readFoodLine(pantry: Pantry, line: Thing, clauses: readonly Clau
 export const foodIn = (pantry: Pantry, line: Thing | undefined): Food | null =>
   line?.item?.food ? foodOf(pantry, line.item.id) : null;
 
-const PIECES = /\b(?:makes|into|shape|form)\b[^.\d]{0,24}(\d{1,3})\b/i;
+const SHAPED_PIECES = /\b(?:makes|into|shape|form)\b[^.\d]{0,24}(\d{1,3})\b/i;
 
 /**
  * Croquettes, cakes and balls that are shaped of a mixture: what the title calls them, as many as the recipe says; the usual
@@ -208,7 +208,7 @@ export function shapedFood(
 ): FoodRead | null {
   const named = recognise(pantry, title, { fits: (item) => item.food !== undefined });
   if (!named) return null;
-  const many = told.map((text) => PIECES.exec(text)?.[1]).find((n) => n !== undefined) ?? counted ?? undefined;
+  const many = told.map((text) => SHAPED_PIECES.exec(text)?.[1]).find((n) => n !== undefined) ?? counted ?? undefined;
   const name = named.called.join(' ');
   const { bought, likely } = readFood(pantry, many === undefined ? name : `${many} ${name}`);
   const taken = bought ?? likely[0];

@@ -27,7 +27,7 @@ function parted(things: readonly Thing[], text: string): Thing[][] {
 
 /** "Just before frying": too few words to turn to something else. */
 const ASIDE_WORDS = 4;
-const MARINADE = /\bmarinade\b|\bmarinate|(?<!pickle )\bbrine\b/i;
+const SAYS_MARINADE = /\bmarinade\b|\bmarinate|(?<!pickle )\bbrine\b/i;
 
 /** Things that the steps mix or set out together, clause by clause. */
 export function bySteps(
@@ -92,7 +92,7 @@ export function bySteps(
       fresh.forEach((t) => taken.add(t));
       return;
     }
-    const marinade = clause.deed === 'marinate' || MARINADE.test(clause.text);
+    const marinade = clause.deed === 'marinate' || SAYS_MARINADE.test(clause.text);
     if (fresh.length === 0) {
       // "Add the chicken and marinate": the bowl that was just mixed is the marinade.
       if (last && clause.deed === 'marinate' && !has(last, 'powder', 'finish')) last.said ??= 'marinade';

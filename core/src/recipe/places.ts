@@ -13,7 +13,7 @@ export interface Place {
 }
 
 /** Things that stand on the plate beside the dish, and are nothing of it. */
-const BESIDE =
+const ON_THE_PLATE =
   /\b(buns?|rolls?|bread|rice|noodles?|tortillas?|wraps?|chips|fries|slaw|coleslaw|salad|lettuce|cabbage|waffles?|pitta|pita|naan|potatoes|pickles?|gherkins?|lemons?|limes?|parsley|coriander|cilantro|chives|spring onions?|scallions?|herbs|radish(es)?|watercress|rocket|arugula|cress|sprouts|kimchi|tomato(es)?|onions?|avocado|cucumber)\b/i;
 const PLATED =
   /\b(buns?|lettuce|coleslaw|slaw|salad|tortillas|pitta|pita|wraps|noodles|(cooked|steamed|boiled) rice|waffles)\b/i;
@@ -96,7 +96,7 @@ export function placeUnknown(thing: Thing): Place {
   const kind = sectionKind(thing.section);
   if (kind === 'sauce' || kind === 'dip')
     return { takenFor: kind, sure: 'guess', why: 'It is not known here; it stands with what is put beside.' };
-  if (BESIDE.test(thing.text)) return { takenFor: 'garnish', sure: 'guess', why: 'It is served with the dish.' };
+  if (ON_THE_PLATE.test(thing.text)) return { takenFor: 'garnish', sure: 'guess', why: 'It is served with the dish.' };
   return { takenFor: 'other', sure: 'guess', why: 'It is not known here, and nothing says where it goes.' };
 }
 
@@ -105,7 +105,7 @@ export function placeFoodAside(thing: Thing, clauses: readonly Clause[]): Place 
   const kind = sectionKind(thing.section);
   if (kind === 'sauce' || kind === 'dip') return { takenFor: kind, sure: 'sure', why: 'It stands below that heading.' };
   const mixed = clauses.some(({ deed, mentions }) => deed === 'mix' && mentions.some((m) => m.things.includes(thing)));
-  if (!mixed && BESIDE.test(thing.text))
+  if (!mixed && ON_THE_PLATE.test(thing.text))
     return { takenFor: 'garnish', sure: 'likely', why: 'It is served with the dish.' };
   return { takenFor: 'other', sure: 'guess', why: 'It is a food beside the one that is fried.' };
 }

@@ -1,5 +1,6 @@
 import { fahrenheitToCelsius } from '../units/index.js';
 import type { OilMedium } from '../dish/index.js';
+import { FAHRENHEIT_FROM, LEAST_OIL_C, MOST_OIL_C } from './constants.js';
 import type { Found } from './types.js';
 
 /** What the steps say of the pot. */
@@ -33,21 +34,16 @@ const WITH_UNIT = new RegExp(
   'gi',
 );
 const BARE = /(\d{3})(?:\s*(?:-|–|to)\s*(\d{3}))?\s*(?:°|º|˚|degrees?|deg\b)?/g;
-const OVEN = /\b(oven|warm|rack in|bake|air fryer)\b/i;
+const IN_OVEN = /\b(oven|warm|rack in|bake|air fryer)\b/i;
 const INSIDE =
   /\b(internal|inside|cent(re|er)|thermometer (reads|inserted)|cooked through|temperature of the (meat|chicken|fish))\b/i;
 
-/** Oil is never cooler or hotter than this, °C: another number is something else. */
-const OIL_C = { min: 120, max: 210 };
-/** A number without a unit that is above any °C of oil is °F. */
-const FAHRENHEIT_FROM = 250;
-
 const mean = (a: string, b: string | undefined): number => (Number(a) + Number(b ?? a)) / 2;
-const inRange = (c: number): boolean => c >= OIL_C.min && c <= OIL_C.max;
+const inRange = (c: number): boolean => c >= LEAST_OIL_C && c <= MOST_OIL_C;
 
 /** °C of the oil in a sentence; null where it says none. */
 export function oilTempIn(sentence: string): number | null {
-  if (OVEN.test(sentence) && !/\boil\b/i.test(sentence)) return null;
+  if (IN_OVEN.test(sentence) && !/\boil\b/i.test(sentence)) return null;
   const said = [...sentence.matchAll(WITH_UNIT)].map(([, from, to, unit]) => {
     const value = mean(from, to);
     return { celsius: /^c/i.test(unit), c: /^c/i.test(unit) ? value : fahrenheitToCelsius(value) };
@@ -64,7 +60,7 @@ export function oilTempIn(sentence: string): number | null {
   return null;
 }
 
-const NUMBER: Readonly<Record<string, number>> = {
+const NUMBER_OF: Readonly<Record<string, number>> = {
   a: 1,
   one: 1,
   two: 2,
@@ -87,7 +83,7 @@ const SIGN: Readonly<Record<string, number>> = { '½': 0.5, '¼': 0.25, '¾': 0.
 
 function numberOf(text: string): number {
   const plain = text.trim().toLowerCase();
-  if (NUMBER[plain] !== undefined) return NUMBER[plain];
+  if (NUMBER_OF[plain] !== undefined) return NUMBER_OF[plain];
   const sign = SIGN[plain.slice(-1)];
   return sign === undefined ? Number(plain.replace(',', '.')) : sign + Number(plain.slice(0, -1) || 0);
 }

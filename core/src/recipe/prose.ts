@@ -4,7 +4,7 @@ import type { WrittenLine } from './types.js';
 
 /** Where a phrase of a sentence ends. */
 const PHRASES = /[,;.:()]|\b(?:and|then|with|in|into|to|for|until|before|after|over|plus|through|of (?=beaten))\b/i;
-const STARTS =
+const AMOUNT_STARTS =
   /(\d[\d\s/½¼¾⅓⅔⅛.-]*|[½¼¾⅓⅔⅛]|\b(?:an?|one|two|three|four|five|six|eight|ten|twelve|half|some|couple|few|handful|splash|pinch)\b).*$/i;
 
 /**
@@ -17,7 +17,7 @@ export function thingsInProse(pantry: Pantry, steps: readonly WrittenLine[]): Wr
   for (const { text } of steps) {
     for (const phrase of text.split(PHRASES).map((p) => p.trim())) {
       if (phrase === '' || phrase.split(/\s+/).length > 14) continue;
-      const from = STARTS.exec(phrase)?.[0] ?? phrase;
+      const from = AMOUNT_STARTS.exec(phrase)?.[0] ?? phrase;
       const { quantity, words } = readAmount(from);
       const named = recognise(pantry, words);
       if (!named) continue;

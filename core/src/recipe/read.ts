@@ -1,10 +1,11 @@
 import { soldAs, usualPotMinutes } from '../cut/index.js';
 import type { LayerSpec } from '../coat/index.js';
 import { patted, type Dish, type FriedCook, type SideBowl, type SideUse } from '../dish/index.js';
-import { piecesOf } from '../entry/index.js';
+import { BATTER_POT_C, DRY_POT_C, FROM_COLD_C, piecesOf } from '../entry/index.js';
 import { foodOf, isFlesh, KNOWN, recognise, type Pantry } from '../foods/index.js';
 import { bowlsIn, type Setting } from './bowls.js';
 import { clausesOf, type Clause } from './clauses.js';
+import { LITTLE_OIL_G } from './constants.js';
 import { foodLines } from './foodLines.js';
 import { shapedAt } from './told.js';
 import { foundIn, foodIn, makingOf, readFoodLine, shapedFood, type Making } from './making.js';
@@ -25,15 +26,10 @@ import type {
   WrittenLine,
 } from './types.js';
 
-/** °C of a pot of which nothing is said, by whether the coat is a batter, and of a pan. Common practice, no source. */
-const POT_C = { batter: 185, dry: 175 };
-const FROM_COLD_C = 8;
 const FROM_FREEZER_C = -18;
 /** Minutes that a way before the coat takes at least and at most. */
 const PREP_MIN = { least: 0.5, most: 240 };
 const NAME_LETTERS = 80;
-/** Less oil than this is a pan's, g. Common practice, no source. */
-const LITTLE_OIL_G = 260;
 
 interface Cooking {
   pot: PotSaid;
@@ -116,7 +112,7 @@ function dishOf(
   };
 }
 
-const USES: Readonly<Record<'marinade' | 'sauce' | 'dip', SideUse>> = {
+const SIDE_USE_OF: Readonly<Record<'marinade' | 'sauce' | 'dip', SideUse>> = {
   marinade: 'marinade',
   sauce: 'tossed',
   dip: 'dip',
@@ -133,7 +129,7 @@ function besideOf(bowls: readonly RecipeBowl[], steps: readonly ReadStep[]): Sid
     let own = name.slice(0, NAME_LETTERS);
     while (names.has(own)) own = `${own} 2`;
     names.add(own);
-    return [{ name: own, use: kind === 'sauce' && brushed ? 'brushed' : USES[kind], portions: served }];
+    return [{ name: own, use: kind === 'sauce' && brushed ? 'brushed' : SIDE_USE_OF[kind], portions: served }];
   });
 }
 
@@ -174,7 +170,7 @@ function friedOf(
     layers,
     medium,
     oilId: oil?.item?.id ?? 'rapeseed-oil',
-    tempC: pot.tempC ?? (battered ? POT_C.batter : POT_C.dry),
+    tempC: pot.tempC ?? (battered ? BATTER_POT_C : DRY_POT_C),
     minutes: pot.minutes ?? usualMin,
   };
 }

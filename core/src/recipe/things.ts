@@ -1,5 +1,6 @@
 import { gramsOf, readAmount, readBowls, readLine, recogniseFood, type LineAmount } from '../entry/index.js';
 import { comparedWords, ingredient, recognise, type Ingredient, type Pantry, type Portion } from '../foods/index.js';
+import { BOTTLE_ML } from './constants.js';
 import type { WrittenLine } from './types.js';
 
 /** What a line says of itself that it is for. */
@@ -45,8 +46,7 @@ const bySizeOfLetter = (text: string): string =>
     .replace(/(\d|[½¼¾⅓⅔⅛]) ?(tsps?|TSP|t)\.?(?= )/g, '$1 tsp')
     .replace(/(\d|[½¼¾⅓⅔⅛]) ?(C|c)\.?(?= [a-zA-Z])/g, '$1 cup');
 
-/** Bottles and cans of what is sold by them, ml. Common practice, no source. */
-const BOTTLE_ML = 330;
+/** Bottles and cans of what is sold by them, as so many ml. */
 const bottled = (text: string): string =>
   text.replace(
     /^(\d|an?|one|half an?|½)?\s*(small )?(bottles?|cans?|tins?) (of )?(?=.*\b(beer|lager|ale|stout|pilsner|cider|soda|sparkling|seltzer|club)\b)/i,

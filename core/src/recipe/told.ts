@@ -41,7 +41,7 @@ export const FILLS =
 export const DRY_ONES =
   /\b(all|the|remaining|other|rest of the)?\s*dry (stuff|ingredients|things|goods|mix|mixture)\b/i;
 const EVERYTHING = /\beverything\b|\ball (of )?(the )?(other |remaining )?ingredients\b/i;
-const SPICES = /\b(spices|seasonings|the seasoning|spice mix)\b/i;
+const THE_SPICES = /\b(spices|seasonings|the seasoning|spice mix)\b/i;
 
 /** Lines that are meant together: "the dry ingredients", "the spices". */
 export function collectiveIn(text: string, things: readonly Thing[]): Thing[] {
@@ -52,7 +52,7 @@ export function collectiveIn(text: string, things: readonly Thing[]): Thing[] {
     return things.filter((t) => !t.called.some((word) => without.includes(word)) && does(t) !== 'finish');
   }
   if (DRY_ONES.test(text)) return things.filter(dry);
-  return SPICES.test(text) ? things.filter((t) => does(t) === 'season' && t.item?.group !== 'leavening') : [];
+  return THE_SPICES.test(text) ? things.filter((t) => does(t) === 'season' && t.item?.group !== 'leavening') : [];
 }
 
 const SHAPES =
@@ -80,7 +80,7 @@ export const saucedLate = (things: readonly Thing[]): 'sauce' | 'dip' =>
     ? 'dip'
     : 'sauce';
 
-const INTO = /\b(into|to|in|with)\b/;
+const INTO_WORD = /\b(into|to|in|with)\b/;
 const STIRS = /\b(stir|pour|add|whisk|mix|fold|beat|tip|gradually)\b/i;
 const INTO_THE_DRY = /\b(in|into|to|with) (the |your )?dry\b/i;
 
@@ -97,7 +97,7 @@ export function joins(
   }
   const behind = clause.mentions.filter(({ word, things }) => {
     const before = clause.words.slice(Math.max(0, word - 4), word);
-    return things.length === 1 && before.some((w) => INTO.test(w));
+    return things.length === 1 && before.some((w) => INTO_WORD.test(w));
   });
   const holdsOne = ({ things }: Group): boolean =>
     things.some(

@@ -5,14 +5,14 @@ import type { RecipeReading, RecipeText } from './types.js';
 
 const BAKES =
   /\b(cake|cookies?|biscuits|muffins?|brownies?|loaf|sponge|pastry|pie|scones?|cupcakes?|bread dough|pudding)\b/i;
-const OVEN = /\b(oven|bake|baking tin|cake tin|loaf tin|baking sheet)\b/i;
-const FRY = /\b(fry|fried|frying|fritters?|oil to|hot oil|deep|crisp)/i;
+const BAKED_IN = /\b(oven|bake|baking tin|cake tin|loaf tin|baking sheet)\b/i;
+const FRIES_WORDS = /\b(fry|fried|frying|fritters?|oil to|hot oil|deep|crisp)/i;
 
 /** What stands in the way of the bench, and what can be done; null where nothing does. */
 export function troubleOf(text: RecipeText, dish: Dish | null, layers: number): RecipeReading['trouble'] {
   if (dish && layers > 0) return null;
   const all = [text.title, ...text.steps.map((s) => s.text)].join(' ');
-  if (BAKES.test(text.title) && OVEN.test(all) && !FRY.test(all)) {
+  if (BAKES.test(text.title) && BAKED_IN.test(all) && !FRIES_WORDS.test(all)) {
     return {
       kind: 'baking',
       text: 'This reads as something that is baked, not coated and fried. Paste a recipe of a battered or breaded dish.',
@@ -58,7 +58,7 @@ function languageOf(text: string): string {
 }
 
 /** Letters of a recipe that are read; a household's recipe has a tenth of it. */
-export const MOST_LETTERS = 200_000;
+export const LONGEST_RECIPE = 200_000;
 /** Signs that no text has. */
 // eslint-disable-next-line no-control-regex
 const BINARY = /[\u0000-\u0008\u000e-\u001f\ufffd]/g;
@@ -79,9 +79,9 @@ export function checkText(text: string): void {
       'This file is no text: a picture, a PDF or a document of an office program. Open it, and paste the recipe’s words.',
     );
   }
-  if (text.length > MOST_LETTERS) {
+  if (text.length > LONGEST_RECIPE) {
     throw new Refusal(
-      `This is longer than any recipe: at most ${MOST_LETTERS} letters are read. Paste the part with the recipe.`,
+      `This is longer than any recipe: at most ${LONGEST_RECIPE} letters are read. Paste the part with the recipe.`,
     );
   }
   const language = languageOf(text);
