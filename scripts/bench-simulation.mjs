@@ -1,5 +1,6 @@
 import { Worker } from 'node:worker_threads';
-import { convertDish, footprintOf, KNOWN, packLayer } from '@yellowmist/core';
+import { convertDish, footprintOf, KNOWN, packLayer, readRecipe } from '@yellowmist/core';
+import { readdirSync, readFileSync } from 'node:fs';
 import { exampleConversion } from '@yellowmist/contract';
 import { fileURLToPath } from 'node:url';
 import { benchCook } from './bench-cook.mjs';
@@ -94,6 +95,20 @@ const [few, many] = [packing(50), packing(200)];
 const ofTwo = median(5, () => packLayer(basket, mixed, 4));
 console.log(
   `200 pieces packed: ${(many / 1000).toFixed(2)} s of one size, ${(ofTwo / 1000).toFixed(2)} s of two (aim 2 s); ${(many / few).toFixed(1)} × as long as 50`,
+);
+
+const recipes = new URL('../core/truth/recipes/fitted/', import.meta.url);
+const written = readdirSync(recipes)
+  .map((file) => readFileSync(new URL(file, recipes), 'utf8').replace(/^%%.*$|(?<=.) #[A-Z?]+$/gm, ''))
+  .join('\n');
+// Each time another text: no line of it was read before.
+let copies = 0;
+const reading = (letters) =>
+  median(3, () => readRecipe(KNOWN, { text: written.slice(0, letters).replaceAll(' g ', ` ${(copies += 1)} g `) }));
+reading(5000);
+const [five, twenty] = [reading(5000), reading(20_000)];
+console.log(
+  `A text of 20 kB with hundreds of lines read: ${(twenty / 1000).toFixed(2)} s (aim 0.2 s); ${(twenty / five).toFixed(1)} × as long as 5 kB`,
 );
 
 const first = firstPageBytes(fileURLToPath(new URL('../web/dist', import.meta.url)));

@@ -126,8 +126,21 @@ const clean = (words: string): string =>
     .replace(/^[\s,.-]+|[\s,.-]+$/g, '')
     .replace(/\s+/g, ' ');
 
+/** Lines that were read lately: what sorts, reads and weighs a line asks for the same one. */
+const readLately = new Map<string, LineAmount>();
+const MOST_LATELY = 600;
+
 /** How much a line of a recipe says, and of what. Fractions, ranges, number words, "splash of", brackets. */
 export function readAmount(line: string): LineAmount {
+  const known = readLately.get(line);
+  if (known) return known;
+  if (readLately.size >= MOST_LATELY) readLately.clear();
+  const read = amountIn(line);
+  readLately.set(line, read);
+  return read;
+}
+
+function amountIn(line: string): LineAmount {
   const { text: figures, fullness } = numbered(line);
   const { text, grams } = bracketed(figures);
   const [parsed] = parseIngredient(text.trim());

@@ -60,6 +60,9 @@ export interface Numbered {
 export function numbered(line: string): Numbered {
   let text = line
     .toLowerCase()
+    // "Aïoli" begins with no "a".
+    .normalize('NFD')
+    .replace(/[\u0300-\u036f]/g, '')
     .replace(/\s+/g, ' ')
     .replace(/[•*·]/g, '')
     .replace(/(\d),(?=\d{1,2}\b)/g, '$1.')

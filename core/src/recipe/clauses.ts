@@ -1,20 +1,10 @@
-import { onlyDescribes } from '../entry/index.js';
-import { comparedWords, namesOf } from '../foods/index.js';
+import { comparedWords } from '../foods/index.js';
+import { mentionsIn, namedBy, type Mention } from './mentions.js';
 import type { Thing } from './things.js';
 import type { WrittenLine } from './types.js';
 
 /** What a clause of a step does. */
 export type Deed = 'mix' | 'dip' | 'fry' | 'sauce' | 'serve' | 'marinate' | 'season' | 'cook-before' | 'other';
-
-/** A thing, or one of several, that a clause names; or a bowl by what it holds. */
-export interface Mention {
-  /** Place in the words of the clause. */
-  word: number;
-  /** Lines that may be meant, one where it is sure. */
-  things: Thing[];
-  /** Named in the plural: all of them are meant, "the two flours". */
-  all: boolean;
-}
 
 /** A part of a step that does one thing. */
 export interface Clause {
@@ -47,6 +37,9 @@ const SEASON = /\b(season|rub|sprinkle)\b/;
 /** Where a sentence turns to another bowl or another deed. */
 const TURNS =
   /[.;!](?:\s+|$)|,?\s+(?:and|then|and then)\s+(?=(?:whisk|mix|beat|combine|stir|place|put|pour|spread|tip|dip|dredge|roll|coat|press|fry|set|crush|lower|toss|serve|scatter|brush|drop|shake|deep|shallow|dust|dunk|return|repeat)\b)|,\s+(?=(?:whisk|mix|beat|combine|place|put|pour|spread)\b)|(?<=\b(?:bowl|dish|plate|tray|bag|another|second|third|one|last)),\s+(?:and\s+)?(?!(?:add|stir|whisk|mix|combine|season|using|dip|dredge|coat|press)\b)(?:(?:then\s+)?)|(?<=\b(?:in|into) (?:one|another|a second|a third|the second|the third|the last))\s+and\s+|(?<=\b(?:bowl|dish|plate|tray|another|second|third))\s+and\s+(?:the\s+)?(?!(?:add|stir|mix|whisk|season)\b)/i;
+
+/** "Take each wing from the buttermilk": it comes out of a wet bowl, and goes on from there. */
+const TAKEN_OUT = /^(then )?(take|lift|remove|pull|drain)\b.{0,40}\b(from|out of) the\b/;
 
 /** Whether what is tossed is a thing of a bowl, and no food: nothing stands between the word and it. */
 const firstIsObject = (lower: string, mentions: readonly Mention[]): boolean => {
@@ -94,8 +87,11 @@ const deedOf = (text: string, section: string | null, mentions: readonly Mention
     firstIsObject(lower, mentions);
   if (tossesBowl) return 'mix';
   // "Flour – egg – crumbs": nothing but the bowls in their order.
-  const dry = mentions.filter((m) => m.things.some(({ item }) => item?.dry || item?.wet)).length;
-  if (dry >= 2 && comparedWords(text).length <= mentions.length + 3 && !MIX.test(lower)) return 'dip';
+  const bare = mentions.filter((m) => m.things.some(({ item }) => item?.dry || item?.wet));
+  const kinds = new Set(bare.flatMap((m) => m.things.map(({ item }) => (item?.dry ? 'dry' : 'wet'))));
+  const turns = kinds.size > 1 || /→|->|–|—|\bthen\b/.test(text);
+  if (bare.length >= 2 && turns && comparedWords(text).length <= mentions.length + 3 && !MIX.test(lower)) return 'dip';
+  if (TAKEN_OUT.test(lower) && kinds.has('wet')) return 'dip';
   const back =
     /\bback (in|into|to|through)\b(?! (the )?(hot )?(pan|pot|oil|wok|fryer|fridge|heat|skillet|oven|boil))/.test(lower);
   const setsOut =
@@ -133,78 +129,6 @@ const deedOf = (text: string, section: string | null, mentions: readonly Mention
   return 'other';
 };
 
-/** Words that stand for many a thing: the last word of a name says most of it. */
-const wordsFor = ({ item, called }: Thing, unique: (word: string) => boolean): string[] => {
-  const head = called.at(-1) ?? '';
-  const more: string[] = [];
-  if (item?.group === 'crumb' || /crumb|panko/.test(head)) more.push('crumb', 'breadcrumb', 'panko');
-  if (item?.id.startsWith('egg')) more.push('egg', 'yolk');
-  if (head === 'yolk' || head === 'white') more.push('egg');
-  if (item?.group === 'starch') more.push('starch', 'cornstarch', 'cornflour');
-  if (item)
-    more.push(
-      ...namesOf(item)
-        .map(comparedWords)
-        .filter((name) => name.length === 1)
-        .flat(),
-    );
-  if (item?.food) more.push(...comparedWords(item.name));
-  more.push(...called.filter((word) => (item?.food ? true : unique(word) && !onlyDescribes(word))));
-  return [head, ...more];
-};
-
-/** Words of a name, or of its end, that stand at a place: "chilli sauce" of "sweet chilli sauce". */
-function runAt(called: readonly string[], words: readonly string[], at: number): number {
-  for (let from = 0; from < called.length; from++) {
-    const run = called.slice(from);
-    if (from > 0 && run.length < 2) return 0;
-    if (run.every((word, k) => words[at + k] === word)) return run.length;
-  }
-  return 0;
-}
-
-/** Names of which the plural means several lines. */
-const PLURALS: ReadonlySet<string> = new Set([
-  'flour',
-  'starch',
-  'crumb',
-  'cheese',
-  'spice',
-  'sauce',
-  'milk',
-  'oil',
-  'vinegar',
-  'seed',
-]);
-
-/** The lines that a clause names, in its order: a whole name before a last word. */
-function mentionsIn(words: readonly string[], plural: (word: string) => boolean, things: readonly Thing[]): Mention[] {
-  const found: Mention[] = [];
-  const unique = (word: string): boolean => things.filter(({ called }) => called.includes(word)).length === 1;
-  for (let at = 0; at < words.length; at++) {
-    const runs = things.map((thing) => ({ thing, length: runAt(thing.called, words, at) }));
-    const longest = Math.max(0, ...runs.map(({ length }) => length));
-    const whole = runs
-      .filter(({ length, thing }) => length === longest && length === thing.called.length)
-      .map(({ thing }) => thing);
-    if (longest > 1) {
-      found.push({
-        word: at,
-        things: runs.filter(({ length }) => length === longest).map(({ thing }) => thing),
-        all: false,
-      });
-      at += longest - 1;
-      continue;
-    }
-    // The first word of a longer name that another line has: "chilli" of "chilli powder" is no chilli.
-    const near = things.filter((thing) => wordsFor(thing, unique).includes(words[at]));
-    const many = plural(words[at]) ? things.filter(({ called }) => called.at(-1)?.endsWith(words[at])) : [];
-    const both = [...new Set([...whole, ...near, ...many])];
-    if (both.length > 0) found.push({ word: at, things: both, all: both.length > 1 && plural(words[at]) });
-  }
-  return found;
-}
-
 const GOES_ON =
   /^\s*((just before|right before|when|once|after|shortly before) [^,]{2,40}, ?)?(then |and |now |gradually |slowly |next |finally )*(add|stir in|tip in|sift in|whisk in|pour in|fold in|mix in|beat in|stir through|season( well)? with|gradually|slowly|thin|loosen|pour over|whisk until|stir until|mix until|let it)\b/i;
 const NEW_BOWL =
@@ -212,6 +136,7 @@ const NEW_BOWL =
 
 /** Steps as clauses that each do one thing, and what each names. */
 export function clausesOf(steps: readonly WrittenLine[], things: readonly Thing[]): Clause[] {
+  const named = namedBy(things);
   const clauses = steps.flatMap(({ text, section }, step) =>
     text
       .split(TURNS)
@@ -219,11 +144,7 @@ export function clausesOf(steps: readonly WrittenLine[], things: readonly Thing[
       .filter((part) => /[a-z]/i.test(part))
       .map((part) => {
         const words = comparedWords(part);
-        const mentions = mentionsIn(
-          words,
-          (word) => PLURALS.has(word) && new RegExp(`\\b${word}e?s\\b`, 'i').test(part),
-          things,
-        );
+        const mentions = mentionsIn(named, words, part);
         const deed = deedOf(part, section, mentions);
         const goesOn =
           GOES_ON.test(part) && !NEW_BOWL.test(part) && !/\b(in|into) an?\b.{0,20}\b(bowl|dish|plate)\b/i.test(part);

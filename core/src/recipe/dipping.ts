@@ -41,6 +41,7 @@ const BOWL_WORDS: readonly (readonly [RegExp, (bowl: Bowl) => boolean])[] = [
   [/^(wash|liquid|wet|custard)$/, isWet],
   [/^marinade$/, ({ kind }) => kind === 'marinade'],
   [/^(breading|coating|dredging)$/, isDry],
+  [/^(bag|sack)$/, isDry],
   [/^(crumb|breadcrumb|panko)$/, ({ kind }) => kind === 'finish'],
 ];
 const ORDINALS: Readonly<Record<string, number>> = { first: 0, second: 1, third: 2, fourth: 3 };
@@ -67,7 +68,9 @@ function visitsIn(clause: Clause, bowls: readonly Bowl[], before: readonly Bowl[
         .split(/[^a-z0-9'’-]+/i)
         .filter(Boolean).length - 1
     : 0;
-  for (let at = Math.max(0, starts); at < clause.words.length; at++) {
+  // "Take it from the buttermilk and roll in flour": it comes out of a bowl.
+  const comesOut = before.length === 0 && /\b(from|out of) (the|its)\b/i.test(clause.text);
+  for (let at = comesOut ? 0 : Math.max(0, starts); at < clause.words.length; at++) {
     const word = clause.words[at];
     if (clause.words.slice(Math.max(0, at - 2), at).some((w) => SHED.test(w)) && visits.length > 0) continue;
     const mention = clause.mentions.find((m) => m.word === at);
@@ -177,6 +180,11 @@ export function filledIn(order: readonly Bowl[], bowls: readonly Bowl[]): Bowl[]
     .sort((a, b) => RANK[a.kind] - RANK[b.kind] || a.place - b.place);
   for (const bowl of missing) {
     const at = out.findIndex((b) => RANK[b.kind] > RANK[bowl.kind]);
+    const wetFirst = order.length > 0 && order.every(isWet) && isDry(bowl) && out.every(isWet);
+    if (wetFirst) {
+      out.push(bowl);
+      continue;
+    }
     // Buttermilk or egg without crumbs goes under the flour where the recipe names it first.
     const only =
       out.length === 1 && bowl.kind === 'binder' && out[0].kind === 'dust' && bowl.things[0].at < out[0].things[0].at;

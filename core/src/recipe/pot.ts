@@ -17,7 +17,7 @@ const PAN =
 
 /** Words for the fire under a pan, °C of the oil. Common practice, no source. */
 const FIRE: readonly (readonly [RegExp, number, string])[] = [
-  [/\bmedium[- ](to[- ])?high( heat)?\b/i, 180, 'medium-high heat'],
+  [/\bmed(ium|\.)?[- ](to[- ])?high( heat)?\b/i, 180, 'medium-high heat'],
   [/\bmedium[- ](to[- ])?low( heat)?\b/i, 160, 'medium-low heat'],
   [/\bmedium(-| )?(heat|flame|fire)\b|\bmoderate(ly)? (heat|hot)\b|\bover medium\b/i, 170, 'medium heat'],
   [/\bhigh heat\b|\bvery hot\b|\bsmoking\b/i, 190, 'high heat'],
@@ -92,7 +92,7 @@ const FRIES = /\b(fry|frying|fries|fried|cook|golden|brown|crisp|turn|flip|side|
 const NOT_FRYING =
   /\b(marinat|rest|leave|left|stand|chill|refrigerat|freez|oven|bake|boil|simmer|soak|steam|blanch|press|drain|sit|reduce|thicken|preheat|heat the oil|set aside|roast|cool|proof|rise)/i;
 const PER_SIDE =
-  /\b(per|each|a|on each|on both|both|either|first|one|the first) side|\bsides?\b.{0,12}\beach\b|\bper side|\beach side/i;
+  /\/ ?side\b|\b(per|each|a|on each|on both|both|either|first|one|the first) side|\bsides?\b.{0,12}\beach\b|\bper side|\beach side/i;
 const OTHER_SIDE = /\b(flip|turn(ed)?( over)?|other side|second side)\b/i;
 
 /** Longest that anything stays in a pot of oil here, min. */

@@ -31,7 +31,7 @@ const FRYING =
   /\b(for|to) (deep|shallow|pan|stir)?[- ]?(fat )?(frying|fry|cooking|cook)\b|\bfor the (pan|pot|fryer|skillet)\b|\bfrying oil\b|\bfor greasing\b/i;
 const DIPPING = /\bfor (dipping|dunking)\b/i;
 const SERVING =
-  /\b(to|for) (serve|serving|garnish|garnishing|decorate|drizzle|drizzling|finish|finishing|sprinkle|sprinkling|the table|the top|scattering)\b|\bwedges?\b|\bgarnish\b|\bas a (side|garnish)\b/i;
+  /\b(to|for) (serve|serving|garnish|garnishing|decorate|drizzle|drizzling|finish|finishing|sprinkle|sprinkling|grate|shave|scatter|the table|the top|scattering)\b|\bwedges?\b|\bgarnish\b|\bas a (side|garnish)\b/i;
 const DUSTING = /\b(for|to) (dusting|dust|dredging|dredge|coating|coat|flouring|rolling|roll|breading)\b/i;
 /** What it is for, and says nothing of what it is. */
 const FOR_USE =

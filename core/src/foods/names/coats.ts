@@ -51,7 +51,7 @@ export const COAT_NAMES: Readonly<Record<string, string>> = {
   'desiccated-coconut':
     'desiccated coconut, shredded coconut, coconut, coconut flake, unsweetened coconut, grated coconut, sweetened coconut',
   'hard-cheese':
-    'parmesan, cheese, hard cheese, grated parmesan, pecorino, grana, grated cheese, parmigiano, grated hard cheese, vegetarian hard cheese',
+    'parmesan, parm, cheese, hard cheese, grated parmesan, pecorino, grana, grated cheese, parmigiano, grated hard cheese, vegetarian hard cheese',
   'sesame-seeds': 'sesame seed, sesame, white sesame, black sesame',
   'chopped-hazelnuts': 'hazelnut, chopped hazelnut, ground hazelnut, filbert, chopped nut, mixed nut',
   'rolled-oats': 'rolled oat, oat, oatmeal, porridge oat, cut oat, quick oat',
