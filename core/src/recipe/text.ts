@@ -163,6 +163,9 @@ export function servingsIn(text: string): number | null {
   return people >= 1 && people <= 40 ? people : null;
 }
 
+/** A title of more words is a story. */
+const MOST_TITLE_WORDS = 20;
+
 class Splitting {
   region: Region = 'top';
   section: string | null = null;
@@ -281,7 +284,12 @@ class Splitting {
 
   private isTitle(text: string, next: string): boolean {
     if (this.out.ingredients.length > 0 || this.out.steps.length > 0) return false;
-    if (words(text) > 12 || /\.$/.test(text) || (/[!?]$/.test(text) && words(text) > 6) || STARTS_AMOUNT.test(text))
+    if (
+      words(text) > MOST_TITLE_WORDS ||
+      /\.$/.test(text) ||
+      (/[!?]$/.test(text) && words(text) > 6) ||
+      STARTS_AMOUNT.test(text)
+    )
       return false;
     return next.trim() === '' || !startsWithVerb(text) || words(text) < 5;
   }

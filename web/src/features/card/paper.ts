@@ -11,7 +11,7 @@ export const PAPER_NAMES = Object.keys(PAPERS) as Paper[];
 export const EDGE_MM = 8;
 
 /** Sizes of type that a card may have, pt: the largest that fits its page is taken. */
-export const TYPE_PT = { most: 11, least: 5.5, step: 0.25 };
+export const TYPE_PT = { most: 13, least: 5.5, step: 0.25 };
 
 /** The largest size of type at which the page holds all; the least where none does. */
 export function fittingPt(fits: (pt: number) => boolean): number {

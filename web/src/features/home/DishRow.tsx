@@ -20,13 +20,13 @@ export function DishRow({ listed }: { listed: ListedConversion }) {
   const { id, name } = listed;
   const broken = isBroken(listed);
   return (
-    <li className="flex items-center gap-3 border-b border-base-300 py-2">
+    <li className="flex flex-wrap items-center gap-x-3 border-b border-base-300 py-2 sm:flex-nowrap">
       {!broken && (
         <Link to={`/dish/${id}`} className="w-24 shrink-0" tabIndex={-1} aria-hidden>
           <DishPicture body={listed} side={listed.chosen ? 'air' : 'pot'} />
         </Link>
       )}
-      <div className="min-w-0 grow">
+      <div className="min-w-0 grow max-sm:basis-48">
         <h3 className="text-lg leading-tight break-words">
           {broken ? (
             name
@@ -100,7 +100,7 @@ function Acts({ listed }: { listed: ListedConversion }) {
     told(save({ id, version: listed.version, body: { ...bodyOfDocument(listed), archived: !away } }).unwrap());
   };
   return (
-    <span className="flex shrink-0">
+    <span className="flex shrink-0 max-sm:w-full max-sm:justify-end">
       {!broken && (
         <button
           type="button"
