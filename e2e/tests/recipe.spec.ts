@@ -65,6 +65,15 @@ test('a recipe is pasted, two lines put right by key, laid on the bench, printed
   await onBench(page);
   await expect(page.getByLabel('Name of the dish')).toHaveValue('Crisp hake for a windy night');
 
+  const drawn = page.waitForEvent('download');
+  await page.getByLabel(/^Save the drawing: .* in the air$/).focus();
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'SVG', exact: true }).click();
+  const drawing = info.outputPath('cutaway.svg');
+  await (await drawn).saveAs(drawing);
+  // A file of its own: its size, its ground, and the typeface of its words.
+  expect(readFileSync(drawing, 'utf8')).toMatch(/^<svg[^>]*width="\d+".*@font-face.*<rect/s);
+
   await page.getByRole('link', { name: 'Card', exact: true }).click();
   const card = page.getByRole('article', { name: 'Card of Crisp hake for a windy night' });
   await expect(card.getByRole('list', { name: 'Bowls in order' })).toContainText('smoked paprika');
@@ -110,7 +119,7 @@ test('a recipe is pasted, two lines put right by key, laid on the bench, printed
     await expect(page.getByText('#windy')).toBeVisible();
   } finally {
     other.kill('SIGTERM');
-    await page.goto('about:blank');
+    await page.goto('/');
   }
 });
 

@@ -137,7 +137,7 @@ export function potIn(text: string, temps: boolean): { said: PotSaid; found: Fou
   const deep = DEEP.test(text);
   if (deep || PAN.test(text)) {
     said.medium = deep ? 'deep-oil' : 'pan-oil';
-    if (/\b(oil|fry|frying|fat|lard)\b/i.test(text))
+    if (/\b(oil|fry|fat|lard)\b|\bfrying (?!pan)/i.test(text))
       found.push({ what: 'method', text: deep ? 'deep-fried' : 'fried in a pan' });
     else said.medium = null;
   }

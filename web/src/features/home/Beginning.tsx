@@ -188,7 +188,10 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
             <button type="submit" className="btn btn-secondary h-12 text-base" disabled={isLoading}>
               Show me the air version
             </button>
-            <Link to="/recipe" className="btn btn-outline h-12 border-current text-base">
+            <Link
+              to="/recipe"
+              className="btn h-12 border-primary-content bg-transparent text-base text-primary-content hover:bg-primary-content hover:text-primary"
+            >
               I have a recipe to paste
             </Link>
             <span className="text-sm">Cut, pot and every layer can be changed on the bench.</span>

@@ -1,5 +1,5 @@
-import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import undoable, { type StateWithHistory } from 'redux-undo';
+import { createSlice, type PayloadAction, type UnknownAction } from '@reduxjs/toolkit';
+import undoable, { newHistory, type StateWithHistory } from 'redux-undo';
 import type { Moved } from '@yellowmist/core';
 import { useAppSelector } from '../../state/hooks';
 import { rootReducer } from '../../state/store';
@@ -28,8 +28,14 @@ const slice = createSlice({
 
 const STEPS_KEPT = 100;
 
-export const readingReducer = undoable(slice.reducer, { limit: STEPS_KEPT });
+const stepwise = undoable(slice.reducer, { limit: STEPS_KEPT });
 export type ReadingState = StateWithHistory<Brought>;
+
+/** From the first action on: an undoable reducer would take that one for its beginning. */
+export const readingReducer = (
+  state: ReadingState = newHistory<Brought>([], NOTHING, []),
+  action: UnknownAction,
+): ReadingState => stepwise(state, action);
 
 declare module '../../state/store' {
   interface LazySlices {
