@@ -1,3 +1,4 @@
+import jsonld from 'jsonld';
 import { KNOWN } from '../foods/index.js';
 import { enter } from '../entry/index.js';
 import { evaluateAir, evaluateFried } from '../plan/index.js';
@@ -106,6 +107,25 @@ describe('as a recipe of schema.org', () => {
     const steps = json.recipeInstructions as { '@type': string; position: number; text: string }[];
     expect(steps.map((s) => s.position)).toEqual(steps.map((_s, k) => k + 1));
     expect(new Set(steps.map((s) => s['@type']))).toEqual(new Set(['HowToStep']));
+  });
+
+  test('a JSON-LD processor expands it to the same substance, every term of it of schema.org', async () => {
+    const vocabulary = { '@context': { '@vocab': 'https://schema.org/' } };
+    const documentLoader = (documentUrl: string) =>
+      Promise.resolve({ contextUrl: undefined, documentUrl, document: vocabulary });
+    const [node] = (await jsonld.expand(json as never, { documentLoader } as never)) as Record<
+      string,
+      { '@value': unknown }[]
+    >[];
+    expect(node['@type']).toEqual(['https://schema.org/Recipe']);
+    const values = (term: string): unknown[] => node[`https://schema.org/${term}`].map((v) => v['@value']);
+    expect(values('name')).toEqual([card.name]);
+    expect(values('recipeIngredient')).toEqual(json.recipeIngredient);
+    expect(values('totalTime')).toEqual([isoDuration(card.times.totalMin)]);
+    const steps = node['https://schema.org/recipeInstructions'] as unknown as Record<string, { '@value': string }[]>[];
+    expect(steps.map((s) => s['https://schema.org/text'][0]['@value'])).toEqual(
+      (json.recipeInstructions as { text: string }[]).map((s) => s.text),
+    );
   });
 
   test('read again it has the same bowls, grams and order', () => {
