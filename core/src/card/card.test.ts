@@ -113,10 +113,8 @@ describe('as a recipe of schema.org', () => {
     const vocabulary = { '@context': { '@vocab': 'https://schema.org/' } };
     const documentLoader = (documentUrl: string) =>
       Promise.resolve({ contextUrl: undefined, documentUrl, document: vocabulary });
-    const [node] = (await jsonld.expand(json as never, { documentLoader } as never)) as Record<
-      string,
-      { '@value': unknown }[]
-    >[];
+    const expanded: unknown = await jsonld.expand(json as never, { documentLoader } as never);
+    const [node] = expanded as Record<string, { '@value': unknown }[]>[];
     expect(node['@type']).toEqual(['https://schema.org/Recipe']);
     const values = (term: string): unknown[] => node[`https://schema.org/${term}`].map((v) => v['@value']);
     expect(values('name')).toEqual([card.name]);
