@@ -32,6 +32,39 @@ Tell me how yours came out!`;
 
 const field = 'Paste the recipe you fry by';
 
+/** A small dish of a fryer of its own. */
+const body = (name: string, foodId: string, tags: string[]) => ({
+  name,
+  tags,
+  dish: {
+    foodId,
+    shape: { kind: 'slab', lengthMm: 60, widthMm: 40, thicknessMm: 15 },
+    count: 8,
+    startC: 8,
+    skin: 'damp',
+    preparation: 'raw',
+  },
+  fried: {
+    layers: [{ portions: [{ ingredientId: 'rice-flour', grams: 60 }] }],
+    medium: 'deep-oil',
+    oilId: 'rapeseed-oil',
+    tempC: 180,
+    minutes: 4,
+  },
+  fryer: {
+    name: 'Skerry',
+    kind: 'drawer',
+    basket: { kind: 'round', diameterMm: 200 },
+    racks: 1,
+    minTempC: 80,
+    maxTempC: 200,
+    stepC: 5,
+    airFactor: 1,
+    offsetC: 0,
+  },
+  limits: { diets: [], avoidAllergens: [], without: [], maxTempC: 200, maxMinutes: 24, preheat: false },
+});
+
 test('a recipe is pasted, two lines put right by key, laid on the bench, printed, and the kitchen taken to another house', async ({
   page,
 }, info) => {
@@ -138,6 +171,18 @@ test('what is no recipe says so, and stays in the field; a line is dragged into 
   await page.getByRole('button', { name: 'Change the words' }).click();
   await expect(page.getByLabel(field)).toHaveValue(/^Lemon cake/);
 
+  // A dish of Yellowmist's own comes back as it went out, and a spoiled one says which field.
+  const made = await page.request.post('/api/conversions', { data: body('Loft leeks', 'leek', []) });
+  const { id } = (await made.json()) as { id: string };
+  const file = await (await page.request.get(`/api/conversions/${id}/recipe?as=yellowmist`)).text();
+  await page.getByLabel(field).fill(file.replace('"count": 8', '"count": 0'));
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await expect(page.getByRole('alert')).toContainText('dish.count must be a number from 1');
+  await page.getByLabel(field).fill(file);
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await expect(page.getByText(/8 pieces of leek/)).toBeVisible();
+  await page.getByRole('button', { name: 'Change the words' }).click();
+
   await page.getByRole('button', { name: 'Put in an example' }).click();
   await page.getByRole('button', { name: 'Read it' }).click();
   const line = page.getByRole('button', { name: /^1 tsp sweet paprika/ });
@@ -155,37 +200,6 @@ test('what is no recipe says so, and stays in the field; a line is dragged into 
 test('dishes are found by food and tag, put away, and brought back from the bin', async ({ page }) => {
   await page.goto('/');
   const example = (await (await page.request.get('/api/conversions')).json()) as { name: string }[];
-  const body = (name: string, foodId: string, tags: string[]) => ({
-    name,
-    tags,
-    dish: {
-      foodId,
-      shape: { kind: 'slab', lengthMm: 60, widthMm: 40, thicknessMm: 15 },
-      count: 8,
-      startC: 8,
-      skin: 'damp',
-      preparation: 'raw',
-    },
-    fried: {
-      layers: [{ portions: [{ ingredientId: 'rice-flour', grams: 60 }] }],
-      medium: 'deep-oil',
-      oilId: 'rapeseed-oil',
-      tempC: 180,
-      minutes: 4,
-    },
-    fryer: {
-      name: 'Skerry',
-      kind: 'drawer',
-      basket: { kind: 'round', diameterMm: 200 },
-      racks: 1,
-      minTempC: 80,
-      maxTempC: 200,
-      stepC: 5,
-      airFactor: 1,
-      offsetC: 0,
-    },
-    limits: { diets: [], avoidAllergens: [], without: [], maxTempC: 200, maxMinutes: 24, preheat: false },
-  });
   const all = ['hake', 'tofu', 'seitan', 'plaice', 'fennel'];
   for (const foodId of all) {
     const made = await page.request.post('/api/conversions', {

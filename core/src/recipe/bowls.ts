@@ -243,7 +243,11 @@ export function bowlsIn(
       grams: thing.grams ?? (thing.portions.length > 0 ? totalGrams(thing.portions) : null),
       ingredientId: thing.item?.id ?? null,
       sure: unsure ? 'guess' : place.sure,
-      why: unsure ? `${place.why} What it is is not known here.` : place.why,
+      why: [
+        place.why,
+        ...(unsure ? ['What it is is not known here.'] : []),
+        ...(thing.optional ? ['The recipe leaves it open.'] : []),
+      ].join(' '),
     };
   });
   const withName = used.map((bowl, k) => ({ bowl, id: recipeBowls[k].id, name: recipeBowls[k].name }));

@@ -175,7 +175,7 @@ const service = {
   bowl: (question: Q.BowlQuestion): Q.BowlRead => readBowl(pantryFor(question.own), question),
 
   /** A fried recipe, as it is understood. */
-  recipe: (question: Q.RecipeQuestion): Q.RecipeAnswer => readForPage(pantryFor(question.own), question),
+  recipe: (question: Q.RecipeQuestion): Promise<Q.RecipeAnswer> => readForPage(pantryFor(question.own), question),
 
   stopUpTo(job: number): void {
     stoppedUpTo = Math.max(stoppedUpTo, job);

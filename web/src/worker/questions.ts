@@ -20,7 +20,7 @@ import type {
   RecipeSource,
 } from '@yellowmist/core';
 
-import type { UsualWeight } from '@yellowmist/contract';
+import type { ConversionBody, UsualWeight } from '@yellowmist/contract';
 
 /** What the workers are asked: plain data, with the kitchen's own ingredients by their labels. */
 
@@ -148,6 +148,8 @@ export interface RecipeQuestion extends InKitchen {
 
 /** A recipe as it is understood. */
 export interface RecipeAnswer {
+  /** The whole dish, where it was brought as a dish of Yellowmist; what is put right leaves it behind. */
+  own: ConversionBody | null;
   reading: RecipeReading;
   /** What stands in each bowl, by its id, to be drawn. */
   contents: Record<string, CoatLayer>;

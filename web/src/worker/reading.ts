@@ -1,8 +1,13 @@
+import type { ConversionBody } from '@yellowmist/contract';
 import {
   buildCoat,
   buildSauce,
+  pantryOf,
+  readingOfDish,
   readRecipe,
+  Refusal,
   type CoatLayer,
+  type Label,
   type Pantry,
   type Portion,
   type RecipeReading,
@@ -29,12 +34,41 @@ const contents = (pantry: Pantry, { bowls }: RecipeReading): Record<string, Coat
       ]),
   );
 
+/** The JSON of a dish of Yellowmist's own; null for anything else. */
+function dishFileIn(text: string): unknown {
+  if (!/^\s*\{[^]*"yellowmist"/.test(text)) return null;
+  try {
+    const json = JSON.parse(text) as unknown;
+    return (json as { yellowmist?: unknown }).yellowmist === 'dish' ? json : null;
+  } catch {
+    return null;
+  }
+}
+
+/** A dish of Yellowmist's own, checked field by field. @throws Refusal naming the fields that are wrong */
+async function ownDish(json: unknown, labels: readonly Label[]): Promise<{ body: ConversionBody; own: Label[] }> {
+  // What checks documents is fetched only for one of them.
+  const { readDishFile } = await import('@yellowmist/contract');
+  const file = readDishFile(json, labels);
+  if (!file.ok)
+    throw new Refusal(`This dish of Yellowmist cannot be read: ${file.errors.map((e) => e.message).join('; ')}`);
+  return file.value;
+}
+
 /** A recipe as it is understood, with what the page shows of it. @throws Refusal for what is no recipe */
-export function readForPage(pantry: Pantry, { source, moved }: RecipeQuestion): RecipeAnswer {
-  const reading = readRecipe(pantry, source, new Map(moved));
+export async function readForPage(
+  kitchen: Pantry,
+  { source, moved, own: labels }: RecipeQuestion,
+): Promise<RecipeAnswer> {
+  const json = 'text' in source ? dishFileIn(source.text) : null;
+  const file = json === null ? null : await ownDish(json, labels);
+  const pantry = file
+    ? pantryOf([...labels, ...file.own.filter(({ id }) => labels.every((l) => l.id !== id))])
+    : kitchen;
+  const reading = file ? readingOfDish(pantry, file.body) : readRecipe(pantry, source, new Map(moved));
   const ids = [
     ...reading.bowls.flatMap(({ portions }) => portions.map((p) => p.ingredientId)),
     ...reading.lines.flatMap(({ ingredientId }) => (ingredientId === null ? [] : [ingredientId])),
   ];
-  return { reading, contents: contents(pantry, reading), things: namesIn(pantry, ids) };
+  return { own: file?.body ?? null, reading, contents: contents(pantry, reading), things: namesIn(pantry, ids) };
 }

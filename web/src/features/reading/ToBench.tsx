@@ -29,7 +29,7 @@ export function bodyOf(
 }
 
 /** What it comes to in one breath, what was guessed, and the way to the bench. */
-export function ToBench({ answer: { reading } }: { answer: RecipeAnswer }) {
+export function ToBench({ answer: { reading, own } }: { answer: RecipeAnswer }) {
   const navigate = useNavigate();
   const { say } = useUnits();
   const nameOf = useFoodName();
@@ -42,7 +42,9 @@ export function ToBench({ answer: { reading } }: { answer: RecipeAnswer }) {
   // Heat and minutes of the cook's own, in the place of what was read or guessed.
   const [pot, setPot] = useState<Partial<Pick<FriedCook, 'tempC' | 'minutes'>>>({});
   const fried = reading.fried && { ...reading.fried, ...pot };
-  const body = bodyOf({ ...reading, fried }, fryer, dish ? nameOf(dish.foodId) : '');
+  const read = bodyOf({ ...reading, fried }, fryer, dish ? nameOf(dish.foodId) : '');
+  // A dish of Yellowmist is laid down as it is, its air version with it, in the fryer that it was made for.
+  const body = own && name === null ? { ...own, fried: { ...own.fried, ...pot } } : read;
   const lay = async (): Promise<void> => {
     if (!body) return;
     const stored = await create(body).unwrap();
