@@ -180,7 +180,7 @@ test('what is no recipe says so, and stays in the field; a line is dragged into 
   await expect(page.getByRole('alert')).toContainText('dish.count must be a number from 1');
   await page.getByLabel(field).fill(file);
   await page.getByRole('button', { name: 'Read it' }).click();
-  await expect(page.getByText(/8 pieces of leek/)).toBeVisible();
+  await expect(page.getByText(/^8 pieces of leek/).first()).toBeVisible();
   await page.getByRole('button', { name: 'Change the words' }).click();
 
   await page.getByRole('button', { name: 'Put in an example' }).click();
