@@ -24,11 +24,10 @@ export function goesWith(group: Group, thing: Thing): boolean {
       return has(group, 'glue', 'thin') && !has(group, 'powder', 'finish');
     case 'thin':
       return has(group, 'glue', 'thin', 'powder') && !has(group, 'finish');
-    case 'powder':
-      return (
-        (has(group, 'powder') || group.things.some((t) => t.item?.dry?.grain === 'meal')) &&
-        !has(group, 'glue', 'thin', 'finish')
-      );
+    case 'powder': {
+      const crumbs = group.things.some((t) => does(t) === 'finish' && t.item?.dry?.grain !== 'meal');
+      return has(group, 'powder', 'finish') && !crumbs && !has(group, 'glue', 'thin');
+    }
     case 'finish':
       // Meal is stirred into flour; crumbs are a bowl of their own.
       if (thing.item?.dry?.grain === 'meal' && has(group, 'powder')) return !has(group, 'glue', 'thin');
@@ -54,7 +53,7 @@ export function byNeighbours(
       sure.some(
         (m, k) =>
           sure[k + 1] &&
-          words[sure[k + 1].word - 1] === 'and' &&
+          (words[sure[k + 1].word - 1] === 'and' || sure[k + 1].word === m.word + 1) &&
           [m, sure[k + 1]].every((x) => [a, b].includes(x.things[0])),
       ),
     );

@@ -49,6 +49,8 @@ export function placeOutside(thing: Thing, clauses: readonly Clause[]): Place | 
       why: oil ? 'It is sprayed, and mixed into nothing.' : 'It is a tool, and nothing of the coat.',
     };
   }
+  if (own === 'frying' && (does(thing) === 'oil' || /\b(oil|fat|lard|dripping)\b/i.test(text)))
+    return { takenFor: 'frying-oil', sure: 'sure', why: 'The recipe says that it is to fry in.' };
   if (own === 'dipping') return { takenFor: 'dip', sure: 'sure', why: 'The recipe says that it is for dipping.' };
   if (own === 'serving' || kind === 'garnish') return served(thing);
   if (PLATED.test(text) && !isOneBowl(kind))
@@ -82,6 +84,9 @@ export function placeOutside(thing: Thing, clauses: readonly Clause[]): Place | 
   }
   if (kind === 'frying' && !item)
     return { takenFor: 'other', sure: 'guess', why: 'It stands with the oil, and is not known here.' };
+  const unnamed = clauses.every(({ mentions }) => mentions.every((m) => !m.things.includes(thing)));
+  if (isGarnish(thing) && unnamed && clauses.length > 0 && !isOneBowl(kind) && !/\bjuice|zest\b/i.test(text))
+    return { takenFor: 'garnish', sure: 'likely', why: 'The steps do not name it: it is put on at the end.' };
   if (isGarnish(thing) && onlyIn(thing, clauses, 'serve', 'fry', 'other'))
     return { takenFor: 'garnish', sure: 'sure', why: 'The steps put it on at the end.' };
   if (does(thing) !== 'food' && item && !isOneBowl(kind) && onlyIn(thing, clauses, 'serve')) {

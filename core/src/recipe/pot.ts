@@ -11,7 +11,7 @@ export interface PotSaid {
 }
 
 const DEEP =
-  /\bdeep[- ]?(fat )?(fry|fried|frying|fryer)|\bdeep (pot|pan|saucepan)|\bdutch oven|\bwok\b|\bfryer\b|\b([2-9]|two|three|four) ?(in|inch|inches|cm)\b.{0,16}\boil|\boil.{0,30}\b([2-9]|two|three|four) ?(in|inch|inches)\b|\bthird full|\bsubmerge|\bfloat/i;
+  /\bdeep[- ]?(fat )?(fry|fried|frying|fryer)|\bdeep (pot|pan|saucepan)|\bdutch oven|\bwok\b|\bfryer\b|\b(?<![/\d])([2-9]|two|three|four) ?(in|inch|inches|cm)\b.{0,16}\boil|\boil.{0,30}\b([2-9]|two|three|four) ?(in|inch|inches)\b|\bthird full|\bsubmerge|\bfloat/i;
 const PAN =
   /\b(shallow|pan)[- ]?(fry|fried|frying)|\b(skillet|frying pan|sauté pan|saute pan|heavy pan|large pan|frypan|griddle)\b|\bin (a|the) (hot |large |heavy |wide |non-?stick )*pan\b|(¼|½|1\/4|1\/2|half an?|quarter|1|one) ?(-| )?(inch|cm|in)\b.{0,16}\boil|\b(a )?little oil\b|\bthin layer of oil|\bfilm of oil|\b(few|2|3|4|5|6|two|three|four) (tbsp|tablespoons|spoons)( of)? .{0,20}\boil\b.{0,30}\b(pan|skillet)/i;
 

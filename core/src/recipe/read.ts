@@ -207,7 +207,8 @@ export function understand(
   const beside = besideOf(recipeBowls, steps);
   const main = setting.food;
   const told = [...text.headings, ...text.steps.map((s) => s.text)];
-  const made = shapedAt(clauses) >= 0 || (foods.length > 0 && !foods[0].item?.food);
+  const minced = /mince|sausage/.test(main?.item?.id ?? '');
+  const made = (shapedAt(clauses) >= 0 && !minced) || (foods.length > 0 && !foods[0].item?.food);
   const shaped = made ? shapedFood(pantry, text.title, told, main?.quantity ?? null) : null;
   const read = shaped ?? (main ? readFoodLine(pantry, main, clauses) : null);
   const food = read?.bought ? foodOf(pantry, read.bought.foodId) : foodIn(pantry, main);

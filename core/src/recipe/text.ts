@@ -163,6 +163,9 @@ export function servingsIn(text: string): number | null {
   return people >= 1 && people <= 40 ? people : null;
 }
 
+/** A point of a list with more words that begins with a deed is a step. */
+const LONG_POINT_WORDS = 7;
+
 /** A title of more words is a story. */
 const MOST_TITLE_WORDS = 20;
 
@@ -312,7 +315,7 @@ class Splitting {
     }
     if (this.region === 'ingredients') {
       const heats = HEATS.test(text) && recognise(this.pantry, text) === null;
-      if (heats || (step && !thing && !bulleted)) {
+      if (heats || (step && !thing && (!bulleted || words(text) > LONG_POINT_WORDS))) {
         this.region = 'method';
         this.section = null;
         this.step(text);

@@ -86,6 +86,10 @@ function readable(pantry: Pantry, text: string): string {
     .replace(MORE, '')
     .replace(/,?\s*\bor (more )?(to taste|as needed|more|so|to your taste)\b.*$/i, '')
     .replace(/,?\s*\b(to taste|as needed|as required|if (you like|needed|using|desired))\b.*$/i, '')
+    .replace(
+      /,?\s*\b(blitzed|crushed|whizzed|ground|processed|blended|bashed|pulsed)( up)? (in)?to (fine |coarse |rough )?crumbs\b/i,
+      '',
+    )
     .replace(FRYING, ' ')
     .replace(DIPPING, ' ')
     .replace(FOR_USE, ' ')

@@ -5,6 +5,9 @@ import type { Thing } from './things.js';
 
 /** What the clauses of the steps say of bowls, by their words. */
 
+/** The amount that a line begins with. */
+const AMOUNT = /^[\d½¼¾⅓⅔⅛./ ]+\s?(g|kg|ml|l|oz|lb|cups?|tbsp|tsp|tablespoons?|teaspoons?)\b/i;
+
 /** Which of several lines a clause means: those of its own heading, those that no bowl has yet, the first. */
 export function meant(
   candidates: readonly Thing[],
@@ -13,6 +16,14 @@ export function meant(
   taken: ReadonlySet<Thing>,
 ): Thing[] {
   if (candidates.length < 2) return [...candidates];
+  // "Stir the 100 g flour": the step says of which line by its amount.
+  const byAmount = candidates.filter(({ text }) => {
+    const amount = AMOUNT.exec(text)?.[0].trim();
+    return amount !== undefined && clause.text.includes(amount);
+  });
+  if (byAmount.length === 1) return byAmount;
+  const mixed = candidates.filter(({ own }) => own !== 'dusting');
+  if (clause.deed === 'mix' && mixed.length === 1) return mixed;
   const section = clause.section?.toLowerCase();
   const own = section ? candidates.filter((t) => t.section?.toLowerCase() === section) : [];
   const sure = new Set(
