@@ -79,7 +79,8 @@ export default {
       from: { path: '^core/src/' },
       to: {
         path: '^(contract|server|web)/|node_modules/',
-        pathNot: 'node_modules/(convert|parse-ingredient|numeric-quantity|htmlparser2|entities|domhandler|domutils|domelementtype|schema-dts)/',
+        pathNot:
+          'node_modules/(convert|parse-ingredient|numeric-quantity|htmlparser2|entities|domhandler|domutils|domelementtype|schema-dts)/',
       },
     },
     {

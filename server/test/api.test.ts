@@ -6,6 +6,7 @@ import {
   type ChangeAnswer,
   type ConversionBody,
   type ConversionDocument,
+  type ListedDish,
   type ConvertAnswer,
   type Problem,
 } from '@yellowmist/contract';
@@ -33,8 +34,10 @@ describe('conversions', () => {
       version: 1,
     });
     expect(saved.body).toMatchObject({ name: 'Renamed', version: 2, createdAt: made.body.createdAt });
-    const listed = await server.ask<ConversionDocument[]>('GET', '/conversions');
-    expect(listed.body[0]).toEqual((await server.ask('GET', `/conversions/${made.body.id}`)).body);
+    const listed = await server.ask<ListedDish[]>('GET', '/conversions');
+    const { diets, ...document } = listed.body[0];
+    expect(document).toEqual((await server.ask('GET', `/conversions/${made.body.id}`)).body);
+    expect(diets).toContain('vegan');
   });
 
   test('a stale save gets 409 with the stored version, and overwrites nothing', async () => {

@@ -1,6 +1,6 @@
 import { Body, Controller, Get, HttpCode, Post, Query, Res } from '@nestjs/common';
-import { ApiConsumes, ApiOkResponse, ApiOperation, ApiProduces, ApiQuery, ApiTags } from '@nestjs/swagger';
-import { importReportSchema, type ImportReport } from '@yellowmist/contract';
+import { ApiConsumes, ApiOkResponse, ApiOperation, ApiQuery, ApiTags } from '@nestjs/swagger';
+import { importReportSchema, kitchenFileSchema, type ImportReport } from '@yellowmist/contract';
 import type { Response } from 'express';
 import { openApi, problems } from '../common/openapi.js';
 import { FilesService } from './files.service.js';
@@ -22,7 +22,13 @@ export class FilesController {
   @Get('export')
   @ApiOperation({ summary: 'The whole kitchen as one file: dishes, kitchen, pantry, supper' })
   @ApiQuery({ name: 'as', enum: ['gzip', 'json'], required: false, description: 'packed (default), or plain JSON' })
-  @ApiProduces('application/gzip', 'application/json')
+  @ApiOkResponse({
+    description: 'The file',
+    content: {
+      'application/gzip': { schema: { type: 'string', format: 'binary' } },
+      'application/json': { schema: openApi(kitchenFileSchema) },
+    },
+  })
   async export(@Query('as') as: string | undefined, @Res() response: Response): Promise<void> {
     const name = `yellowmist-kitchen-${new Date().toISOString().slice(0, 10)}.json`;
     const plain = as === 'json';

@@ -171,13 +171,23 @@ const FOUND_WORDS = {
   sauce: 'sauce',
 } as const;
 
+/** Headings, yields and times, which say where lines belong; and what is none of all this. */
 function NotUsed({ answer: { reading } }: { answer: RecipeAnswer }) {
-  if (reading.notUsed.length === 0) return null;
+  const { headings, notUsed } = reading;
+  return (
+    <>
+      {headings.length > 0 && <p className="mt-3 text-sm">Read as headings: {headings.join(' · ')}.</p>}
+      {notUsed.length > 0 && <NotUsedLines lines={notUsed} />}
+    </>
+  );
+}
+
+function NotUsedLines({ lines }: { lines: readonly string[] }) {
   return (
     <>
       <h2 className="mt-4 text-xl">Not used</h2>
       <ul className="list-disc pl-6 text-sm">
-        {reading.notUsed.map((text, at) => (
+        {lines.map((text, at) => (
           <li key={at} className="break-words">
             {text}
           </li>
