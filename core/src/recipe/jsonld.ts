@@ -1,5 +1,5 @@
 import type { RecipeText, WrittenLine } from './types.js';
-import { servingsIn } from './text.js';
+import { servingsIn } from './lineLooks.js';
 import { textOfHtml } from './html.js';
 
 /** Nodes of a foreign document that are looked at before it is given up. */

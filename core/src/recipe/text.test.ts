@@ -1,5 +1,6 @@
 import { KNOWN } from '../foods/index.js';
-import { listedIn, recipeInText, servingsIn } from './text.js';
+import { listedIn, servingsIn } from './lineLooks.js';
+import { recipeInText } from './text.js';
 import { isOneBowl, sectionKind } from './sections.js';
 
 const read = (text: string) => recipeInText(KNOWN, text);
