@@ -120,9 +120,19 @@ function named(pantry: Pantry, words: string): { item: Ingredient; called: strin
   return noun(food) > noun(coat) && !/,/.test(words.slice(0, words.length)) ? food : coat;
 }
 
+/** "1 tsp each salt, pepper and paprika": the amount, and what it is of. */
+const OF_EACH = /^(.+?)\s+each:?\s+(?:of\s+)?(.+)$/i;
+
 /** Salt and pepper, or a list of spices, in one line. */
 function severalIn(pantry: Pantry, text: string): Portion[] {
-  const { lines } = readBowls(pantry, text, { foods: true });
+  const each = OF_EACH.exec(text);
+  const listed = each
+    ? each[2]
+        .split(/,| and | & /)
+        .map((thing) => `${each[1]} ${thing.trim()}`)
+        .join(', ')
+    : text;
+  const { lines } = readBowls(pantry, listed, { foods: true });
   return lines.flatMap((line) => (line.portion ? [line.portion] : []));
 }
 

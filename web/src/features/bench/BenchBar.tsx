@@ -1,10 +1,10 @@
-import { Redo2, Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import { createPortal } from 'react-dom';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link } from 'react-router';
 import { RANGES } from '@yellowmist/contract';
 import { useAppDispatch } from '../../state/hooks';
+import { UndoRedo } from '../../ui/UndoRedo';
 import {
   redo,
   renamed,
@@ -49,26 +49,12 @@ export function BenchBar({ name }: { name: string }) {
         <Link className="btn btn-ghost h-11 px-2 font-normal" to={`/dish/${id}/card`}>
           Card
         </Link>
-        <button
-          type="button"
-          className="btn btn-ghost btn-square size-11"
-          aria-label="Undo"
-          title="Undo (Ctrl+Z)"
-          disabled={steps.back === 0}
-          onClick={() => dispatch(undo())}
-        >
-          <Undo2 aria-hidden className="size-5" />
-        </button>
-        <button
-          type="button"
-          className="btn btn-ghost btn-square size-11"
-          aria-label="Redo"
-          title="Redo (Ctrl+Shift+Z)"
-          disabled={steps.forward === 0}
-          onClick={() => dispatch(redo())}
-        >
-          <Redo2 aria-hidden className="size-5" />
-        </button>
+        <UndoRedo
+          back={steps.back > 0}
+          forward={steps.forward > 0}
+          onUndo={() => dispatch(undo())}
+          onRedo={() => dispatch(redo())}
+        />
       </span>
     </>,
     bar,

@@ -12,6 +12,10 @@ import { BowlPicture } from '../../draw/BowlPicture';
 import { useUnits } from '../../state/useUnits';
 import { EDGE_MM, fittingPt, PAPERS, type Paper } from './paper';
 
+/** CSS: an inch is 96 px of it. */
+const PX_PER_INCH = 96;
+const MM_PER_INCH = 25.4;
+
 interface Props {
   card: RecipeCard;
   air: AirResult;
@@ -29,6 +33,9 @@ export function Card({ card, air, paper, basket }: Props) {
   useLayoutEffect(() => {
     const { current } = sheet;
     if (!current) return;
+    // On a narrow screen the whole sheet is seen, smaller.
+    const room = current.parentElement?.clientWidth ?? 0;
+    current.style.setProperty('--fit', String(Math.min(1, room / ((widthMm * PX_PER_INCH) / MM_PER_INCH))));
     fittingPt((pt) => {
       current.style.fontSize = `${pt}pt`;
       return current.scrollHeight <= current.clientHeight + 1;

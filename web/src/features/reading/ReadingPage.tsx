@@ -1,5 +1,4 @@
 import { DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
-import { Redo2, Undo2 } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useLocation, useNavigate } from 'react-router';
@@ -8,6 +7,7 @@ import { useAppDispatch } from '../../state/hooks';
 import { usePantryDocument } from '../../state/pantryDocument';
 import { useAnswer } from '../../state/useAnswer';
 import type { RecipeAnswer } from '../../worker/questions';
+import { UndoRedo } from '../../ui/UndoRedo';
 import { BowlsRead } from './BowlsRead';
 import { Bringing } from './Bringing';
 import { LineRow } from './LineRow';
@@ -83,24 +83,7 @@ function Reading({ answer, onEdit }: { answer: RecipeAnswer; onEdit: () => void 
             <h1 className="min-w-0 grow basis-60 text-2xl leading-tight break-words">
               {reading.title || 'A recipe without a title'}
             </h1>
-            <button
-              type="button"
-              className="btn btn-ghost btn-square"
-              aria-label="Undo"
-              disabled={back === 0}
-              onClick={undo}
-            >
-              <Undo2 size={20} />
-            </button>
-            <button
-              type="button"
-              className="btn btn-ghost btn-square"
-              aria-label="Redo"
-              disabled={forward === 0}
-              onClick={redo}
-            >
-              <Redo2 size={20} />
-            </button>
+            <UndoRedo back={back > 0} forward={forward > 0} onUndo={undo} onRedo={redo} />
             <button type="button" className="btn btn-ghost" onClick={onEdit}>
               Change the words
             </button>

@@ -1,12 +1,13 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { exampleConversion, RANGES, type ConversionBody } from '@yellowmist/contract';
+import { RANGES, type ConversionBody } from '@yellowmist/contract';
 import { spoken, type FriedCook, type Fryer } from '@yellowmist/core';
 import { problemText, useCreateMutation, useKitchenQuery } from '../../state/api';
 import { useFoodName } from '../../state/useFoodName';
 import { useUnits } from '../../state/useUnits';
 import { Choice } from '../../ui/Choice';
 import { NumberField } from '../../ui/NumberField';
+import { newDish } from '../dish/newDish';
 import { fryersFrom } from '../dish/useFryers';
 import type { RecipeAnswer } from '../../worker/questions';
 
@@ -16,16 +17,8 @@ export function bodyOf(
   fryer: Fryer,
   foodName: string,
 ): ConversionBody | null {
-  if (!dish || !fried) return null;
-  const example = exampleConversion();
-  return {
-    ...example,
-    name: title.slice(0, RANGES.nameLength.max).trim() || foodName,
-    dish,
-    fried,
-    fryer,
-    limits: { ...example.limits, maxTempC: fryer.maxTempC, preheat: fryer.preheats ?? false },
-  };
+  const name = title.slice(0, RANGES.nameLength.max).trim() || foodName;
+  return dish && fried ? newDish(name, dish, fried, fryer) : null;
 }
 
 /** What it comes to in one breath, what was guessed, and the way to the bench. */
