@@ -137,11 +137,12 @@ export function cutPhrase(text: string): string | null {
   return found?.replace(/[.,;].*$/, '').trim() ?? null;
 }
 
-const sayCut = (pantry: Pantry, text: string, phrase: string | null): string =>
-  phrase === null || readFoodCut(pantry, text) ? text : `${text}, ${phrase}`;
+/** The line with what the steps say of its cut, where it says none itself. */
+const withCut = (text: string, phrase: string | null): string =>
+  phrase === null || saysCut(text) ? text : `${text}, ${phrase}`;
 
 /** Whether a line says a cut by itself. */
-const readFoodCut = (_pantry: Pantry, text: string): boolean =>
+const saysCut = (text: string): boolean =>
   /\b(cut|sliced|rings?|strips?|cubes?|cubed|diced|florets?|bite|halved|butterflied|torn|sticks?|fingers?|slices?|wedges?|rounds?|slabs?|chunks?|goujons?|quartered|pounded|tenders|pieces)\b/i.test(
     text,
   );
@@ -175,7 +176,7 @@ export function readFoodLine(pantry: Pantry, line: Thing, clauses: readonly Clau
   );
   const phrase = cutting.map(({ text }) => cutPhrase(text)).find((p) => p !== null) ?? null;
   const { plain } = line;
-  const tries = [sayCut(pantry, plain, phrase), plain, plain.split(',')[0]];
+  const tries = [withCut(plain, phrase), plain, plain.split(',')[0]];
   const readings = tries.map((typed) => readFood(pantry, typed));
   const read = readings.find((r) => r.bought && r.bought.foodId === line.item?.id) ?? readings.find((r) => r.bought);
   if (read?.bought) return { bought: read.bought, guess: null };

@@ -2,7 +2,7 @@ import { soldAs, usualPotMinutes } from '../cut/index.js';
 import type { LayerSpec } from '../coat/index.js';
 import { patted, type Dish, type FriedCook, type SideBowl, type SideUse } from '../dish/index.js';
 import { BATTER_POT_C, DRY_POT_C, FROM_COLD_C, piecesOf } from '../entry/index.js';
-import { foodOf, isFlesh, KNOWN, recognise, type Pantry } from '../foods/index.js';
+import { foodOf, recognise, type Pantry } from '../foods/index.js';
 import { bowlsIn, type Setting } from './bowls.js';
 import { clausesOf, type Clause } from './clauses.js';
 import { LITTLE_OIL_G } from './constants.js';
@@ -190,7 +190,7 @@ function inItsSection(line: WrittenLine): WrittenLine {
  * @param moved what a cook has put right, by the line's place
  */
 export function understand(
-  pantry: Pantry = KNOWN,
+  pantry: Pantry,
   text: RecipeText,
   moved: ReadonlyMap<number, Moved> = new Map(),
 ): RecipeReading {
@@ -215,15 +215,6 @@ export function understand(
   const making = makingOf(clauses, food, main?.text ?? '');
   if (read?.guess) guess('dish.count', read.guess);
   const dish = read?.bought ? dishOf(pantry, read.bought, making, beside, text, guess) : null;
-  if (
-    dish &&
-    food &&
-    making.preparation === 'marinated' &&
-    isFlesh(food) &&
-    beside.length === 0 &&
-    dish.preparation === 'raw'
-  )
-    guess('dish.preparation', 'Its marinade is taken as the wet bowl.');
   const layers = layersIn(recipeBowls, dish?.count ?? 1, setting.amountsSaid);
   const fried =
     layers.length > 0 && dish && food
