@@ -20,6 +20,7 @@ const CORE_ORDER = [
   'search',
   'advice',
   'supper',
+  'evening',
 ];
 
 /** The storeys of the web: a folder imports only folders of storeys below its own. */

@@ -69,7 +69,7 @@ export interface SimulateAnswer extends SeriesAnswer {
   reasons: ReasonAnswer[];
   layers: LaidLayer[];
   /** How long it stays crisp where, min; null when longer than half an hour. */
-  waiting: WaitingResult[];
+  waiting: Omit<WaitingResult, 'crispness' | 'centreC'>[];
 }
 
 export interface GrammarAnswer extends Omit<GrammarNote, 'text' | 'repair'> {

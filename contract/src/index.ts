@@ -1,11 +1,15 @@
 export type * from './answers.js';
 export * from './check.js';
 export * from './dishFile.js';
+export * from './clock.js';
 export * from './document.js';
+export type * from './eveningAnswers.js';
+export * from './eveningPlan.js';
 export * from './example.js';
 export * from './kitchenFile.js';
 export * from './merge.js';
 export * from './ranges.js';
 export * from './schemas/index.js';
+export * from './supper.js';
 export * from './types.js';
 export * from './upgrade.js';

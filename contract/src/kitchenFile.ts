@@ -4,13 +4,14 @@ import { conversionBodySchema } from './schemas/conversion.js';
 import { kitchenFileSchema } from './schemas/files.js';
 import { saveKitchenSchema } from './schemas/kitchen.js';
 import { savePantrySchema } from './schemas/pantry.js';
-import { saveSupperSchema } from './schemas/supper.js';
-import type { ConversionBody, FiledDocument, KitchenBody, KitchenFile, PantryBody, SupperBody } from './types.js';
+import { eveningBodySchema } from './schemas/evening.js';
+import type { ConversionBody, EveningBody, FiledDocument, KitchenBody, KitchenFile, PantryBody } from './types.js';
+import { EVENING_OF_SUPPER, eveningOfSupper } from './supper.js';
 import { FORMATS, formatNumber, upgrade, type Format } from './upgrade.js';
 import type { Schema } from 'joi';
 
 /** Today's format of the file of a whole kitchen. */
-export const KITCHEN_FILE_FORMAT = 1;
+export const KITCHEN_FILE_FORMAT = 2;
 
 /** A dish with its identity. */
 export interface KeptDish {
@@ -20,23 +21,34 @@ export interface KeptDish {
   body: ConversionBody;
 }
 
+/** An evening with its identity. */
+export interface KeptEvening {
+  id: string;
+  createdAt: string;
+  updatedAt: string;
+  body: EveningBody;
+}
+
 /** All that a kitchen has written down. */
 export interface WholeKitchen {
   dishes: KeptDish[];
   kitchen: KitchenBody;
   pantry: PantryBody;
-  supper: SupperBody;
+  evenings: KeptEvening[];
 }
 
 /** A whole kitchen as one file. */
-export const kitchenFileOf = ({ dishes, kitchen, pantry, supper }: WholeKitchen, exportedAt: string): KitchenFile => ({
+export const kitchenFileOf = (
+  { dishes, kitchen, pantry, evenings }: WholeKitchen,
+  exportedAt: string,
+): KitchenFile => ({
   yellowmist: 'kitchen',
   format: KITCHEN_FILE_FORMAT,
   exportedAt,
   dishes: dishes.map((dish) => ({ ...dish, format: formatNumber(FORMATS.conversion) })),
   kitchen: { format: formatNumber(FORMATS.kitchen), body: kitchen },
   pantry: { format: formatNumber(FORMATS.pantry), body: pantry },
-  supper: { format: formatNumber(FORMATS.supper), body: supper },
+  evenings: evenings.map((evening) => ({ ...evening, format: formatNumber(FORMATS.evening) })),
 });
 
 const said = (errors: { message: string }[]): string => errors.map((e) => e.message).join('; ');
@@ -62,6 +74,23 @@ function opened<Body extends object>(
   return rest as unknown as Body;
 }
 
+/** A file of format 1, which knew one supper and no evenings. */
+interface FirstFile {
+  exportedAt: string;
+  supper: { body: { name: string; dishIds: string[]; guests: EveningBody['guests'] } };
+}
+
+/** Such a file as today's: its supper is an evening, where there was one. */
+function withEvenings({ supper, ...rest }: FirstFile): object {
+  const at = rest.exportedAt;
+  const body = supper?.body;
+  const evenings =
+    body && body.dishIds?.length > 0
+      ? [{ id: EVENING_OF_SUPPER, createdAt: at, updatedAt: at, format: 1, body: eveningOfSupper(body) }]
+      : [];
+  return { ...rest, format: KITCHEN_FILE_FORMAT, evenings };
+}
+
 /** Own ingredients of both kitchens: this one's first. */
 const ownOf = (here: readonly Label[], there: readonly Label[]): Label[] => [
   ...here,
@@ -85,9 +114,9 @@ export function openKitchenFile(json: unknown, here: readonly Label[]): WholeKit
       `This file was written by a newer Yellowmist (format ${kind.format}; this one reads ${KITCHEN_FILE_FORMAT}).`,
     );
   }
-  const checked = check<KitchenFile>(kitchenFileSchema, json);
+  const checked = check<KitchenFile>(kitchenFileSchema, kind.format === 1 ? withEvenings(json as FirstFile) : json);
   if (!checked.ok) throw new Refusal(`The file is not whole: ${said(checked.errors)}`);
-  const { dishes, kitchen, pantry, supper } = checked.value;
+  const { dishes, kitchen, pantry, evenings } = checked.value;
   const version = { version: 0 };
   const pantryBody = opened('Its pantry', FORMATS.pantry, pantry, savePantrySchema, undefined, version);
   const shelf = pantryOf(ownOf(here, pantryBody.own));
@@ -104,6 +133,15 @@ export function openKitchenFile(json: unknown, here: readonly Label[]): WholeKit
     })),
     kitchen: opened('Its kitchen', FORMATS.kitchen, kitchen, saveKitchenSchema, shelf, version),
     pantry: pantryBody,
-    supper: opened('Its supper', FORMATS.supper, supper, saveSupperSchema, shelf, version),
+    evenings: evenings.map(({ format, body, ...evening }) => ({
+      ...evening,
+      body: opened(
+        `The evening “${String((body as Partial<EveningBody>).name ?? evening.id)}”`,
+        FORMATS.evening,
+        { format, body },
+        eveningBodySchema,
+        shelf,
+      ),
+    })),
   };
 }

@@ -1,13 +1,6 @@
 import { fingerprint } from '@yellowmist/core';
 import type { KeptDish, WholeKitchen } from './kitchenFile.js';
-import {
-  EMPTY_SUPPER,
-  type ConversionBody,
-  type Filed,
-  type ImportAnswer,
-  type ImportConflict,
-  type ImportReport,
-} from './types.js';
+import { type ConversionBody, type Filed, type ImportAnswer, type ImportConflict, type ImportReport } from './types.js';
 import { RANGES } from './ranges.js';
 
 /** What is asked of an import: keys of what is taken from the file, and of dishes that stand beside each other. */
@@ -91,6 +84,9 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   versions: 'kept versions',
   tags: 'tags',
   archived: 'put away or not',
+  body: 'what was planned',
+  updatedAt: 'changed',
+  paces: 'how long work takes',
   maxTempC: 'highest °C',
   minTempC: 'lowest °C',
   stepC: 'steps, °C',
@@ -174,7 +170,15 @@ export function mergeKitchens(
     bowls: merging.list('bowl', here.kitchen.bowls, there.kitchen.bowls, byName),
     trays: merging.list('tray', here.kitchen.trays, there.kitchen.trays, byName),
     thermometer: here.kitchen.thermometer,
+    ...((here.kitchen.paces ?? there.kitchen.paces) && { paces: here.kitchen.paces ?? there.kitchen.paces }),
   };
+  const evenings = merging.list(
+    'evening',
+    here.evenings,
+    there.evenings,
+    ({ id }) => id,
+    ({ body }) => body.name,
+  );
   const { pantry } = here;
   const either = (a: readonly string[], b: readonly string[]): string[] => [...new Set([...a, ...b])];
   const weights = merging.list(
@@ -194,29 +198,8 @@ export function mergeKitchens(
     ...(weights.length > 0 && { weights }),
   };
   return {
-    whole: { dishes, kitchen, pantry: mergedPantry, supper: supperOf(here, there, merging) },
+    whole: { dishes, kitchen, pantry: mergedPantry, evenings },
     written,
     report: { added: merging.added, same: merging.same, conflicts: merging.conflicts },
   };
-}
-
-const supperWords = ({ supper }: WholeKitchen): string =>
-  `${supper.name}: ${supper.dishIds.length} dishes, ${supper.guests.length} guests`;
-
-function supperOf(here: WholeKitchen, there: WholeKitchen, merging: Merging): WholeKitchen['supper'] {
-  if (same(here.supper, there.supper) || same(there.supper, EMPTY_SUPPER)) return here.supper;
-  if (same(here.supper, EMPTY_SUPPER)) {
-    merging.added.push({ what: 'supper', name: there.supper.name });
-    return there.supper;
-  }
-  const answer = merging.answerFor('supper') === 'keep' ? 'keep' : 'take';
-  merging.conflicts.push({
-    key: 'supper',
-    what: 'supper',
-    name: there.supper.name,
-    here: supperWords(here),
-    there: supperWords(there),
-    answer,
-  });
-  return answer === 'take' ? there.supper : here.supper;
 }

@@ -2,8 +2,10 @@ import type {
   AirPlan,
   AirSettings,
   ConvertRequest,
+  Cook,
   Diet,
   Dish,
+  DishOptions,
   Family,
   Fryer,
   Guest,
@@ -11,6 +13,8 @@ import type {
   LayerSpec,
   OilMedium,
   OilTool,
+  Pace,
+  Pin,
   ScaleReading,
   SecondPlan,
   Vessel,
@@ -141,6 +145,8 @@ export interface KitchenBody {
   trays: Tray[];
   /** Whether there is one for the centre. */
   thermometer: boolean;
+  /** How long work takes here, where that is not the usual. */
+  paces?: Partial<Pace>;
 }
 
 /** A tray or rack on which coated pieces rest. */
@@ -150,21 +156,54 @@ export interface Tray {
   depthMm: number;
 }
 
-/** An evening of several dishes, and who does not eat everything. */
-export interface SupperBody {
-  name: string;
-  /** Ids of the dishes that are cooked. */
-  dishIds: string[];
-  guests: Guest[];
+/** A dish of an evening, and how it is treated there. */
+export interface DishAtEvening extends DishOptions {
+  /** Id of a stored dish. */
+  id: string;
 }
 
-/** The stored supper; there is one, the next. */
-export interface SupperDocument extends SupperBody {
+/** An evening of several dishes: when, for whom, by whom. */
+export interface EveningBody {
+  name: string;
+  state: 'planned' | 'done';
+  /** When all is on the table, ISO 8601 with offset; null to begin at `startAt`, or as soon as it can be. */
+  serveAt: string | null;
+  /** When it is begun, where that is given in the place of `serveAt`. */
+  startAt: string | null;
+  /** Time zone of the IANA list, "Europe/Oslo": clocks that are changed that night are told right. */
+  timeZone: string;
+  cooks: Cook[];
+  dishes: DishAtEvening[];
+  guests: Guest[];
+  /** Dishes come to the table within so many minutes. */
+  togetherMin: number;
+  /** °C of the kitchen. */
+  roomC: number;
+  pins: Pin[];
+}
+
+/** A stored evening. */
+export interface EveningDocument extends EveningBody {
+  id: string;
+  format: number;
+  version: number;
+  createdAt: string;
+  updatedAt: string;
+}
+
+/** A save of an evening, naming the version that it changes. */
+export interface SaveEveningRequest extends EveningBody {
   version: number;
 }
 
-/** An evening that nobody has planned yet. */
-export const EMPTY_SUPPER: SupperBody = { name: 'Supper', dishIds: [], guests: [] };
+/** The same evening for another time; null where that is not known yet. */
+export interface CopyEveningRequest {
+  serveAt: string | null;
+}
+
+/** How an evening is written out. */
+export const EVENING_FORMS = ['ics', 'markdown', 'text', 'document'] as const;
+export type EveningForm = (typeof EVENING_FORMS)[number];
 
 /** A kitchen of which nobody has said anything yet. */
 export const EMPTY_KITCHEN: KitchenBody = { fryers: [], sprayers: [], bowls: [], trays: [], thermometer: true };
@@ -248,6 +287,13 @@ export interface FiledDish extends FiledDocument<ConversionBody> {
   updatedAt: string;
 }
 
+/** An evening in a kitchen's file, under its own identity. */
+export interface FiledEvening extends FiledDocument<EveningBody> {
+  id: string;
+  createdAt: string;
+  updatedAt: string;
+}
+
 /** A whole kitchen as one file. */
 export interface KitchenFile {
   yellowmist: 'kitchen';
@@ -257,11 +303,11 @@ export interface KitchenFile {
   dishes: FiledDish[];
   kitchen: FiledDocument<KitchenBody>;
   pantry: FiledDocument<PantryBody>;
-  supper: FiledDocument<SupperBody>;
+  evenings: FiledEvening[];
 }
 
 /** What of a kitchen has an identity of its own. */
-export const FILED = ['dish', 'fryer', 'sprayer', 'bowl', 'tray', 'ingredient', 'weight', 'supper'] as const;
+export const FILED = ['dish', 'fryer', 'sprayer', 'bowl', 'tray', 'ingredient', 'weight', 'evening'] as const;
 export type Filed = (typeof FILED)[number];
 
 /** What is done with a thing that is here and in the file, and not alike. */

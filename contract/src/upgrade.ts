@@ -1,5 +1,5 @@
 import { PLAIN_AIR } from '@yellowmist/core';
-import type { Chosen, ConversionBody, KitchenBody, PantryBody, SupperBody } from './types.js';
+import type { Chosen, ConversionBody, EveningBody, KitchenBody, PantryBody } from './types.js';
 
 /** One way up: a body of one format as the next one has it. */
 type Step = (body: never) => unknown;
@@ -33,7 +33,7 @@ export const FORMATS = {
   conversion: { what: 'dish', steps: [fromFirst, fromSecond] } as Format<ConversionBody>,
   kitchen: { what: 'kitchen', steps: [] } as Format<KitchenBody>,
   pantry: { what: 'pantry', steps: [] } as Format<PantryBody>,
-  supper: { what: 'supper', steps: [] } as Format<SupperBody>,
+  evening: { what: 'evening', steps: [] } as Format<EveningBody>,
 } as const;
 
 /** The number of today's format. */

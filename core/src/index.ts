@@ -18,3 +18,4 @@ export * from './card/index.js';
 export * from './search/index.js';
 export * from './advice/index.js';
 export * from './supper/index.js';
+export * from './evening/index.js';

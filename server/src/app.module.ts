@@ -6,12 +6,12 @@ import { CheckpointService } from './database/checkpoint.service.js';
 import { databaseOptions } from './database/options.js';
 import { DemoService } from './demo/demo.service.js';
 import { DevicesModule } from './devices/devices.module.js';
+import { EveningsModule } from './evenings/evenings.module.js';
 import { FilesModule } from './files/files.module.js';
 import { HealthController } from './health/health.controller.js';
 import { KitchenModule } from './kitchen/kitchen.js';
 import { PantryModule } from './pantry/pantry.js';
 import { RecipesModule } from './recipes/recipes.module.js';
-import { SupperModule } from './supper/supper.js';
 
 @Module({})
 export class AppModule {
@@ -24,7 +24,7 @@ export class AppModule {
         ConversionsModule,
         PantryModule,
         KitchenModule,
-        SupperModule,
+        EveningsModule,
         ComputeModule,
         RecipesModule,
         FilesModule,

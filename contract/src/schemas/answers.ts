@@ -75,7 +75,7 @@ const cook = { outcomes, reasons, oilPerPieceG: Joi.number() };
 const laid = { name: words, pickUpGm2: Joi.number(), thicknessMm: Joi.number() };
 
 const waiting = Joi.array().items(
-  allOf<WaitingResult>({
+  allOf<Omit<WaitingResult, 'crispness' | 'centreC'>>({
     place: oneOf(...PLACES),
     sauced: Joi.boolean(),
     crispMin: Joi.number().allow(null),

@@ -4,6 +4,7 @@ import {
   FILED,
   type DishFile,
   type FiledDish,
+  type FiledEvening,
   type ImportConflict,
   type ImportReport,
   type KitchenFile,
@@ -43,7 +44,18 @@ export const kitchenFileSchema = allOf<KitchenFile>({
     .max(RANGES.filedDishes.max),
   kitchen: filed(Joi.object().unknown(true)),
   pantry: filed(Joi.object().unknown(true)),
-  supper: filed(Joi.object().unknown(true)),
+  evenings: Joi.array()
+    .items(
+      allOf<FiledEvening>({
+        id: Joi.string().guid(),
+        format: Joi.number().integer().min(1),
+        createdAt: Joi.string().isoDate(),
+        updatedAt: Joi.string().isoDate(),
+        body: Joi.object().unknown(true),
+      }),
+    )
+    .unique('id')
+    .max(RANGES.filedEvenings.max),
 });
 
 const words = Joi.string().allow('');

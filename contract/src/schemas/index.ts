@@ -4,9 +4,17 @@ export * from './conversion.js';
 export { convertRequestSchema, limitsSchema, simulateRequestSchema } from './convert.js';
 export { dishSchema } from './dish.js';
 export { dishFileSchema, importReportSchema, kitchenFileSchema } from './files.js';
+export {
+  copyEveningSchema,
+  eveningBodySchema,
+  eveningDocumentSchema,
+  eveningListSchema,
+  momentSchema,
+  saveEveningSchema,
+} from './evening.js';
 export { fryerSchema } from './fryer.js';
 export * from './kitchen.js';
 export { labelSchema, savePantrySchema } from './pantry.js';
 export { airPlanSchema } from './plan.js';
+export { eveningAnswerSchema, planEveningSchema, plannedEveningSchema } from './planEvening.js';
 export { readRecipeSchema, recipeReadingSchema } from './recipe.js';
-export { saveSupperSchema } from './supper.js';

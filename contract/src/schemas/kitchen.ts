@@ -1,5 +1,5 @@
-import type { Vessel } from '@yellowmist/core';
-import type { KitchenDocument, ScaleHand, Sprayer, Tray } from '../types.js';
+import { PACES, type Pace, type Vessel } from '@yellowmist/core';
+import type { KitchenBody, KitchenDocument, ScaleHand, Sprayer, Tray } from '../types.js';
 import { RANGES } from '../ranges.js';
 import { allOf, nameSchema, oneOf, versionSchema, whole, within } from './fields.js';
 import { fryerSchema } from './fryer.js';
@@ -38,9 +38,17 @@ export const weighingSchema = allOf<Weighing>({
     .messages({ 'weighing.odd': `{{#grams}} g a stroke is no sprayer's: ${LEAST_G} to ${MOST_G} g. Weigh again.` }),
 });
 
-/** A save of the kitchen, naming the version that it changes. */
-export const saveKitchenSchema = allOf<KitchenDocument>({
-  version: versionSchema(0),
+const paces = Joi.object<Pace>(
+  Object.fromEntries(
+    PACES.map(({ id, min, max }) => {
+      const allowed = `{{#label}} must be a number from ${min} to ${max}`;
+      return [id, Joi.number().min(min).max(max).messages({ 'number.min': allowed, 'number.max': allowed })];
+    }),
+  ),
+);
+
+/** A kitchen as a cook writes it. */
+export const kitchenBodySchema = allOf<KitchenBody>({
   fryers: Joi.array().items(fryerSchema).unique('name').max(RANGES.fryers.max),
   sprayers: Joi.array().items(sprayerSchema).unique('name').max(RANGES.fryers.max),
   bowls: Joi.array()
@@ -56,7 +64,11 @@ export const saveKitchenSchema = allOf<KitchenDocument>({
     .optional()
     .default([]),
   thermometer: Joi.boolean().optional().default(true),
+  paces: paces.optional(),
 });
+
+/** A save of the kitchen, naming the version that it changes. */
+export const saveKitchenSchema = kitchenBodySchema.append<KitchenDocument>({ version: versionSchema(0).required() });
 
 /** What a hand does to the simulated scale. */
 export const scaleHandSchema = Joi.object<ScaleHand, true>({

@@ -66,6 +66,8 @@ export interface InBasket {
   /** Pieces that cook at the same time. */
   pieces: number;
   level: Level;
+  /** How it lies in a second cook, where that is otherwise. */
+  again?: Pick<InBasket, 'coverage' | 'pieces'>;
 }
 
 /** Minutes at which the fryer is opened beside turning: looks spread evenly, the basket turned round, and every swap of racks. */
@@ -81,13 +83,15 @@ const airOf = (
   piece: PieceGeometry,
   fryer: Fryer,
   settings: AirSettings & Pick<AirCook, 'unopened'>,
-  lies: InBasket,
+  { coverage, pieces, level }: InBasket,
 ): AirCook => ({
   ...settings,
-  ...lies,
+  coverage,
+  pieces,
+  level,
   fryer: fryer.kind,
   roundness: (piece.dimension - 1) / 2,
-  swapEveryMin: lies.level === 'only' ? null : settings.swapEveryMin,
+  swapEveryMin: level === 'only' ? null : settings.swapEveryMin,
   opensAtMin: openingsOf(settings),
   airFactor: fryer.airFactor,
   offsetK: fryer.offsetC,
@@ -129,7 +133,7 @@ const secondOf = (
         looks: 0,
         waterTray: false,
       },
-      lies,
+      { ...lies, ...lies.again },
     ),
   ),
 });

@@ -121,6 +121,19 @@ export function crispMinutes(j: Judged, { series }: StandingSeries): number {
   return Infinity;
 }
 
+/** A waiting piece every minute from the end of the cook: its crispness, 0–1, and °C of its centre. */
+export function waitingByMinute(j: Judged, { series }: StandingSeries): { crispness: number[]; centreC: number[] } {
+  const minutes = Math.floor(series.timeS[series.timeS.length - 1] / 60);
+  const at = Array.from({ length: minutes + 1 }, (_, minute) => {
+    const sample = series.timeS.findIndex((s) => s >= minute * 60);
+    return sample < 0 ? series.timeS.length - 1 : sample;
+  });
+  return {
+    crispness: at.map((k) => crispnessAt(j, series, k)),
+    centreC: at.map((k) => series.columns.centreC[k]),
+  };
+}
+
 /** How long it stays crisp on a rack; undefined when nobody let it wait, or when there was nothing crisp. */
 export const crispLife: OutcomeRule = {
   words: 'crisp life',

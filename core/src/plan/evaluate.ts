@@ -26,6 +26,7 @@ import {
   judge,
   oilPerPieceG,
   reasonsOf,
+  waitingByMinute,
   type Energy,
   type InAir,
   type Judged,
@@ -36,7 +37,7 @@ import { cautionsFor, dishAllergens, safeMinimum } from '../safety/index.js';
 import { TABLE_SAUCE } from './constants.js';
 import { coatLikeness, likenessOf, fairlyWeighed, staysPale, works } from './likeness.js';
 import { planNotes } from './planNotes.js';
-import { alsoDone, coveredBy, liesIn, loadFor } from './lying.js';
+import { alsoDone, coveredBy, heapedIn, liesIn, loadFor } from './lying.js';
 import { coatedG, potFacts, servingFacts } from './serving.js';
 import { stepsFor } from './steps.js';
 import type { AirResult, Asked, FriedResult, Occasion, WaitingResult } from './types.js';
@@ -45,6 +46,8 @@ import type { AirResult, Asked, FriedResult, Occasion, WaitingResult } from './t
 export interface EvaluateOptions extends Omit<SimulateOptions, 'waiting'> {
   /** Follow the cooked piece for half an hour: crisp life. Default false. */
   waits?: boolean;
+  /** In the second cook all batches lie in the basket together, heaped as they come. Default false. */
+  heaped?: boolean;
 }
 
 /** A sauce that waits at the table. */
@@ -60,7 +63,7 @@ const waitingsOf = (pantry: Pantry, sauce: CoatLayer | null): Waiting[] => [
 const simulation = (
   pantry: Pantry,
   { sauce }: ReadyPiece,
-  { waits, ...rest }: EvaluateOptions = {},
+  { waits, heaped: _, ...rest }: EvaluateOptions = {},
 ): SimulateOptions => ({
   ...rest,
   waiting: waits ? waitingsOf(pantry, sauce) : [],
@@ -98,7 +101,8 @@ const potLeft = (series: CookSeries, at: number): PotLeft => ({
 const waitingResults = (judged: Judged): WaitingResult[] =>
   judged.series.waiting.map((w) => {
     const minutes = crispMinutes(judged, w);
-    return { place: w.place, sauced: w.sauced, crispMin: Number.isFinite(minutes) ? minutes : null };
+    const crispMin = Number.isFinite(minutes) ? minutes : null;
+    return { place: w.place, sauced: w.sauced, crispMin, ...waitingByMinute(judged, w) };
   });
 
 function judgedResult(judged: Judged, outcomes: Outcomes = judge(judged)) {
@@ -262,7 +266,8 @@ export function evaluateAir(
   const made = { ...occasion, dish };
   const ready = readyPiece(pantry, dish, plan.layers, plan.second);
   const load = loadFor(made, ready, plan.laying);
-  const series = cookInAir(ready, dish, plan, fryer, liesIn(load), simulation(pantry, ready, options));
+  const lies = options?.heaped ? heapedIn(load) : liesIn(load);
+  const series = cookInAir(ready, dish, plan, fryer, lies, simulation(pantry, ready, options));
   const lower = load.racksUsed > 1 ? cookInAir(ready, dish, plan, fryer, liesIn(load, 'lower')) : null;
   const small = smallerOf(dish);
   const smaller =

@@ -1,4 +1,5 @@
 export * from './adapt.js';
+export { partsTold, sauceSteps } from './besideSteps.js';
 export { BURNING_FINISH, SWAP_EVERY_MIN, TURN_AT_SHARE } from './constants.js';
 export * from './evaluate.js';
 export * from './kit.js';

@@ -50,6 +50,15 @@ export const liesIn = ({ coverage, piecesPerBatch, racksUsed }: Load, level: Lev
   level: racksUsed > 1 ? level : 'only',
 });
 
+/** The same, and in a second cook all batches heaped together: the ground is covered, at most, whole. */
+export const heapedIn = (load: Load): InBasket => ({
+  ...liesIn(load),
+  again: {
+    coverage: Math.min(1, load.coverage * load.batches),
+    pieces: load.perBatch.reduce((sum, n) => sum + n, 0),
+  },
+});
+
 /** How a second food fares in the same cook: when its centre is done, and whether it is when all comes out. */
 export function alsoDone(
   { pantry, dish }: Occasion,

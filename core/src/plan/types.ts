@@ -97,6 +97,9 @@ export interface WaitingResult {
   sauced: boolean;
   /** Minutes; null when longer than half an hour. */
   crispMin: number | null;
+  /** Crispness, 0–1, and °C of the centre, every minute from the end of the cook. */
+  crispness: number[];
+  centreC: number[];
 }
 
 export interface FriedResult extends CookResult {

@@ -21,6 +21,8 @@ export const QUANTITY_KINDS = {
   grams: { unit: 'g', digits: 1 },
   /** A volume of a bowl, ml. */
   volume: { unit: 'ml', digits: 0 },
+  /** A moment of an evening, min after the table that was asked for: a clock time to whoever knows the table's. */
+  moment: { unit: 'min after the table', digits: 0 },
 } as const;
 
 export type QuantityKind = keyof typeof QUANTITY_KINDS;
@@ -54,6 +56,9 @@ export const mass = (value: number): Quantity => ({ kind: 'mass', value });
 export const grams = (value: number, digits = 1): Quantity => ({ kind: 'grams', value, digits });
 /** A volume of `value` ml. */
 export const millilitres = (value: number): Quantity => ({ kind: 'volume', value });
+
+/** A moment `value` minutes after the table that was asked for. */
+export const moment = (value: number): Quantity => ({ kind: 'moment', value });
 
 type Part = string | number | Quantity | Text;
 
@@ -89,6 +94,10 @@ export function plainQuantity({ kind, value, digits }: Quantity): string {
 /** A sentence in SI units, as other programs and tests read it. */
 export const plain = (said: Text): string =>
   said.map((part) => (typeof part === 'string' ? part : plainQuantity(part))).join('');
+
+/** A sentence with its moments as clock times. */
+export const onTheClock = (said: Text, clock: (afterMin: number) => string): Text =>
+  joined(...said.map((part) => (typeof part !== 'string' && part.kind === 'moment' ? clock(part.value) : part)));
 
 /** The words one after the other with commas, and "and" before the last: "a, b and c". */
 export const listed = (words: readonly string[]): string =>

@@ -152,6 +152,6 @@ export const simulationAnswer = (result: FriedResult | AirResult, turnAtMin: num
   ...seriesAnswer(result.series, turnAtMin),
   outcomes: outcomesAnswer(result.outcomes),
   reasons: result.reasons.map(reasonAnswer),
-  waiting: result.waiting,
+  waiting: result.waiting.map(({ place, sauced, crispMin }) => ({ place, sauced, crispMin })),
   layers: result.layers.map(laid),
 });

@@ -10,17 +10,9 @@ import {
 } from '@yellowmist/contract';
 import type { Response } from 'express';
 import { openApi, problems } from '../common/openapi.js';
+import { whileHere } from '../common/whileHere.js';
 import { ShelfService } from '../shelf/shelf.service.js';
 import { ComputeService } from './compute.service.js';
-
-/** Aborted when the client leaves before it has its answer. */
-function whileHere(response: Response): AbortSignal {
-  const leaving = new AbortController();
-  response.on('close', () => {
-    if (!response.writableEnded) leaving.abort();
-  });
-  return leaving.signal;
-}
 
 @ApiTags('compute')
 @Controller()

@@ -1,6 +1,6 @@
 import { Injectable, type OnApplicationShutdown } from '@nestjs/common';
 import type { Chosen, ConvertAnswer, ReadRecipeRequest, SimulateAnswer, SimulateRequest } from '@yellowmist/contract';
-import { Refusal, type ConvertRequest, type RecipeReading } from '@yellowmist/core';
+import { Refusal, type ConvertRequest, type Evening, type EveningRequest, type RecipeReading } from '@yellowmist/core';
 import { Piscina } from 'piscina';
 import { ProblemException } from '../common/problem.js';
 import { ShelfService } from '../shelf/shelf.service.js';
@@ -42,6 +42,11 @@ export class ComputeService implements OnApplicationShutdown {
 
   writeRecipe(request: worker.ToWrite): Promise<string> {
     return this.run<string>('writeRecipe', request);
+  }
+
+  /** @param signal calls the work off */
+  planEvening(request: EveningRequest, signal?: AbortSignal): Promise<Evening> {
+    return this.run<Evening>('planEvening', request, signal);
   }
 
   choose(request: ConvertRequest): Promise<Chosen> {

@@ -9,12 +9,15 @@ import {
   cardText,
   evaluateAir,
   evaluateFried,
+  eveningOf,
   pantryOf,
   readingOfDish,
   readRecipe as read,
   Refusal,
   type AirPlan,
   type ConvertRequest,
+  type Evening,
+  type EveningRequest,
   type Label,
   type Pantry,
   type RecipeCard,
@@ -106,3 +109,6 @@ export const writeRecipe = work((pantry, { name, note, plan, form, ...request }:
   const air = evaluateAir(asked, plan, evaluateFried(asked));
   return WRITERS[form](cardOf({ name, note }, asked, air));
 });
+
+/** An evening, its dishes simulated and its work scheduled. */
+export const planEvening = work((pantry, request: EveningRequest): Evening => eveningOf(pantry, request));

@@ -8,6 +8,7 @@ import {
   type RecipeForm,
 } from '@yellowmist/contract';
 import type { Response } from 'express';
+import { fileName } from '../common/fileName.js';
 import { problems } from '../common/openapi.js';
 import { badFields, ProblemException } from '../common/problem.js';
 import { ComputeService } from '../compute/compute.service.js';
@@ -20,15 +21,6 @@ const KINDS: Record<RecipeForm, { type: string; ending: string }> = {
   text: { type: 'text/plain; charset=utf-8', ending: 'txt' },
   yellowmist: { type: 'application/json', ending: 'yellowmist.json' },
 };
-
-/** A name that any system takes for a file. */
-const fileName = (name: string): string =>
-  name
-    .normalize('NFKD')
-    .replace(/[^\w -]/g, '')
-    .trim()
-    .replace(/\s+/g, '-')
-    .toLowerCase() || 'dish';
 
 @ApiTags('recipes')
 @Controller('conversions')
@@ -60,7 +52,10 @@ export class RecipeController {
     const document = await this.conversions.read(id);
     const written = await this.written(document, form);
     response.type(KINDS[form].type);
-    response.set('Content-Disposition', `attachment; filename="${fileName(document.name)}.${KINDS[form].ending}"`);
+    response.set(
+      'Content-Disposition',
+      `attachment; filename="${fileName(document.name, 'dish')}.${KINDS[form].ending}"`,
+    );
     return written;
   }
 

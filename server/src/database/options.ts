@@ -3,6 +3,7 @@ import type { DataSourceOptions } from 'typeorm';
 import { AnswerEntity } from '../conversions/answer.entity.js';
 import { ConversionEntity } from '../conversions/conversion.entity.js';
 import { SingleEntity } from '../documents/single.entity.js';
+import { EveningEntity } from '../evenings/evening.entity.js';
 import { MIGRATIONS } from './schema.js';
 
 interface Pragmas {
@@ -14,7 +15,7 @@ export const databaseOptions = (file: string): DataSourceOptions => ({
   type: 'better-sqlite3',
   driver: Libsql,
   database: file,
-  entities: [ConversionEntity, AnswerEntity, SingleEntity],
+  entities: [ConversionEntity, AnswerEntity, SingleEntity, EveningEntity],
   migrations: MIGRATIONS,
   migrationsRun: true,
   synchronize: false,

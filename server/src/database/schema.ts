@@ -1,3 +1,4 @@
+import { EVENING_OF_SUPPER, eveningOfSupper, type EveningBody, type OldSupper } from '@yellowmist/contract';
 import type { MigrationInterface, QueryRunner } from 'typeorm';
 
 /** The table of a kind of document of which there is one, as it was up to the table of all such kinds. */
@@ -96,6 +97,50 @@ export class Answers1764500000000 implements MigrationInterface {
   down = (runner: QueryRunner): Promise<void> => drop(runner, 'answer');
 }
 
+/** Several evenings in the place of the one supper, which becomes the first of them where it had dishes. */
+export class Evenings1764600000000 implements MigrationInterface {
+  name = 'Evenings1764600000000';
+
+  async up(runner: QueryRunner): Promise<void> {
+    await runner.query(`CREATE TABLE evening (
+      id TEXT PRIMARY KEY NOT NULL,
+      name TEXT NOT NULL,
+      version INTEGER NOT NULL,
+      format INTEGER NOT NULL,
+      body TEXT NOT NULL,
+      created_at TEXT NOT NULL,
+      updated_at TEXT NOT NULL,
+      deleted_at TEXT
+    )`);
+    await runner.query('CREATE INDEX evening_updated ON evening (deleted_at, updated_at)');
+    const [supper] = (await runner.query(`SELECT body FROM single WHERE kind = 'supper'`)) as { body: string }[];
+    const old = supper && (JSON.parse(supper.body) as OldSupper);
+    if (old && old.dishIds.length > 0) {
+      const at = new Date().toISOString();
+      await runner.query('INSERT INTO evening VALUES (?, ?, 1, 1, ?, ?, ?, NULL)', [
+        EVENING_OF_SUPPER,
+        old.name,
+        JSON.stringify(eveningOfSupper(old)),
+        at,
+        at,
+      ]);
+    }
+    await runner.query(`DELETE FROM single WHERE kind = 'supper'`);
+  }
+
+  async down(runner: QueryRunner): Promise<void> {
+    const [first] = (await runner.query(
+      'SELECT body FROM evening WHERE deleted_at IS NULL ORDER BY updated_at DESC LIMIT 1',
+    )) as { body: string }[];
+    if (first) {
+      const { name, dishes, guests } = JSON.parse(first.body) as EveningBody;
+      const body = JSON.stringify({ name, dishIds: dishes.map(({ id }) => id), guests });
+      await runner.query(`INSERT INTO single VALUES ('supper', 1, 1, ?)`, [body]);
+    }
+    await drop(runner, 'evening');
+  }
+}
+
 /** All migrations, in the order in which they are run. */
 export const MIGRATIONS = [
   Conversions1764000000000,
@@ -104,4 +149,5 @@ export const MIGRATIONS = [
   Supper1764300000000,
   Singles1764400000000,
   Answers1764500000000,
+  Evenings1764600000000,
 ];

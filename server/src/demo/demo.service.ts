@@ -1,11 +1,11 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { KitchenBody, SupperBody } from '@yellowmist/contract';
+import type { DishAtEvening, KitchenBody } from '@yellowmist/contract';
 import { ComputeService } from '../compute/compute.service.js';
 import { ConversionsService } from '../conversions/conversions.service.js';
 import type { SingleDocument } from '../documents/single.module.js';
 import { KITCHEN } from '../kitchen/kitchen.js';
-import { SUPPER } from '../supper/supper.js';
-import { NET_LOFT, SCENARIO, THURSDAY } from './scenario.js';
+import { EveningsService } from '../evenings/evenings.service.js';
+import { nextThursday, NET_LOFT, SCENARIO, THURSDAY } from './scenario.js';
 
 /** Fills an empty database with the demo scenario, each dish really converted. */
 @Injectable()
@@ -14,7 +14,7 @@ export class DemoService {
     private readonly conversions: ConversionsService,
     private readonly compute: ComputeService,
     @Inject(KITCHEN) private readonly kitchen: SingleDocument<KitchenBody>,
-    @Inject(SUPPER) private readonly supper: SingleDocument<SupperBody>,
+    private readonly evenings: EveningsService,
   ) {}
 
   /** Does nothing when there are conversions already. `say` hears of the progress. */
@@ -22,14 +22,14 @@ export class DemoService {
     if ((await this.conversions.list()).length > 0) return;
     const { version } = await this.kitchen.read();
     await this.kitchen.save(version, NET_LOFT);
-    const dishIds: string[] = [];
+    const ids = new Map<string, string>();
     for (const [at, body] of SCENARIO.entries()) {
       const chosen = await this.compute.choose(body);
       const { id } = await this.conversions.create({ ...body, chosen });
-      if (THURSDAY.dishes.includes(body.name)) dishIds.push(id);
+      ids.set(body.name, id);
       say(`Demo dish ${at + 1} of ${SCENARIO.length}: ${body.name}`);
     }
-    const { name, guests } = THURSDAY;
-    await this.supper.save((await this.supper.read()).version, { name, guests, dishIds });
+    const dishes = THURSDAY.dishes.map(({ name, ...options }): DishAtEvening => ({ id: ids.get(name)!, ...options }));
+    await this.evenings.create({ ...THURSDAY, dishes, serveAt: nextThursday(Date.now()) });
   }
 }

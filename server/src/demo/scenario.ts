@@ -1,5 +1,11 @@
-import { OPEN_LIMITS, type ConversionBody, type KitchenBody, type SupperBody } from '@yellowmist/contract';
-import type { Dish, FriedCook, Fryer, LayerSpec } from '@yellowmist/core';
+import {
+  EMPTY_EVENING,
+  OPEN_LIMITS,
+  type ConversionBody,
+  type EveningBody,
+  type KitchenBody,
+} from '@yellowmist/contract';
+import type { Dish, DishOptions, FriedCook, Fryer, LayerSpec } from '@yellowmist/core';
 
 /** The net loft on Harrow Skerry: a made-up kitchen, its two fryers and the dishes of a Thursday supper for six. */
 
@@ -52,8 +58,17 @@ export const NET_LOFT: KitchenBody = {
     { name: 'Enamel bowl', diameterMm: 220, ml: 1800 },
     { name: 'Soup plate', diameterMm: 230, ml: 500 },
     { name: 'Pie dish', diameterMm: 240, ml: 1100 },
+    { name: 'Tin plate', diameterMm: 220, ml: 400 },
+    { name: 'Oak bowl', diameterMm: 200, ml: 1000 },
+    { name: 'Jam pan', diameterMm: 260, ml: 2500 },
+    { name: 'Deep plate', diameterMm: 240, ml: 600 },
   ],
-  trays: [{ name: 'Slate tray', widthMm: 400, depthMm: 280 }],
+  trays: [
+    { name: 'Slate tray', widthMm: 400, depthMm: 280 },
+    { name: 'Wire rack', widthMm: 380, depthMm: 260 },
+    { name: 'Baking sheet', widthMm: 420, depthMm: 300 },
+    { name: 'Long board', widthMm: 500, depthMm: 220 },
+  ],
   thermometer: true,
 };
 
@@ -171,14 +186,26 @@ export const SCENARIO: readonly ConversionBody[] = [
   ),
 ];
 
-/** Thursday's supper: dishes by name, and who does not eat everything. */
-export const THURSDAY: Omit<SupperBody, 'dishIds'> & { dishes: string[] } = {
-  name: 'Thursday supper',
+/** Thursday's supper for six: dishes by name with how they are treated, and who does not eat everything. */
+export const THURSDAY: Omit<EveningBody, 'dishes' | 'serveAt'> & { dishes: ({ name: string } & DishOptions)[] } = {
+  ...EMPTY_EVENING,
+  name: 'Thursday supper for six',
+  timeZone: 'UTC',
+  cooks: [{ name: 'Ines' }],
   dishes: [
-    'Oyster mushrooms for Wen’s sister',
-    'Okra in cornmeal',
-    'Aubergine slabs in sesame crumbs',
-    'Pork schnitzel',
+    { name: 'Oyster mushrooms for Wen’s sister' },
+    { name: 'Okra in cornmeal', fryer: 'Loft' },
+    { name: 'Aubergine slabs in sesame crumbs' },
+    { name: 'Pork schnitzel' },
   ],
   guests: [{ name: 'Wen’s sister', avoidAllergens: ['sesame'], diets: ['vegan', 'gluten-free'] }],
 };
+
+/** Seven in the evening of the next Thursday, by universal time: Harrow Skerry is on no map. */
+export function nextThursday(nowMs: number): string {
+  const at = new Date(nowMs);
+  const days = (4 - at.getUTCDay() + 7) % 7 || 7;
+  return new Date(Date.UTC(at.getUTCFullYear(), at.getUTCMonth(), at.getUTCDate() + days, 19))
+    .toISOString()
+    .replace('.000Z', '+00:00');
+}

@@ -20,7 +20,7 @@ export class FilesController {
   constructor(private readonly files: FilesService) {}
 
   @Get('export')
-  @ApiOperation({ summary: 'The whole kitchen as one file: dishes, kitchen, pantry, supper' })
+  @ApiOperation({ summary: 'The whole kitchen as one file: dishes, kitchen, pantry, evenings' })
   @ApiQuery({ name: 'as', enum: ['gzip', 'json'], required: false, description: 'packed (default), or plain JSON' })
   @ApiOkResponse({
     description: 'The file',

@@ -24,9 +24,10 @@ import { ConversionEntity } from '../conversions/conversion.entity.js';
 import { ConversionsService } from '../conversions/conversions.service.js';
 import { SingleEntity } from '../documents/single.entity.js';
 import { SinglesService } from '../documents/singles.service.js';
+import { EveningEntity } from '../evenings/evening.entity.js';
+import { EveningsService } from '../evenings/evenings.service.js';
 import { KITCHEN_KIND } from '../kitchen/kitchen.js';
 import { PANTRY_KIND } from '../shelf/shelf.service.js';
-import { SUPPER_KIND } from '../supper/supper.js';
 
 const zip = promisify(gzip);
 const unzip = promisify(gunzip);
@@ -42,6 +43,7 @@ export class FilesService {
     @InjectDataSource() private readonly source: DataSource,
     private readonly conversions: ConversionsService,
     private readonly singles: SinglesService,
+    private readonly evenings: EveningsService,
   ) {}
 
   /** The file, as JSON. */
@@ -83,12 +85,12 @@ export class FilesService {
       const { id, createdAt, updatedAt } = document;
       return { id, createdAt, updatedAt, body: bodyOfDocument(document) };
     });
-    const [kitchen, pantry, supper] = await Promise.all([
+    const [kitchen, pantry, evenings] = await Promise.all([
       this.singles.read(KITCHEN_KIND),
       this.singles.read(PANTRY_KIND),
-      this.singles.read(SUPPER_KIND),
+      this.evenings.kept(),
     ]);
-    return { dishes, kitchen: unversioned(kitchen), pantry: unversioned(pantry), supper: unversioned(supper) };
+    return { dishes, kitchen: unversioned(kitchen), pantry: unversioned(pantry), evenings };
   }
 
   private async write(
@@ -116,7 +118,25 @@ export class FilesService {
     }
     await this.writeSingle(manager, 'kitchen', FORMATS.kitchen, here.kitchen, whole.kitchen);
     await this.writeSingle(manager, 'pantry', FORMATS.pantry, here.pantry, whole.pantry);
-    await this.writeSingle(manager, 'supper', FORMATS.supper, here.supper, whole.supper);
+    for (const evening of whole.evenings) {
+      if (here.evenings.includes(evening)) continue;
+      const { id, createdAt, updatedAt, body } = evening;
+      const known = await manager.findOneBy(EveningEntity, { id });
+      await manager.upsert(
+        EveningEntity,
+        {
+          id,
+          name: body.name,
+          version: (known?.version ?? 0) + 1,
+          format: formatNumber(FORMATS.evening),
+          body: JSON.stringify(body),
+          createdAt,
+          updatedAt,
+          deletedAt: null,
+        },
+        ['id'],
+      );
+    }
   }
 
   private async writeSingle<Body extends object>(

@@ -1,0 +1,167 @@
+import type { Pantry } from '../foods/index.js';
+import { counted, moment, text, type Text } from '../units/index.js';
+import { crispLost } from './schedule/standing.js';
+import type { Found } from './schedule/search.js';
+import { scheduled } from './scheduled.js';
+import type { Cannot, Change, EveningAsked, EveningDish } from './types.js';
+
+/** What cannot be done as it was asked, and the cheapest change that would do. */
+
+/** Share of the usual search that a change is tried with. Our choice. */
+const TRIAL_EFFORT = 0.06;
+
+/** A change with the evening as it would be asked then, and how much it asks of the cook, the least first. */
+interface Trial {
+  change: Change;
+  asked: EveningAsked;
+  said: Text;
+  trouble: number;
+}
+
+const withOption = (asked: EveningAsked, d: EveningDish, more: object): EveningAsked => ({
+  ...asked,
+  options: { ...asked.options, [d.id]: { ...asked.options[d.id], ...more } },
+});
+
+/** Changes that may help: another fryer, sauces or freezing ahead, one pair of hands more, a dish left out. */
+function trialsOf(asked: EveningAsked): Trial[] {
+  const { dishes, fryers, options, cooks } = asked;
+  const found: Trial[] = [];
+  for (const d of dishes) {
+    const wish = options[d.id] ?? {};
+    const mine = wish.fryer ?? d.fryer.name;
+    for (const f of fryers) {
+      if (f.name === mine || wish.ahead?.includes('frozen') || mine === 'both') continue;
+      found.push({
+        change: { what: 'fryer', dishId: d.id, fryer: f.name },
+        asked: withOption(asked, d, { fryer: f.name }),
+        said: text`${f.name} for ${d.name}`,
+        trouble: 1,
+      });
+      if (d.cooked.load.batches > 1) {
+        found.push({
+          change: { what: 'fryer', dishId: d.id, fryer: 'both' },
+          asked: withOption(asked, d, { fryer: 'both' }),
+          said: text`${d.name} in ${d.fryer.name} and ${f.name} at once`,
+          trouble: 2,
+        });
+      }
+    }
+    if (d.beside.length > 0 && !wish.ahead?.includes('sauces')) {
+      found.push({
+        change: { what: 'ahead', dishId: d.id, ahead: [...(wish.ahead ?? []), 'sauces'] },
+        asked: withOption(asked, d, { ahead: [...(wish.ahead ?? []), 'sauces'] }),
+        said: text`The sauces of ${d.name} made ahead`,
+        trouble: 1,
+      });
+    }
+  }
+  found.push({
+    change: { what: 'cooks', cooks: cooks.length + 1 },
+    asked: { ...asked, cooks: [...cooks, { name: `Hands ${cooks.length + 1}` }] },
+    said: text`One pair of hands more`,
+    trouble: 3,
+  });
+  if (dishes.length > 1) {
+    for (const d of dishes) {
+      found.push({
+        change: { what: 'leave-out', dishId: d.id },
+        asked: { ...asked, dishes: dishes.filter((other) => other.id !== d.id) },
+        said: text`Without ${d.name}`,
+        trouble: 6,
+      });
+    }
+  }
+  return found;
+}
+
+const firstOf = ({ schedule }: Found): number => schedule.begins.reduce((least, b) => Math.min(least, b), 0);
+
+/** What keeps the evening from beginning later: a fryer with many batches, or hands. */
+function bottleneck(asked: EveningAsked, found: Found): Text {
+  const { network, compiled, schedule } = found;
+  const span = -firstOf(found);
+  const fryers = [...new Set(network.batches.map((b) => b.cooked.fryer.name))].map((name) => {
+    const mine = network.batches.filter((b) => b.cooked.fryer.name === name);
+    const busy = compiled.blocks.reduce((sum, b) => sum + (b.fryer === name ? b.fryerMin[1] - b.fryerMin[0] : 0), 0);
+    return { name, batches: mine.length, busy };
+  });
+  const hands = compiled.blocks.reduce(
+    (sum, b, at) => sum + b.parts.reduce((s, p, k) => s + (schedule.hands[at][k] >= 0 ? p.min : 0), 0),
+    0,
+  );
+  const [fullest] = fryers.sort((a, b) => b.busy - a.busy);
+  return fullest.busy > hands / asked.cooks.length
+    ? text`${fullest.name} needs ${counted(fullest.batches, 'batch', 'batches')}, ${Math.round(fullest.busy)} of the ${Math.round(span)} minutes`
+    : text`there are ${Math.round(hands)} minutes of work for ${counted(asked.cooks.length, 'pair')} of hands`;
+}
+
+/** The change that brings the table nearest to what was asked; of those that do, the one with the least trouble. */
+function cheapestInTime(asked: EveningAsked, pantry: Pantry): { trial: Trial; lateMin: number } | null {
+  const tried = trialsOf(asked).map((trial) => {
+    const { found } = scheduled(trial.asked, pantry, { effort: TRIAL_EFFORT });
+    return { trial, lateMin: Math.max(0, -firstOf(found) - (asked.tableInMin ?? 0)) };
+  });
+  const best = tried.sort(
+    (a, b) => Math.round(a.lateMin) - Math.round(b.lateMin) || a.trial.trouble - b.trial.trouble,
+  )[0];
+  return best ?? null;
+}
+
+/** Pins that nothing else can give way to. */
+function brokenPins(asked: EveningAsked, { compiled, schedule }: Found): Cannot[] {
+  const told = new Set<number>();
+  return schedule.broken.flatMap(({ from, to, byMin }): Cannot[] => {
+    const isPinned = (at: number): boolean => at >= 0 && !Number.isNaN(compiled.pinned[at]);
+    const at = isPinned(from) ? from : to;
+    if (!isPinned(at) || told.has(at)) return [];
+    told.add(at);
+    const mine = asked.pins.find((p) => p.id.split('#')[0] === compiled.blocks[at].group)?.id ?? compiled.blocks[at].id;
+    const first = compiled.blocks[from].parts[0].text;
+    const why =
+      to < 0
+        ? text`“${first}” would end ${Math.round(byMin)} minutes after the table.`
+        : text`“${compiled.blocks[to].parts[0].text}” cannot begin before this is over: “${first}” It would have to be ${Math.max(1, Math.round(byMin))} min otherwise.`;
+    return [{ why, cheapest: text`Let it go where it fits.`, change: { what: 'unpin', id: mine } }];
+  });
+}
+
+/**
+ * What of an evening cannot be, and the nearest that can: a table that is too soon, pins that break an order, pieces that
+ * would be soft where another fryer would keep them crisp.
+ */
+export function cannotOf(asked: EveningAsked, pantry: Pantry, found: Found, lateMin: number): Cannot[] {
+  const all = brokenPins(asked, found);
+  if (lateMin > LATE_MIN) {
+    const best = cheapestInTime(asked, pantry);
+    const helps = best && best.lateMin < lateMin - LATE_MIN;
+    all.push({
+      why: text`Not before ${moment(Math.ceil(lateMin))}: ${bottleneck(asked, found)}.`,
+      cheapest: helps
+        ? text`${best.trial.said} brings it to ${moment(best.lateMin < LATE_MIN ? 0 : Math.ceil(best.lateMin))}.`
+        : text`Eat at ${moment(Math.ceil(lateMin))}.`,
+      change: helps ? best.trial.change : { what: 'later', byMin: Math.ceil(lateMin) },
+    });
+    return all;
+  }
+  const soft = crispLost(found.table);
+  if (soft.softPieces > 0) {
+    const better = trialsOf(asked)
+      .filter((t) => t.change.what === 'fryer')
+      .map((trial) => ({
+        trial,
+        lost: crispLost(scheduled(trial.asked, pantry, { effort: TRIAL_EFFORT }).found.table),
+      }))
+      .sort((a, b) => a.lost.softPieces - b.lost.softPieces || a.lost.lost - b.lost.lost)[0];
+    if (better && better.lost.softPieces < soft.softPieces) {
+      all.push({
+        why: text`${counted(soft.softPieces, 'piece')} would be soft when they are eaten.`,
+        cheapest: text`${better.trial.said} leaves ${better.lost.softPieces === 0 ? 'none' : better.lost.softPieces} of them soft.`,
+        change: better.trial.change,
+      });
+    }
+  }
+  return all;
+}
+/** Less than this is in time, min. */
+const LATE_MIN = 0.75;

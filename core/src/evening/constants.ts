@@ -1,0 +1,254 @@
+/**
+ * How long the work of an evening takes, and how the evening is planned. What is named a pace is a first value that a
+ * kitchen may change (see pace.ts). Each: what it is, @unit, @range, @source.
+ */
+
+/**
+ * One cut with the knife that makes a piece, the peeling and trimming shared out over the pieces.
+ * @unit s
+ * @range 1–60
+ * @source common practice, no source
+ */
+export const CUT_PIECE_S = 5;
+/**
+ * Trimming and wiping a piece that is used whole, as a share of cutting one.
+ * @unit 1
+ * @range 0.2–1
+ * @source our choice
+ */
+export const WHOLE_PIECE_SHARE = 0.4;
+/**
+ * One piece through three bowls by hand and onto the tray.
+ * @unit s
+ * @range 8–25
+ * @source common practice, no source
+ */
+export const COAT_PIECE_S = 15;
+/**
+ * What the first bowl and each further one take of that: laying down is in the first.
+ * @unit share
+ * @range 0.5–0.7; 0.15–0.25
+ * @source our choice: one bowl 9 s, three 15 s, five 21 s
+ */
+export const COAT_SHARE = { first: 0.6, more: 0.2 } as const;
+/**
+ * How long coating takes another way, against by hand: a fork is slower, a box takes a piece in a shake, tossing takes all
+ * at once.
+ * @unit 1
+ * @range 0.2–1.3
+ * @source common practice, no source
+ */
+export const COAT_BY = { hands: 1, fork: 1.15, shaker: 0.6, tossed: 0.25 } as const;
+/**
+ * Setting the bowls, the tray and a cloth out in the order of dipping.
+ * @unit min
+ * @range 1–5
+ * @source common practice, no source
+ */
+export const STATION_MIN = 2;
+/**
+ * Stirring a sauce, a dip or a spice salt, measured out; on the hob its bubbling comes on top.
+ * @unit min
+ * @range 2–15
+ * @source common practice, no source
+ */
+export const SAUCE_MIN = 5;
+/**
+ * Oiling one piece on the tray, all sides.
+ * @unit s
+ * @range 1–6
+ * @source common practice, no source
+ */
+export const OIL_PIECE_S = 2;
+/**
+ * Laying one piece into the basket, not touching the others; and lifting one out with something thin.
+ * @unit s
+ * @range 1–6
+ * @source common practice, no source
+ */
+export const LOAD_PIECE_S = 2.5;
+/**
+ * Lifting one piece out onto the rack.
+ * @unit s
+ * @range 1–6
+ * @source common practice, no source
+ */
+export const UNLOAD_PIECE_S = 1.5;
+/**
+ * Turning one piece; all of a batch take no less than the first and no more than the second of LOOK_S.
+ * @unit s
+ * @range 1–5
+ * @source common practice, no source
+ */
+export const TURN_PIECE_S = 2.5;
+/**
+ * The drawer open for a look, a turn, a swap of racks, a touch-up: shortest and longest.
+ * @unit s
+ * @range 20–60
+ * @source common practice, no source
+ */
+export const LOOK_S = { least: 20, most: 60 } as const;
+/**
+ * Thermometer into the thickest piece, until it stands still.
+ * @unit min
+ * @range 0.3–1
+ * @source common practice, no source
+ */
+export const CHECK_MIN = 0.5;
+/**
+ * Tossing a batch in its sauce off the heat, or scattering and tossing a spice salt.
+ * @unit min
+ * @range 0.5–3
+ * @source common practice, no source
+ */
+export const TOSS_MIN = 1;
+/**
+ * Brushing one piece with sauce.
+ * @unit s
+ * @range 2–8
+ * @source common practice, no source
+ */
+export const BRUSH_PIECE_S = 3;
+/**
+ * Carrying one dish to the table.
+ * @unit min
+ * @range 0.5–3
+ * @source common practice, no source
+ */
+export const SERVE_MIN = 1;
+/**
+ * Emptying crumbs and wiping the basket between two batches.
+ * @unit min
+ * @range 0.5–3
+ * @source common practice, no source
+ */
+export const RELOAD_MIN = 1;
+/**
+ * Washing hands, board and tongs after raw meat, fish or poultry.
+ * @unit min
+ * @range 1–5
+ * @source twenty seconds for the hands (FSIS, from memory), the board and tongs besides: common practice, no source
+ */
+export const WASH_HANDS_MIN = 2;
+/**
+ * Washing up the bowls of one dish so that another can use them.
+ * @unit min
+ * @range 1–6
+ * @source common practice, no source
+ */
+export const WASH_BOWLS_MIN = 2;
+/**
+ * Washing basket, tray, tongs, brush and hands with soap before food for a guest with an allergy.
+ * @unit min
+ * @range 4–15
+ * @source common practice, no source
+ */
+export const WASH_ALL_MIN = 6;
+/**
+ * Bagging frozen coated pieces with the air out.
+ * @unit min
+ * @range 2–10
+ * @source common practice, no source
+ */
+export const BAG_MIN = 4;
+/**
+ * Hours of freezing on a lined tray until coated pieces can be bagged, and how long before supper that is begun: the
+ * evening before.
+ * @unit h
+ * @range 4–12; 20–28
+ * @source 4–6 h or overnight; common practice, no source
+ */
+export const FREEZE_AHEAD = { hours: 5, beforeH: 24 } as const;
+/**
+ * How long before supper a cold sauce is made when it is made ahead, and what is made ready that morning.
+ * @unit h
+ * @range 2–3; 6–12
+ * @source common practice, no source
+ */
+export const AHEAD_H = { sauces: 2.5, morning: 9 } as const;
+/**
+ * Raw meat, fish and egg out of the cold in all, at most, and the same in a hot kitchen; and from how many °C it is hot.
+ * @unit min, °C
+ * @range 60–120; 32
+ * @source 40–140 °F for no more than 2 hours, 1 hour above 90 °F; FSIS, from memory
+ */
+export const OUT_OF_COLD = { mostMin: 120, hotMin: 60, hotC: 32 } as const;
+/**
+ * How long a coat may wait wet on its tray before it suffers.
+ * @unit min
+ * @range 30–60
+ * @source common practice, no source
+ */
+export const COAT_WAITS_MIN = 60;
+/**
+ * A fryer that has stood open and empty for longer is preheated again.
+ * @unit min
+ * @range 5–15
+ * @source our choice
+ */
+export const STAYS_HOT_MIN = 10;
+/**
+ * Crisping all pieces of a dish again, together in the hot fryer.
+ * @unit min
+ * @range 2–3
+ * @source common practice, no source
+ */
+export const CRISP_AGAIN_MIN = 2;
+/**
+ * Waits on the rack after which crisping again is simulated, min; between them it is read off a line.
+ * @unit min
+ * @range 0–90
+ * @source our choice
+ */
+export const CRISP_AGAIN_AFTER = [5, 15, 30, 60] as const;
+/**
+ * From how many °C of its centre downward a piece is lukewarm at the table, at how many it is cold, and what cold costs
+ * against being as soft as bread.
+ * @unit °C, 1
+ * @range 45–60; 20–35; 0.1–0.4
+ * @source our choice: crispness comes first
+ */
+export const LUKEWARM = { fromC: 50, coldC: 25, costs: 0.2 } as const;
+/**
+ * Crispness by which crisping again must raise a dish before it is worth its trouble.
+ * @unit 1
+ * @range 0.02–0.1
+ * @source our choice
+ */
+export const CRISP_AGAIN_WORTH = 0.04;
+/**
+ * Dishes of an evening come to the table within so many minutes, where nobody says otherwise.
+ * @unit min
+ * @range 0–30
+ * @source common practice, no source
+ */
+export const TOGETHER_MIN = 5;
+/**
+ * Longest stretch of cutting, coating or brushing between which a hand can be free for the fryer.
+ * @unit min
+ * @range 2–6
+ * @source our choice
+ */
+export const STRETCH_MIN = 4;
+/**
+ * Schedules that a search tries: so many divided by the square of the evening's blocks of work, since each takes longer the
+ * more there are; and the fewest and the most.
+ * @unit 1
+ * @range 2000000–8000000; 100–300; 2000–6000
+ * @source our choice: six dishes in under two seconds
+ */
+export const TRIES = { work: 4000000, least: 150, most: 4000 } as const;
+/**
+ * Two dishes may share one basket or lie on two racks where their settings differ by no more than this.
+ * @unit °C, min
+ * @range 10–20; 2–6
+ * @source our choice
+ */
+export const CLOSE_SETTINGS = { tempC: 15, minutes: 5 } as const;
+/**
+ * From-frozen cooks that are simulated: °C above the plan's own setting, and minutes as shares of its own.
+ * @unit °C; 1
+ * @range 0–15; 1–1.6
+ * @source the same or 10–15 °C more, up to half as long again; common practice, no source
+ */
+export const FROM_FROZEN = { warmerC: [0, 10], longer: [1, 1.15, 1.3, 1.45, 1.6, 1.8] } as const;

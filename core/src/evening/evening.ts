@@ -1,0 +1,95 @@
+import { fingerprint } from '../dish/index.js';
+import type { Pantry } from '../foods/index.js';
+import { evaluateFried, type FriedResult } from '../plan/index.js';
+import { sharedBowls, orderOf } from '../supper/index.js';
+import { text } from '../units/index.js';
+import { measuringList, shoppingList } from './lists/index.js';
+import { cookedOtherwise, eveningDish, type ToCook } from './dish.js';
+import { paceOf } from './pace.js';
+import { planEvening } from './plan.js';
+import type { Evening, EveningRequest, TellEvening } from './request.js';
+import type { Cooked, EveningDish, Otherwise, Warning } from './types.js';
+
+/** Simulations that were made lately: a plan is asked for again and again while it is arranged. */
+class Remembered<T> {
+  private readonly known = new Map<string, T>();
+  constructor(private readonly most: number) {}
+
+  get(key: string, make: () => T): T {
+    const found = this.known.get(key);
+    if (found !== undefined) return found;
+    const made = make();
+    if (this.known.size >= this.most) this.known.clear();
+    this.known.set(key, made);
+    return made;
+  }
+}
+
+const FRIED = new Remembered<FriedResult>(40);
+const DISHES = new Remembered<EveningDish>(40);
+const OTHERWISE = new Remembered<{ cooked: Cooked | null }>(120);
+
+/** A dish whose own fryer is not in the kitchen any more, where the kitchen has said what it has. */
+function missingFryers({ dishes, kitchen }: EveningRequest): Warning[] {
+  if (kitchen.fryers.length === 0) return [];
+  return dishes
+    .filter((d) => !kitchen.fryers.some((f) => f.name === d.fryer.name))
+    .map((d) => ({
+      about: 'fryer' as const,
+      dishId: d.id,
+      text: text`${d.fryer.name}, in which ${d.name} is cooked, is not on the kitchen page any more. Choose ${kitchen.fryers[0].name} for it, or put it back.`,
+    }));
+}
+
+/**
+ * Simulates the dishes of an evening and plans it.
+ * @throws Refusal without a dish or a pair of hands, or for an unknown food or ingredient
+ */
+export function eveningOf(pantry: Pantry, request: EveningRequest, tell?: TellEvening): Evening {
+  const { kitchen, guests } = request;
+  const toCook = request.dishes.map((d): ToCook => ({ ...d, pantry }));
+  const keyOf = ({ pantry: _, ...d }: ToCook): string => fingerprint(d);
+  const friedOf = (d: ToCook): FriedResult => FRIED.get(fingerprint([d.dish, d.fried]), () => evaluateFried(d));
+  const dishes = toCook.map((d, k) => {
+    tell?.(k, toCook.length, 'dishes');
+    return DISHES.get(keyOf(d), () => eveningDish(d, friedOf(d)));
+  });
+  const otherwise = (dishId: string, how: Otherwise): Cooked | null => {
+    const d = toCook.find(({ id }) => id === dishId)!;
+    const other = toCook.find(({ id }) => id === how.with) ?? null;
+    const fryer = kitchen.fryers.find((f) => f.name === how.fryer);
+    const key = fingerprint([keyOf(d), how.frozen ?? false, fryer ?? null, other && keyOf(other)]);
+    return OTHERWISE.get(key, () => ({ cooked: cookedOtherwise(d, friedOf(d), how, kitchen.fryers, other) })).cooked;
+  };
+  const plan = planEvening(
+    {
+      dishes,
+      guests,
+      cooks: request.cooks,
+      fryers: kitchen.fryers,
+      bowls: kitchen.bowls.length,
+      trays: kitchen.trays,
+      pace: paceOf(kitchen.paces),
+      options: request.options,
+      togetherMin: request.togetherMin,
+      roomC: request.roomC,
+      pins: request.pins,
+      tableInMin: request.tableInMin,
+      otherwise,
+    },
+    pantry,
+    (done, of) => tell?.(done, of, 'schedules'),
+  );
+  const order = orderOf(dishes, guests);
+  return {
+    plan: { ...plan, warnings: [...plan.warnings, ...missingFryers(request)] },
+    dishes,
+    order,
+    bowls: sharedBowls(
+      order.map((t) => t.dish),
+      guests,
+    ),
+    shopping: shoppingList(pantry, dishes, request.have),
+    measuring: measuringList(dishes),
+  };
+}

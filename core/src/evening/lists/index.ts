@@ -1,0 +1,3 @@
+export * from './measuring.js';
+export * from './sheet.js';
+export * from './shopping.js';
