@@ -80,3 +80,17 @@ export function clockOf(tableMs: number, zone: string): Clock {
     },
   };
 }
+
+/** A moment as the clock on the wall of a place shows it: "2026-11-26T19:00". */
+export function wallClock(iso: string, zone: string): string {
+  const d = new TZDate(Date.parse(iso), zone);
+  return `${d.getFullYear()}-${two(d.getMonth() + 1)}-${two(d.getDate())}T${two(d.getHours())}:${two(d.getMinutes())}`;
+}
+
+/** The moment at which the clock on the wall of a place shows this; null where that is no time. */
+export function momentAt(wall: string, zone: string): string | null {
+  const found = /^(\d{4})-(\d\d)-(\d\d)T(\d\d):(\d\d)$/.exec(wall);
+  if (!found) return null;
+  const [year, month, day, hour, minute] = found.slice(1).map(Number);
+  return new TZDate(year, month - 1, day, hour, minute, 0, 0, zone).toISOString().replace('.000', '');
+}

@@ -1,9 +1,10 @@
 import type { Pantry } from '../foods/index.js';
-import { counted, moment, text, type Text } from '../units/index.js';
+import { capitalised, counted, moment, text, type Text } from '../units/index.js';
 import { crispLost } from './schedule/standing.js';
 import type { Found } from './schedule/search.js';
 import { scheduled } from './scheduled.js';
-import type { Cannot, Change, EveningAsked, EveningDish } from './types.js';
+import type { Block } from './tasks/block.js';
+import type { Cannot, Change, EveningAsked, EveningDish, TaskKind } from './types.js';
 
 /** What cannot be done as it was asked, and the cheapest change that would do. */
 
@@ -38,7 +39,7 @@ function trialsOf(asked: EveningAsked): Trial[] {
         said: text`${f.name} for ${d.name}`,
         trouble: 1,
       });
-      if (d.cooked.load.batches > 1) {
+      if (d.cooked.load.batches > 1 && mine === d.fryer.name) {
         found.push({
           change: { what: 'fryer', dishId: d.id, fryer: 'both' },
           asked: withOption(asked, d, { fryer: 'both' }),
@@ -108,22 +109,47 @@ function cheapestInTime(asked: EveningAsked, pantry: Pantry): { trial: Trial; la
   return best ?? null;
 }
 
+/** What a block is called in a sentence: "the coat of Okra in cornmeal". */
+function calledIn(asked: EveningAsked, { parts, dishId }: Block): string {
+  const name = asked.dishes.find((d) => d.id === dishId)?.name;
+  return `${BLOCK_WORDS[parts[0].kind] ?? parts[0].kind}${name === undefined ? '' : ` of ${name}`}`;
+}
+const BLOCK_WORDS: Partial<Record<TaskKind, string>> = {
+  cut: 'the cutting',
+  prepare: 'the making ready',
+  mix: 'the mixing',
+  sauce: 'the sauce',
+  coat: 'the coating',
+  oil: 'the batch',
+  preheat: 'the batch',
+  load: 'the batch',
+  wash: 'the washing up',
+  finish: 'the finish',
+  warm: 'the warming',
+  serve: 'the serving',
+};
+
 /** Pins that nothing else can give way to. */
 function brokenPins(asked: EveningAsked, { compiled, schedule }: Found): Cannot[] {
+  const { blocks, pinned } = compiled;
   const told = new Set<number>();
-  return schedule.broken.flatMap(({ from, to, byMin }): Cannot[] => {
-    const isPinned = (at: number): boolean => at >= 0 && !Number.isNaN(compiled.pinned[at]);
-    const at = isPinned(from) ? from : to;
-    if (!isPinned(at) || told.has(at)) return [];
-    told.add(at);
-    const mine = asked.pins.find((p) => p.id.split('#')[0] === compiled.blocks[at].group)?.id ?? compiled.blocks[at].id;
-    const first = compiled.blocks[from].parts[0].text;
-    const why =
-      to < 0
-        ? text`“${first}” would end ${Math.round(byMin)} minutes after the table.`
-        : text`“${compiled.blocks[to].parts[0].text}” cannot begin before this is over: “${first}” It would have to be ${Math.max(1, Math.round(byMin))} min otherwise.`;
-    return [{ why, cheapest: text`Let it go where it fits.`, change: { what: 'unpin', id: mine } }];
-  });
+  const isPinned = (at: number): boolean => at >= 0 && !Number.isNaN(pinned[at]);
+  return [...schedule.broken]
+    .sort((a, b) => b.byMin - a.byMin)
+    .flatMap(({ from, to, byMin }): Cannot[] => {
+      const at = isPinned(from) ? from : to;
+      if (!isPinned(at) || told.has(at)) return [];
+      told.add(at);
+      const mine = asked.pins.find((p) => p.id.split('#')[0] === blocks[at].group)?.id ?? blocks[at].id;
+      const min = Math.max(1, Math.round(byMin));
+      const why =
+        to < 0
+          ? text`It would be over ${counted(min, 'minute')} after the table.`
+          : at === from
+            ? text`${capitalised(calledIn(asked, blocks[to]))} has to begin ${counted(min, 'minute')} before this would be over.`
+            : text`It would begin ${counted(min, 'minute')} before ${calledIn(asked, blocks[from])} is over.`;
+      return [{ why, cheapest: text`Let it go where it fits.`, change: { what: 'unpin', id: mine } }];
+    });
 }
 
 /**

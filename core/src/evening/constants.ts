@@ -181,6 +181,13 @@ export const OUT_OF_COLD = { mostMin: 120, hotMin: 60, hotC: 32 } as const;
  */
 export const COAT_WAITS_MIN = 60;
 /**
+ * Crispness that a coat loses with every minute that it waits wet beyond that.
+ * @unit 1/min
+ * @range 0.005–0.02
+ * @source our choice: half an hour too long makes a good crust a fair one
+ */
+export const WET_COSTS = 0.01;
+/**
  * A fryer that has stood open and empty for longer is preheated again.
  * @unit min
  * @range 5–15
@@ -245,6 +252,13 @@ export const TRIES = { work: 4000000, least: 150, most: 4000 } as const;
  * @source our choice
  */
 export const CLOSE_SETTINGS = { tempC: 15, minutes: 5 } as const;
+/**
+ * Share of one basket's ground that two dishes may cover together.
+ * @unit 1
+ * @range 0.5–0.7
+ * @source our choice: what a full batch of mixed pieces comes to when it is packed
+ */
+export const SHARED_COVERAGE = 0.6;
 /**
  * From-frozen cooks that are simulated: °C above the plan's own setting, and minutes as shares of its own.
  * @unit °C; 1

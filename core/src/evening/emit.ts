@@ -10,9 +10,7 @@ const TOUCHES = 1e-3;
 
 /** Id of the task that a part of a block is. */
 export const taskIdOf = (block: Block, k: number): string =>
-  block.parts.length === 1 || (k === 0 && block.stretches)
-    ? block.group
-    : `${block.id}#${partId(block.parts[k].kind, k)}`;
+  block.parts.length === 1 || (k === 0 && block.stretches) ? block.group : `${block.id}#${partId(block, k)}`;
 
 const waitId = (block: Block): string => `${block.group}~after`;
 

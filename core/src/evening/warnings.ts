@@ -45,7 +45,7 @@ export function warningsOf(asked: EveningAsked, { network, places, compiled, sch
       found.push({
         about: 'coat',
         dishId: d.id,
-        text: text`The coat of ${d.name} waits ${Math.round(wet)} minutes on its tray and goes wet: the fryer is not free sooner.`,
+        text: text`The coat of ${d.name} waits ${Math.round(wet)} minutes on its tray and goes wet. Coat it later, or let another pair of hands coat.`,
       });
     }
     const soft = table.filter((b) => b.dishId === d.id && isSoft(b.crispness, b.ifFresh));

@@ -191,7 +191,7 @@ export const THURSDAY: Omit<EveningBody, 'dishes' | 'serveAt'> & { dishes: ({ na
   ...EMPTY_EVENING,
   name: 'Thursday supper for six',
   timeZone: 'UTC',
-  cooks: [{ name: 'Ines' }],
+  cooks: [{ name: 'Ines' }, { name: 'Tobi' }],
   dishes: [
     { name: 'Oyster mushrooms for Wen’s sister' },
     { name: 'Okra in cornmeal', fryer: 'Loft' },

@@ -11,7 +11,7 @@ const Toaster = lazy(async () => ({ default: (await import('sonner')).Toaster })
 const deviceTheme = (): Theme => (window.matchMedia('(prefers-color-scheme: dark)').matches ? 'iron' : 'steam');
 
 const PLACES = [
-  { to: '/supper', label: 'Supper' },
+  { to: '/evening', label: 'Evening' },
   { to: '/kitchen', label: 'Kitchen' },
   { to: '/pantry', label: 'Pantry' },
 ] as const;

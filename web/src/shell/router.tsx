@@ -6,7 +6,9 @@ import { LostPage, RouteError } from './RouteError';
 const bench = () => import('../features/bench/BenchPage');
 const card = () => import('../features/card/CardPage');
 const reading = () => import('../features/reading/ReadingPage');
-const supper = () => import('../features/supper/SupperPage');
+const evenings = () => import('../features/evening/EveningsPage');
+const evening = () => import('../features/evening/EveningPage');
+const sheet = () => import('../features/evening/SheetPage');
 const kitchen = () => import('../features/kitchen/KitchenPage');
 const pantry = () => import('../features/pantry/PantryPage');
 
@@ -21,7 +23,9 @@ export const router = createBrowserRouter([
       { path: 'dish/:id', lazy: async () => ({ Component: (await bench()).BenchPage }) },
       { path: 'dish/:id/card', lazy: async () => ({ Component: (await card()).CardPage }) },
       { path: 'recipe', lazy: async () => ({ Component: (await reading()).ReadingPage }) },
-      { path: 'supper', lazy: async () => ({ Component: (await supper()).SupperPage }) },
+      { path: 'evening', lazy: async () => ({ Component: (await evenings()).EveningsPage }) },
+      { path: 'evening/:id', lazy: async () => ({ Component: (await evening()).EveningPage }) },
+      { path: 'evening/:id/sheet', lazy: async () => ({ Component: (await sheet()).SheetPage }) },
       { path: 'kitchen', lazy: async () => ({ Component: (await kitchen()).KitchenPage }) },
       { path: 'pantry', lazy: async () => ({ Component: (await pantry()).PantryPage }) },
       { path: '*', element: <LostPage /> },
@@ -31,5 +35,5 @@ export const router = createBrowserRouter([
 
 /** Fetches the other pages ahead, the bench first: every dish leads there. */
 export const fetchAhead = (): void => {
-  for (const page of [bench, card, reading, supper, kitchen, pantry]) page().catch(() => undefined);
+  for (const page of [bench, card, reading, evenings, evening, sheet, kitchen, pantry]) page().catch(() => undefined);
 };

@@ -3,6 +3,8 @@ import type {
   BinnedConversion,
   ConversionBody,
   ConversionDocument,
+  EveningBody,
+  EveningDocument,
   ImportReport,
   KeptAnswer,
   KitchenDocument,
@@ -11,17 +13,16 @@ import type {
   Problem,
   ScaleHand,
   SearchAnswer,
-  SupperDocument,
 } from '@yellowmist/contract';
 
-const SUPPER = { type: 'Supper', id: 'NEXT' } as const;
+const EVENINGS = { type: 'Evening', id: 'LIST' } as const;
 const LIST = { type: 'Conversion', id: 'LIST' } as const;
 
 /** The server's documents, through one query layer. A save goes on when the page is left at once. */
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
-  tagTypes: ['Conversion', 'Supper'],
+  tagTypes: ['Conversion', 'Evening'],
   endpoints: (build) => ({
     pantry: build.query<PantryDocument, void>({ query: () => 'pantry/kitchen' }),
     savePantry: build.mutation<PantryDocument, PantryDocument>({
@@ -31,9 +32,30 @@ export const api = createApi({
     saveKitchen: build.mutation<KitchenDocument, KitchenDocument>({
       query: (body) => ({ url: 'kitchen', method: 'PUT', body, keepalive: true }),
     }),
-    supper: build.query<SupperDocument, void>({ query: () => 'supper', providesTags: [SUPPER] }),
-    saveSupper: build.mutation<SupperDocument, SupperDocument>({
-      query: (body) => ({ url: 'supper', method: 'PUT', body, keepalive: true }),
+    evenings: build.query<EveningDocument[], void>({ query: () => 'evenings', providesTags: [EVENINGS] }),
+    evening: build.query<EveningBody & { version: number }, string>({
+      query: (id) => `evenings/${id}?as=document`,
+      transformResponse: ({ id: _i, format: _f, createdAt: _c, updatedAt: _u, ...body }: EveningDocument) => body,
+      providesTags: [EVENINGS],
+    }),
+    saveEvening: build.mutation<EveningDocument, { id: string; body: EveningBody & { version: number } }>({
+      query: ({ id, body }) => ({ url: `evenings/${id}`, method: 'PUT', body, keepalive: true }),
+    }),
+    createEvening: build.mutation<EveningDocument, EveningBody>({
+      query: (body) => ({ url: 'evenings', method: 'POST', body }),
+      invalidatesTags: [EVENINGS],
+    }),
+    copyEvening: build.mutation<EveningDocument, { id: string; serveAt: string | null }>({
+      query: ({ id, serveAt }) => ({ url: `evenings/${id}/copy`, method: 'POST', body: { serveAt } }),
+      invalidatesTags: [EVENINGS],
+    }),
+    removeEvening: build.mutation<void, string>({
+      query: (id) => ({ url: `evenings/${id}`, method: 'DELETE' }),
+      invalidatesTags: [EVENINGS],
+    }),
+    restoreEvening: build.mutation<EveningDocument, string>({
+      query: (id) => ({ url: `evenings/${id}/restore`, method: 'POST' }),
+      invalidatesTags: [EVENINGS],
     }),
     conversions: build.query<ListedConversion[], void>({ query: () => 'conversions', providesTags: [LIST] }),
     bin: build.query<BinnedConversion[], void>({ query: () => 'conversions/bin', providesTags: [LIST] }),
@@ -55,11 +77,11 @@ export const api = createApi({
     }),
     remove: build.mutation<void, string>({
       query: (id) => ({ url: `conversions/${id}`, method: 'DELETE' }),
-      invalidatesTags: [LIST, SUPPER],
+      invalidatesTags: [LIST, EVENINGS],
     }),
     restore: build.mutation<ConversionDocument, string>({
       query: (id) => ({ url: `conversions/${id}/restore`, method: 'POST' }),
-      invalidatesTags: [LIST, SUPPER],
+      invalidatesTags: [LIST, EVENINGS],
     }),
     keptAnswer: build.query<KeptAnswer, string>({ query: (id) => `conversions/${id}/answer` }),
     keepAnswer: build.mutation<void, { id: string; found: SearchAnswer }>({
@@ -83,7 +105,11 @@ export const api = createApi({
 export const {
   useKitchenQuery,
   usePantryQuery,
-  useSupperQuery,
+  useEveningsQuery,
+  useCreateEveningMutation,
+  useCopyEveningMutation,
+  useRemoveEveningMutation,
+  useRestoreEveningMutation,
   useBinQuery,
   useConversionQuery,
   useConversionsQuery,

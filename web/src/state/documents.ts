@@ -1,18 +1,18 @@
 import { useEffect, useSyncExternalStore } from 'react';
 import {
+  EMPTY_EVENING,
   EMPTY_KITCHEN,
   EMPTY_PANTRY,
-  EMPTY_SUPPER,
+  type EveningBody,
   type KitchenBody,
   type PantryBody,
-  type SupperBody,
 } from '@yellowmist/contract';
 import { api, problemText } from './api';
 import { Edits, type Edit, type Place } from './edits';
 import { store } from './store';
 
-type Name = 'kitchen' | 'pantry' | 'supper';
-const SAVES = { kitchen: 'saveKitchen', pantry: 'savePantry', supper: 'saveSupper' } as const;
+type Name = 'kitchen' | 'pantry';
+const SAVES = { kitchen: 'saveKitchen', pantry: 'savePantry' } as const;
 
 /** Where a document stands on the server; what is saved is known to all pages at once. */
 function placeOf<Body extends object>(name: Name): Place<Body> {
@@ -34,7 +34,30 @@ function placeOf<Body extends object>(name: Name): Place<Body> {
 
 const KITCHEN = new Edits<KitchenBody>(placeOf('kitchen'));
 const PANTRY = new Edits<PantryBody>(placeOf('pantry'));
-const SUPPER = new Edits<SupperBody>(placeOf('supper'));
+
+/** Where an evening stands on the server. */
+const eveningAt = (id: string): Place<EveningBody> => ({
+  read: () => store.dispatch(api.endpoints.evening.initiate(id, { forceRefetch: true, subscribe: false })).unwrap(),
+  save: async (body) => {
+    const saved = await store.dispatch(api.endpoints.saveEvening.initiate({ id, body })).unwrap();
+    const stored = { ...body, version: saved.version };
+    await store.dispatch(api.util.upsertQueryData('evening', id, stored));
+    store.dispatch(
+      api.util.updateQueryData('evenings', undefined, (all) => {
+        const at = all.findIndex((e) => e.id === id);
+        if (at >= 0) all[at] = saved;
+      }),
+    );
+    return stored;
+  },
+});
+
+const EVENINGS = new Map<string, Edits<EveningBody>>();
+const eveningEdits = (id: string): Edits<EveningBody> => {
+  const known = EVENINGS.get(id) ?? new Edits<EveningBody>(eveningAt(id));
+  EVENINGS.set(id, known);
+  return known;
+};
 
 /** How a document stands to be changed. */
 export interface Changing<Body> {
@@ -88,6 +111,8 @@ export const useKitchenEdits = (): Changing<KitchenBody> =>
 export const usePantryEdits = (): Changing<PantryBody> =>
   useEdited(PANTRY, api.endpoints.pantry.useQuery(), EMPTY_PANTRY);
 
-/** The next supper, to be changed. */
-export const useSupperEdits = (): Changing<SupperBody> =>
-  useEdited(SUPPER, api.endpoints.supper.useQuery(), EMPTY_SUPPER);
+/** An evening, to be changed. */
+export function useEveningEdits(id: string): Changing<EveningBody> & { error: unknown; isLoading: boolean } {
+  const query = api.endpoints.evening.useQuery(id);
+  return { ...useEdited(eveningEdits(id), query, EMPTY_EVENING), error: query.error, isLoading: query.isLoading };
+}

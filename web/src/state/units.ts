@@ -116,6 +116,7 @@ const SAID: Record<QuantityKind, (quantity: Quantity, system: UnitSystem) => str
   mass: ({ value }, system) => withUnit(value, 'mass', system),
   grams: ({ value, digits = 1 }) => `${Number(value.toFixed(digits))}\u00a0g`,
   volume: ({ value }) => `${Math.round(value)}\u00a0ml`,
+  moment: ({ value }) => `${Math.round(value)}\u00a0min after the table`,
 };
 
 /** A sentence of the core in the cook's units. */

@@ -6,9 +6,11 @@ import {
   simulationsFor,
   type Alternative,
   type Conversion,
+  type Evening,
   type Family,
   type FamilyFound,
   type KeptSearch,
+  type TellEvening,
 } from '@yellowmist/core';
 import type { CoreService } from './core.worker';
 import { makePool, type Seat } from './pool';
@@ -39,6 +41,9 @@ export function onCrash(tell: () => void): () => void {
   return () => listeners.delete(tell);
 }
 
+/** Evenings are planned by one worker, which remembers the dishes that it has simulated. */
+const evening = makePool(open, 1, crashed);
+
 const MOST_WORKERS = 4;
 /** A worker of its own for what is seen at once, so that a search never holds it up. */
 const quick = makePool(open, 1, crashed);
@@ -47,7 +52,7 @@ const answer = makePool(open, 1, crashed);
 /** The page and the quick worker rest while a search runs: it may take every core, and two at least. */
 const long = makePool(open, Math.min(MOST_WORKERS, Math.max(2, navigator.hardwareConcurrency || 2)), crashed);
 
-type Service = Omit<CoreService, 'search' | 'widen' | 'stopUpTo'>;
+type Service = Omit<CoreService, 'search' | 'widen' | 'stopUpTo' | 'planEvening'>;
 type QuestionOf<K extends keyof Service> = Parameters<Service[K]>[0];
 type AnswerOf<K extends keyof Service> = Awaited<ReturnType<Service[K]>>;
 
@@ -159,3 +164,10 @@ export async function convert(
   await Promise.all(families.map(search));
   return ranked();
 }
+
+/**
+ * An evening, planned in a worker of its own.
+ * @throws the signal's reason when it is aborted before its turn came
+ */
+export const planEvening = (question: Q.EveningQuestion, tell: TellEvening, signal: AbortSignal): Promise<Evening> =>
+  evening.run((core) => core.planEvening(question, proxy(tell)), signal);

@@ -2,6 +2,7 @@ import {
   changesWorth,
   evaluateAir,
   evaluateFried,
+  eveningOf,
   fingerprint,
   foodOf,
   firstGuess,
@@ -22,6 +23,7 @@ import {
   type Alternative,
   type Asked,
   type Conversion,
+  type Evening,
   type Family,
   type FamilyFound,
   type FriedResult,
@@ -33,6 +35,7 @@ import {
   type Reheating,
   type SchoolAnswer,
   type Substitute,
+  type TellEvening,
   type WaterAdvice,
   type WorthChange,
 } from '@yellowmist/core';
@@ -176,6 +179,10 @@ const service = {
 
   /** A fried recipe, as it is understood. */
   recipe: (question: Q.RecipeQuestion): Promise<Q.RecipeAnswer> => readForPage(pantryFor(question.own), question),
+
+  /** An evening, planned; tells how far it is. */
+  planEvening: (question: Q.EveningQuestion, tell: TellEvening): Evening =>
+    eveningOf(pantryFor(question.own), question, tell),
 
   stopUpTo(job: number): void {
     stoppedUpTo = Math.max(stoppedUpTo, job);

@@ -9,6 +9,7 @@ import type {
   CutUp,
   Dish,
   Entered,
+  EveningRequest,
   Food,
   FoodCut,
   FriedCook,
@@ -79,6 +80,9 @@ export interface LayoutQuestion extends InKitchen {
   plan: AirPlan;
   fryer: Fryer;
 }
+
+/** An evening to be planned. */
+export interface EveningQuestion extends EveningRequest, InKitchen {}
 
 /** One bowl in a cook's words. */
 export interface BowlQuestion extends InKitchen {

@@ -42,17 +42,22 @@ function demandsOf(block: Block, cooks: readonly Cook[]): Demand[] {
   return found;
 }
 
-/** The block that a pin means, and how far into it the pinned part begins. */
-export function pinnedIn(blocks: readonly Block[], id: string): { at: number; partMin: number } | null {
-  const [blockId, kind] = id.split('#');
-  const at = blocks.findIndex((b) => b.group === blockId || b.id === blockId);
-  if (at < 0) return null;
-  const part = kind === undefined ? undefined : blocks[at].parts.find((p, k) => partId(p.kind, k) === kind);
-  return { at, partMin: part?.atMin ?? blocks[at].parts[0].atMin };
+/** How a part is told among those of its block: by its kind, and the how manieth of it. Heating a fryer first changes none. */
+export const partId = ({ parts }: Block, k: number): string =>
+  `${parts[k].kind}${parts.slice(0, k + 1).filter((p) => p.kind === parts[k].kind).length}`;
+
+/** The block that a pin means. */
+export function pinnedIn(blocks: readonly Block[], id: string): number {
+  const [blockId] = id.split('#');
+  return blocks.findIndex((b) => b.group === blockId || b.id === blockId);
 }
 
-/** How a part is told among those of its block. */
-export const partId = (kind: string, k: number): string => `${kind}${k}`;
+/** Minutes of a block at which its pinned part begins. */
+function pinnedPartMin(block: Block, id: string): number {
+  const [, part] = id.split('#');
+  const k = part === undefined ? 0 : block.parts.findIndex((_, i) => partId(block, i) === part);
+  return block.parts[Math.max(0, k)].atMin;
+}
 
 /** Blocks and what is known of them whatever the fryers' order. */
 export interface Prepared {
@@ -63,7 +68,8 @@ export interface Prepared {
   demands: Demand[][];
   /** Demands of a block that is heated first. */
   heated: (Demand[] | null)[];
-  pinned: readonly number[];
+  /** Pins by the number of their block. */
+  pinOf: ReadonlyMap<number, Pin>;
   cooks: number;
   /** Numbers of the blocks of each fryer. */
   jobs: readonly { fryer: string; ids: readonly number[] }[];
@@ -84,11 +90,7 @@ export function prepareBlocks(blocks: readonly Block[], cooks: readonly Cook[], 
       before[to].push({ from, leastMin });
     }),
   );
-  const pinned = blocks.map(() => NaN);
-  for (const pin of pins) {
-    const found = pinnedIn(blocks, pin.id);
-    if (found) pinned[found.at] = -pin.beforeMin - found.partMin;
-  }
+  const pinOf = new Map(pins.map((pin) => [pinnedIn(blocks, pin.id), pin]));
   const fryers = [...new Set(blocks.flatMap((b) => b.fryer ?? []))];
   return {
     blocks,
@@ -97,7 +99,7 @@ export function prepareBlocks(blocks: readonly Block[], cooks: readonly Cook[], 
     before,
     demands: blocks.map((b) => demandsOf(b, cooks)),
     heated: blocks.map((b) => b.heated && demandsOf(b.heated, cooks)),
-    pinned,
+    pinOf,
     cooks: cooks.length,
     jobs: fryers.map((fryer) => ({ fryer, ids: blocks.flatMap((b, k) => (b.fryer === fryer ? [k] : [])) })),
     chain: chainLengths(blocks, before),
@@ -146,7 +148,10 @@ export function compile(
     demands: demands.map((d, k) => (heated.has(k) ? (hot[k] ?? d) : d)),
     next,
     before,
-    pinned: prepared.pinned,
+    pinned: chosen.map((block, k) => {
+      const pin = prepared.pinOf.get(k);
+      return pin ? -pin.beforeMin - pinnedPartMin(block, pin.id) : NaN;
+    }),
     cooks: prepared.cooks,
   };
 }

@@ -1,4 +1,4 @@
-import { COAT_WAITS_MIN, CRISP_AGAIN_WORTH, OUT_OF_COLD } from '../constants.js';
+import { COAT_WAITS_MIN, CRISP_AGAIN_WORTH, OUT_OF_COLD, WET_COSTS } from '../constants.js';
 import type { AtTable, EveningAsked } from '../types.js';
 import type { Network } from '../tasks/network.js';
 import type { Compiled } from './compile.js';
@@ -119,10 +119,12 @@ export function worthOf(
   const { begins, broken } = schedule;
   const first = begins.reduce((least, b) => Math.min(least, b), 0);
   const most = mostOutMin(asked.roomC);
-  let [cold, wet, standing] = [0, 0, 0];
+  let [cold, wet, soaked, standing] = [0, 0, 0, 0];
   rawWaits(places, compiled, schedule).forEach(({ outMin, wetMin }, k) => {
     if (batches[k].raw) cold += Math.max(0, outMin - most);
-    wet += Math.max(0, wetMin - COAT_WAITS_MIN);
+    const over = Math.max(0, wetMin - COAT_WAITS_MIN);
+    wet += over;
+    soaked += (WET_COSTS * over) / batches[k].of;
     standing += wetMin + table[k].eatenMin - table[k].readyMin;
   });
   const { softPieces, lost } = crispLost(table);
@@ -132,7 +134,7 @@ export function worthOf(
     cold,
     late: asked.tableInMin === null ? 0 : Math.max(0, -first - asked.tableInMin),
     soft: softPieces,
-    lost: lost + crispedAgain * CRISP_AGAIN_WORTH,
+    lost: lost + soaked + crispedAgain * CRISP_AGAIN_WORTH,
     apart: Math.max(0, ...table.map((b) => -b.eatenMin - asked.togetherMin)),
     wet,
     span: -first,

@@ -5,6 +5,7 @@ import { STAYS_HOT_MIN, STRETCH_MIN, TRIES } from '../constants.js';
 import { stretched, type Block } from '../tasks/block.js';
 import { secondRoundOf } from '../tasks/cooking.js';
 import { dishNetwork, joinDishes, type Network } from '../tasks/network.js';
+import { shareBasket } from '../tasks/shared.js';
 import type { AtTable, Cooked, EveningAsked, EveningDish } from '../types.js';
 import { compile, pinnedIn, prepareBlocks, type Compiled, type Prepared } from './compile.js';
 import { decode, type Rule, type Schedule } from './decode.js';
@@ -42,6 +43,12 @@ const RULES: readonly Rule[] = [
   { byLimit: 0, byLength: 0, byChain: 1 },
 ];
 
+/** Two dishes in one basket. */
+export interface SharedBasket {
+  host: EveningDish;
+  guest: EveningDish;
+}
+
 /** Told now and then how far a search is: tries done, of how many. */
 export type TellTries = (done: number, of: number) => void;
 
@@ -69,6 +76,7 @@ class Search {
     private readonly asked: EveningAsked,
     private readonly pantry: Pantry,
     private readonly cookedBy: ReadonlyMap<string, Cooked[]>,
+    private readonly shared: readonly SharedBasket[],
   ) {
     const byId = new Map(asked.dishes.map((d) => [d.id, d]));
     this.ordered = orderOf(asked.dishes, asked.guests).map((t) => byId.get(t.dish.id)!);
@@ -88,19 +96,21 @@ class Search {
       const way = { cooked: this.cookedBy.get(d.id)!, again: genes.again[k], inRounds: genes.inRounds[k] };
       return dishNetwork(d, way, asked, this.pantry);
     });
-    const joined = joinDishes(
-      parts.flatMap((p) => p.blocks),
-      asked,
-      this.ordered,
-    );
+    const within = new Map<string, string>();
+    let made = parts.flatMap((p) => p.blocks);
+    for (const { host, guest } of this.shared) {
+      made = shareBasket(made, host, guest);
+      within.set(`${guest.id}:batch:1`, `${host.id}:batch:1`);
+    }
+    const joined = joinDishes(made, asked, this.ordered);
     const pinned = new Set(
       asked.pins.flatMap((pin) => {
         const found = pinnedIn(joined.blocks, pin.id);
-        return found ? [joined.blocks[found.at].id] : [];
+        return found >= 0 ? [joined.blocks[found].id] : [];
       }),
     );
     const blocks = joined.blocks.flatMap((b) => (b.stretches && !pinned.has(b.id) ? stretched(b, STRETCH_MIN) : [b]));
-    return { blocks, batches: parts.flatMap((p) => p.batches), order: joined.order };
+    return { blocks, batches: parts.flatMap((p) => p.batches), order: joined.order, within };
   }
 
   private ready(genes: Pick<Genes, 'again' | 'inRounds'>): Ready {
@@ -247,15 +257,16 @@ function mustFollow({ blocks, order }: Network): [number, number][] {
  * The best schedule that a seeded search finds: serial schedules by several rules, then one change after another, kept
  * where it is no worse. The same evening gives the same schedule.
  * @param cookedBy each dish's fryer or fryers
+ * @param shared dishes that lie in one basket
  * @param effort share of the usual number of tries, 0–1
  */
 export function searchSchedule(
   asked: EveningAsked,
   pantry: Pantry,
   cookedBy: ReadonlyMap<string, Cooked[]>,
-  { tell, effort = 1 }: { tell?: TellTries; effort?: number } = {},
+  { tell, effort = 1, shared = [] }: { tell?: TellTries; effort?: number; shared?: readonly SharedBasket[] } = {},
 ): { found: Found; tried: number } {
-  const search = new Search(asked, pantry, cookedBy);
+  const search = new Search(asked, pantry, cookedBy, shared);
   const random = seeded(asked.seed ?? 1);
   const asSoonAs = asked.tableInMin === null;
   let best: { genes: Genes; found: Found } | null = null;

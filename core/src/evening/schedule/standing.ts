@@ -23,13 +23,14 @@ export interface BatchPlace {
 
 /** The places of all batches of a network. */
 export function placesOf(
-  { batches }: Network,
+  { batches, within }: Network,
   blocks: readonly Block[],
   number: ReadonlyMap<string, number>,
 ): BatchPlace[] {
   return batches.map(({ dish, number: k, cooked }) => {
     const at = (id: string): number => number.get(id) ?? -1;
-    const batch = at(`${dish.id}:batch:${k}`);
+    const own = `${dish.id}:batch:${k}`;
+    const batch = at(within.get(own) ?? own);
     const round = at(`${dish.id}:round:${k}`);
     const coats = `${dish.id}:coat:`;
     const takesOut = (b: Block): boolean =>

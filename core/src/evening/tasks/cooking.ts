@@ -2,7 +2,7 @@ import { PLAIN_OILING, touchUpMin, type AirPlan, type Fryer } from '../../dish/i
 import { ingredient, type Pantry } from '../../foods/index.js';
 import { surfaceOilGm2 } from '../../oil/index.js';
 import { safeMinimum } from '../../safety/index.js';
-import { celsius, counted, joined, lowered, setTo, spoken, text, type Text } from '../../units/index.js';
+import { capitalised, celsius, counted, joined, lowered, setTo, spoken, text, type Text } from '../../units/index.js';
 import { LOOK_S } from '../constants.js';
 import type { Pace } from '../pace.js';
 import { byHand, cookMinutes, forPieces, type Batch, type Block, type Link, type Part } from './block.js';
@@ -54,7 +54,9 @@ class Along {
 const lookMin = (seconds: number): number => Math.min(LOOK_S.most, Math.max(LOOK_S.least, seconds)) / 60;
 
 /** What hands do while a batch cooks, at minutes of its cook: turns, swaps, looks, touch-ups. */
-function looksOf({ settings, oiling = PLAIN_OILING }: AirPlan, pieces: number, racks: number, pace: Pace) {
+function looksOf({ plan, load, fryer: { name: fryer } }: Batch['cooked'], pieces: number, pace: Pace) {
+  const { settings, oiling = PLAIN_OILING } = plan;
+  const racks = load.racksUsed;
   const { minutes, turnAtMin, swapEveryMin, looks, basketTurned } = settings;
   const found: { atMin: number; min: number; said: Text; reason: Text }[] = [];
   const touched = oiling.touchUpGm2 > 0;
@@ -63,14 +65,14 @@ function looksOf({ settings, oiling = PLAIN_OILING }: AirPlan, pieces: number, r
     found.push({
       atMin: turnAtMin,
       min: lookMin(pieces * pace.turnPieceS + (touched ? LOOK_S.least : 0)),
-      said: text`Turn them with something thin and flat${basketTurned ? ', and the basket round' : ''}.${oil}`,
+      said: text`In ${fryer}: turn them with something thin and flat${basketTurned ? ', and the basket round' : ''}.${oil}`,
       reason: text`The underside gets less air; tongs would tear a coat that is not yet firm.`,
     });
   } else if (touched || basketTurned) {
     found.push({
       atMin: touchUpMin(settings),
       min: lookMin(LOOK_S.least),
-      said: text`Look${basketTurned ? ', and turn the basket round' : ''}.${oil}`,
+      said: text`In ${fryer}: look${basketTurned ? ', and turn the basket round' : ''}.${oil}`,
       reason: text`What stays white at half time stays white.`,
     });
   }
@@ -79,7 +81,7 @@ function looksOf({ settings, oiling = PLAIN_OILING }: AirPlan, pieces: number, r
       found.push({
         atMin,
         min: lookMin(LOOK_S.least),
-        said: text`Swap the upper and the lower rack.`,
+        said: text`In ${fryer}: swap the upper and the lower rack.`,
         reason: text`The upper one browns first.`,
       });
     }
@@ -88,7 +90,7 @@ function looksOf({ settings, oiling = PLAIN_OILING }: AirPlan, pieces: number, r
     found.push({
       atMin: (minutes * k) / (looks + 1),
       min: lookMin(LOOK_S.least),
-      said: text`Open, look, and shut.`,
+      said: text`${fryer}: open, look, and shut.`,
       reason: text`This plan was simulated with a look here.`,
     });
   }
@@ -152,14 +154,14 @@ function batchFrom(
   after: readonly Link[],
   { preheat, round }: { preheat: boolean; round: SecondRound | null },
 ): Block {
-  const { dish: d, number, of, pieces, cooked } = batch;
+  const { dish: d, number, pieces, cooked } = batch;
   const { plan, fryer, load } = cooked;
   const { settings } = plan;
   const oil = surfaceOilGm2(plan) > 0 && plan.oilGm2 > 0 && !plan.making?.frozen;
   const oilMin = oil ? forPieces(pieces, pace.oilPieceS, 0.5) : 0;
   const preheatMin = preheat ? pace.preheatMin : 0;
   const before = Math.max(oilMin, preheatMin);
-  const which = of > 1 ? `batch ${number} of ${of}` : 'all of it';
+  const which = whichOf(batch);
   const along = new Along(before - oilMin);
   if (oil) {
     const name = spoken(ingredient(pantry, (plan.oiling ?? PLAIN_OILING).oilId).name);
@@ -185,7 +187,7 @@ function batchFrom(
     text`${fryer.name} at ${setting(settings.tempC, fryer)}, ${minutesTold(settings.minutes)}: ${d.name}, ${which}.`,
     text`What the simulation came to in ${fryer.name} for this coat and this size.`,
   );
-  const looks = looksOf(plan, pieces, load.racksUsed, pace).map((look): Part => ({
+  const looks = looksOf(cooked, pieces, pace).map((look): Part => ({
     ...byHand('look', look.min, look.said, look.reason, begins + look.atMin),
     inFryer: true,
   }));
@@ -234,11 +236,15 @@ function batchFrom(
   };
 }
 
-function takeOut(along: Along, { cooked, pieces }: Batch, pace: Pace, last: boolean): void {
+const whichOf = ({ number, of }: Pick<Batch, 'number' | 'of'>): string =>
+  of > 1 ? `batch ${number} of ${of}` : 'all of it';
+
+function takeOut(along: Along, batch: Batch, pace: Pace, last: boolean): void {
+  const { cooked, pieces } = batch;
   along.hand(
     'unload',
     forPieces(pieces, pace.unloadPieceS, 0.3),
-    text`Out ${restWords(cooked.plan)}.${salted(cooked, last)}`,
+    text`${capitalised(whichOf(batch))} out of ${cooked.fryer.name}, ${restWords(cooked.plan)}.${salted(cooked, last)}`,
     text`On a plate the underside softens in its own steam.`,
     true,
   );

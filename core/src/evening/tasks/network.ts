@@ -23,6 +23,8 @@ export interface Network {
   blocks: Block[];
   batches: Batch[];
   order: Before[];
+  /** Batches that lie in another dish's basket: their id, and that of the batch which they lie in. */
+  within: ReadonlyMap<string, string>;
 }
 
 const links = (blocks: readonly Block[], leastMin = 0): Link[] => blocks.map(({ id }) => ({ id, leastMin }));

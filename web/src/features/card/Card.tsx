@@ -10,7 +10,7 @@ import {
 } from '@yellowmist/core';
 import { BowlPicture } from '../../draw/BowlPicture';
 import { useUnits } from '../../state/useUnits';
-import { EDGE_MM, fittingPt, PAPERS, type Paper } from './paper';
+import { EDGE_MM, fittingPt, PAPERS, type Paper } from '../../ui/paper';
 
 /** CSS: an inch is 96 px of it. */
 const PX_PER_INCH = 96;

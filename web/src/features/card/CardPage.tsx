@@ -12,7 +12,7 @@ import { Choice } from '../../ui/Choice';
 import { useEvaluation } from '../dish/useEvaluation';
 import { Card } from './Card';
 import { Notes } from './Notes';
-import { PAPER_NAMES, type Paper } from './paper';
+import { PAPER_NAMES, type Paper } from '../../ui/paper';
 
 const FORMS: readonly { form: RecipeForm; label: string; says: string }[] = [
   { form: 'json-ld', label: 'JSON-LD', says: 'for other programs that read recipes' },

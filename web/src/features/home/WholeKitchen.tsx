@@ -11,7 +11,7 @@ const KINDS = {
   tray: 'Tray',
   ingredient: 'Ingredient',
   weight: 'Usual weight',
-  supper: 'Supper',
+  evening: 'Evening',
 } as const;
 
 const ANSWERS: { value: ImportAnswer; label: string }[] = [
@@ -63,7 +63,7 @@ export function WholeKitchen() {
             event.target.value = '';
           }}
         />
-        <span className="text-sm">Dishes, fryers, pantry and supper. Nothing here is overwritten unasked.</span>
+        <span className="text-sm">Dishes, fryers, pantry and evenings. Nothing here is overwritten unasked.</span>
       </p>
       {error && (
         <p role="alert" className="mt-2 border-l-4 border-error pl-2 font-semibold">

@@ -3,6 +3,7 @@ import { AddNamed } from '../../ui/AddNamed';
 import { useKitchenEdits } from '../../state/documents';
 import { SaveNote } from '../../ui/SaveNote';
 import { FryerCard } from './FryerCard';
+import { Paces } from './Paces';
 import { Sprayers } from './Sprayers';
 import { Vessels } from './Vessels';
 
@@ -48,6 +49,7 @@ export function KitchenPage() {
         ))}
       </ul>
       <Vessels kitchen={kitchen} onChange={(part) => void change((k) => ({ ...k, ...part }))} />
+      <Paces paces={kitchen.paces ?? {}} onChange={(paces) => void change((k) => ({ ...k, paces }))} />
       <Sprayers sprayers={kitchen.sprayers} onChange={(sprayers) => void change((k) => ({ ...k, sprayers }))} />
     </div>
   );

@@ -1,0 +1,60 @@
+import { sheetTasks, type Cook, type Task } from '@yellowmist/core';
+import type { Clock } from '@yellowmist/contract';
+import { DishMark } from '../../draw/DishPatterns';
+import { useUnits } from '../../state/useUnits';
+
+interface Props {
+  tasks: readonly Task[];
+  cooks: readonly Cook[];
+  dishIds: readonly string[];
+  nameOf: (dishId: string | null) => string;
+  clock: Clock;
+  selected: string | null;
+  onSelect: (id: string) => void;
+}
+
+/** One list by time: what is done when, day by day. */
+export function ByTime({ tasks, cooks, dishIds, nameOf, clock, selected, onSelect }: Props) {
+  const { tell } = useUnits();
+  const shown = sheetTasks(tasks);
+  const days = [...new Set(shown.map((t) => clock.date(t.fromMin)))];
+  return (
+    <div>
+      {days.map((day) => {
+        const mine = shown.filter((t) => clock.date(t.fromMin) === day);
+        return (
+          <section key={day} aria-label={clock.day(mine[0].fromMin)}>
+            {days.length > 1 && <h3 className="mt-2 text-base">{clock.day(mine[0].fromMin)}</h3>}
+            <ol>
+              {mine.map((task) => (
+                <li key={task.id} className="border-b border-base-300">
+                  <button
+                    type="button"
+                    className="flex min-h-11 w-full items-baseline gap-2 py-1 text-left"
+                    aria-expanded={selected === task.id}
+                    onClick={() => onSelect(task.id)}
+                  >
+                    <span className="w-12 shrink-0 font-semibold tabular-nums">{clock.time(task.fromMin)}</span>
+                    <DishMark dishIds={dishIds} id={task.dishId} />
+                    <span className="min-w-0 leading-snug">
+                      <span className="sr-only">{nameOf(task.dishId)}: </span>
+                      {tell(task.text)}
+                      {cooks.length > 1 && task.cook !== null && (
+                        <span className="text-xs"> ({cooks[task.cook]?.name})</span>
+                      )}
+                      {selected === task.id && (
+                        <span className="block text-sm">
+                          <b>Why:</b> {tell(task.reason)}
+                        </span>
+                      )}
+                    </span>
+                  </button>
+                </li>
+              ))}
+            </ol>
+          </section>
+        );
+      })}
+    </div>
+  );
+}

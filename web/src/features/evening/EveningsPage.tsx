@@ -1,0 +1,110 @@
+import { Link, useNavigate } from 'react-router';
+import { EMPTY_EVENING, momentAt, wallClock, type EveningBody, type EveningDocument } from '@yellowmist/contract';
+import {
+  problemText,
+  useCopyEveningMutation,
+  useCreateEveningMutation,
+  useEveningsQuery,
+  useRemoveEveningMutation,
+  useRestoreEveningMutation,
+} from '../../state/api';
+import { tell } from '../../state/toast';
+import { dayWords } from './when';
+
+/** Seven in the evening, today or, when that is near or gone, tomorrow. */
+export function nextSupper(nowMs: number, zone: string): string {
+  const today = wallClock(new Date(nowMs).toISOString(), zone).slice(0, 10);
+  const atSeven = momentAt(`${today}T19:00`, zone)!;
+  const soonest = nowMs + 2 * 3_600_000;
+  if (Date.parse(atSeven) > soonest) return atSeven;
+  const tomorrow = wallClock(new Date(nowMs + 24 * 3_600_000).toISOString(), zone).slice(0, 10);
+  return momentAt(`${tomorrow}T19:00`, zone)!;
+}
+
+/** An evening of this place, with nothing in it yet. */
+export function newEvening(nowMs: number): EveningBody {
+  const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC';
+  return { ...EMPTY_EVENING, timeZone, serveAt: nextSupper(nowMs, timeZone) };
+}
+
+/** All evenings: what is planned, and what was cooked and may be cooked again. */
+export function EveningsPage() {
+  const { data: evenings, error } = useEveningsQuery();
+  const [create, { isLoading }] = useCreateEveningMutation();
+  const go = useNavigate();
+  const begin = async (): Promise<void> => {
+    const { id } = await create(newEvening(Date.now())).unwrap();
+    await go(`/evening/${id}`);
+  };
+  const groups = (['planned', 'done'] as const).map((state) => ({
+    state,
+    list: (evenings ?? []).filter((e) => e.state === state),
+  }));
+  return (
+    <div className="mx-auto w-full max-w-3xl p-4">
+      <div className="flex flex-wrap items-end gap-4">
+        <h1 className="grow text-3xl">Evenings</h1>
+        <button type="button" className="btn btn-primary h-11" disabled={isLoading} onClick={() => void begin()}>
+          Plan an evening
+        </button>
+      </div>
+      <p className="mt-1 text-sm">
+        Several dishes on one table: what is done when, by whose hands, in which fryer, worked back from the moment you
+        eat.
+      </p>
+      {error && <p role="alert">{problemText(error)}</p>}
+      {evenings?.length === 0 && <p className="mt-6">No evening yet. Plan one, and choose its dishes.</p>}
+      {groups.map(
+        ({ state, list }) =>
+          list.length > 0 && (
+            <section key={state} aria-label={state === 'planned' ? 'Planned' : 'Cooked'} className="mt-5">
+              <h2 className="text-lg">{state === 'planned' ? 'Planned' : 'Cooked'}</h2>
+              <ul>
+                {list.map((e) => (
+                  <Row key={e.id} evening={e} />
+                ))}
+              </ul>
+            </section>
+          ),
+      )}
+    </div>
+  );
+}
+
+function Row({ evening }: { evening: EveningDocument }) {
+  const [copy] = useCopyEveningMutation();
+  const [remove] = useRemoveEveningMutation();
+  const [restore] = useRestoreEveningMutation();
+  const go = useNavigate();
+  const { id, name, dishes, guests, serveAt, timeZone } = evening;
+  const again = async (): Promise<void> => {
+    const made = await copy({ id, serveAt: nextSupper(Date.now(), timeZone) }).unwrap();
+    await go(`/evening/${made.id}`);
+  };
+  const putAside = async (): Promise<void> => {
+    await remove(id).unwrap();
+    void tell(`“${name}” is put aside.`, { action: { label: 'Bring back', onClick: () => void restore(id) } });
+  };
+  return (
+    <li className="flex flex-wrap items-center gap-x-3 border-b border-base-300 py-2">
+      <Link to={`/evening/${id}`} className="min-w-0 grow basis-60 hover:underline">
+        <b className="block font-display text-lg leading-tight break-words">{name}</b>
+        <span className="text-sm">
+          {dayWords(serveAt, timeZone)}; {dishes.length === 1 ? 'one dish' : `${dishes.length} dishes`}
+          {guests.length > 0 && `, with ${guests.map((g) => g.name).join(', ')}`}
+        </span>
+      </Link>
+      <button type="button" className="btn btn-ghost h-11" onClick={() => void again()}>
+        On another day
+      </button>
+      <button
+        type="button"
+        className="btn btn-ghost h-11"
+        aria-label={`Put ${name} aside`}
+        onClick={() => void putAside()}
+      >
+        Put aside
+      </button>
+    </li>
+  );
+}

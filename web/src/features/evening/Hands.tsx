@@ -1,0 +1,84 @@
+import { Trash2 } from 'lucide-react';
+import { type FormEvent } from 'react';
+import { RANGES } from '@yellowmist/contract';
+import type { Cook, TaskKind } from '@yellowmist/core';
+import { Check } from '../../ui/Check';
+import { NameError, NameField, useNewName } from '../../ui/NewName';
+
+/** What a pair of hands may leave to others, in groups that a cook thinks in. */
+const DUTIES: { label: string; kinds: TaskKind[] }[] = [
+  { label: 'the knife', kinds: ['cut', 'prepare'] },
+  { label: 'bowls and coating', kinds: ['mix', 'coat', 'sauce'] },
+  { label: 'the hot fryer', kinds: ['load', 'look', 'unload', 'check', 'oil', 'second'] },
+  { label: 'washing up', kinds: ['wash'] },
+];
+
+/** Who cooks, and what each leaves to others. */
+export function Hands({ cooks, onChange }: { cooks: readonly Cook[]; onChange: (cooks: Cook[]) => void }) {
+  const entry = useNewName(
+    cooks.map((c) => c.name),
+    RANGES.cooks.max,
+  );
+  const add = (event: FormEvent): void => {
+    event.preventDefault();
+    const name = entry.take();
+    if (name !== null) onChange([...cooks, { name }]);
+  };
+  const leave = (cook: Cook, kinds: TaskKind[], on: boolean): void => {
+    const leaves = [...(cook.leaves ?? []).filter((k) => !kinds.includes(k)), ...(on ? kinds : [])];
+    onChange(cooks.map((c) => (c === cook ? { name: c.name, ...(leaves.length > 0 && { leaves }) } : c)));
+  };
+  return (
+    <section aria-label="Pairs of hands">
+      <h2 className="text-lg">Hands</h2>
+      <ul>
+        {cooks.map((cook) => (
+          <li key={cook.name} className="border-b border-base-300">
+            <details>
+              <summary className="flex min-h-11 cursor-pointer items-center gap-2">
+                <span className="min-w-0 grow truncate font-semibold">{cook.name}</span>
+                <span className="text-xs">
+                  {cook.leaves
+                    ? `leaves ${DUTIES.filter((d) => d.kinds.every((k) => cook.leaves!.includes(k)))
+                        .map((d) => d.label)
+                        .join(', ')}`
+                    : 'does all'}
+                </span>
+                {cooks.length > 1 && (
+                  <button
+                    type="button"
+                    className="btn btn-ghost btn-square size-9"
+                    aria-label={`Without ${cook.name}`}
+                    onClick={() => onChange(cooks.filter((c) => c !== cook))}
+                  >
+                    <Trash2 aria-hidden className="size-4" />
+                  </button>
+                )}
+              </summary>
+              <fieldset className="pb-2">
+                <legend className="text-xs font-semibold">{cook.name} leaves to others</legend>
+                <div className="grid grid-cols-2 gap-x-2">
+                  {DUTIES.map(({ label, kinds }) => (
+                    <Check
+                      key={label}
+                      label={label}
+                      checked={kinds.every((k) => cook.leaves?.includes(k))}
+                      onChange={(on) => leave(cook, kinds, on)}
+                    />
+                  ))}
+                </div>
+              </fieldset>
+            </details>
+          </li>
+        ))}
+      </ul>
+      <form noValidate aria-label="One pair of hands more" onSubmit={add} className="mt-1 flex items-end gap-1">
+        <NameField className="grow" label="One pair of hands more" entry={entry} />
+        <button type="submit" className="btn btn-sm btn-outline h-9">
+          Add
+        </button>
+      </form>
+      <NameError entry={entry} />
+    </section>
+  );
+}

@@ -1,0 +1,34 @@
+import { RANGES, type EveningBody } from '@yellowmist/contract';
+import type { Change } from '@yellowmist/core';
+
+const MS_PER_MIN = 60_000;
+
+/** The evening with a change that the plan proposed. */
+export function taken(body: EveningBody, change: Change): EveningBody {
+  switch (change.what) {
+    case 'later': {
+      if (body.serveAt === null) return body;
+      const later = new Date(Date.parse(body.serveAt) + change.byMin * MS_PER_MIN).toISOString();
+      return { ...body, serveAt: later.replace('.000', '') };
+    }
+    case 'fryer':
+      return { ...body, dishes: body.dishes.map((d) => (d.id === change.dishId ? { ...d, fryer: change.fryer } : d)) };
+    case 'ahead':
+      return { ...body, dishes: body.dishes.map((d) => (d.id === change.dishId ? { ...d, ahead: change.ahead } : d)) };
+    case 'cooks':
+      return { ...body, cooks: withHands(body.cooks, change.cooks) };
+    case 'unpin':
+      return { ...body, pins: body.pins.filter((p) => p.id !== change.id) };
+    case 'leave-out':
+      return { ...body, dishes: body.dishes.filter((d) => d.id !== change.dishId) };
+  }
+}
+
+function withHands(cooks: EveningBody['cooks'], wanted: number): EveningBody['cooks'] {
+  const all = [...cooks];
+  for (let k = 2; all.length < Math.min(wanted, RANGES.cooks.max); k++) {
+    const name = `Hands ${k}`;
+    if (!all.some((c) => c.name === name)) all.push({ name });
+  }
+  return all;
+}

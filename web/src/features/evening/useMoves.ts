@@ -1,0 +1,51 @@
+import { useEffect, useRef, useState } from 'react';
+import { RANGES, type EveningBody } from '@yellowmist/contract';
+import { onTheClock, type Task } from '@yellowmist/core';
+import { useUnits } from '../../state/useUnits';
+import type { Arranging } from './useHistory';
+import type { Planned } from './usePlan';
+
+/** The evening with a task that begins at a time, or is free again. */
+const pinnedAt = (body: EveningBody, id: string, fromMin: number | null): EveningBody => {
+  const pins = body.pins.filter((p) => p.id !== id && p.id.split('#')[0] !== id.split('#')[0]);
+  if (fromMin === null) return { ...body, pins };
+  const beforeMin = Math.min(RANGES.beforeMin.max, Math.max(RANGES.beforeMin.min, -fromMin));
+  return { ...body, pins: [...pins, { id, beforeMin }] };
+};
+
+/** Tasks that a hand moves: pinned where they are put; what cannot be is taken back, with the reason. */
+export function useMoves(planned: Planned, { edit, withdraw }: Pick<Arranging, 'edit' | 'withdraw'>) {
+  const { tell } = useUnits();
+  const [refused, setRefused] = useState('');
+  /** The last move, until its plan has come. */
+  const last = useRef<{ id: string; of: Planned } | null>(null);
+  useEffect(() => {
+    const moved = last.current;
+    if (!moved || moved.of === planned) return;
+    last.current = null;
+    const against = planned.evening.plan.cannot.find(
+      (c) => c.change?.what === 'unpin' && sameWork(c.change.id, moved.id),
+    );
+    if (!against) return;
+    setRefused(`It cannot stand there: ${tell(onTheClock(against.why, planned.asked.time))} It is back where it was.`);
+    withdraw();
+    // Only a new plan answers a move.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [planned]);
+  const put = (task: Task, fromMin: number | null): void => {
+    setRefused('');
+    if (fromMin !== null && fromMin + task.toMin - task.fromMin > 0) {
+      setRefused(`It cannot stand there: the table is at ${planned.clock.time(0)}. It is back where it was.`);
+      return;
+    }
+    last.current = { id: task.id, of: planned };
+    edit((b) => pinnedAt(b, task.id.replace(/\/\d+$/, ''), fromMin));
+  };
+  return {
+    refused,
+    move: (task: Task, fromMin: number): void => put(task, fromMin),
+    pin: (task: Task, pinned: boolean): void => put(task, pinned ? task.fromMin : null),
+  };
+}
+
+const sameWork = (a: string, b: string): boolean => a.split('#')[0] === b.split('#')[0].replace(/\/\d+$/, '');
