@@ -4,9 +4,9 @@ import {
   COMMON_FRYERS,
   conversionBodySchema,
   exampleConversion,
+  saveEveningSchema,
   saveKitchenSchema,
   savePantrySchema,
-  saveSupperSchema,
 } from './index.js';
 
 /** Every field of every document, one at a time: what is wrong is refused at that very field, in words. */
@@ -79,6 +79,7 @@ const DOCUMENTS: [string, Schema, object][] = [
       bowls: [{ name: 'Blue bowl', diameterMm: 180, ml: 900 }],
       trays: [{ name: 'Tray', widthMm: 400, depthMm: 280 }],
       thermometer: true,
+      paces: { coatPieceS: 12, washAllMin: 8 },
     },
   ],
   [
@@ -108,13 +109,21 @@ const DOCUMENTS: [string, Schema, object][] = [
     },
   ],
   [
-    'a supper',
-    saveSupperSchema,
+    'an evening',
+    saveEveningSchema,
     {
       version: 2,
       name: 'Thursday',
-      dishIds: ['a', 'b'],
+      state: 'planned',
+      serveAt: '2026-11-26T19:00:00+00:00',
+      startAt: null,
+      timeZone: 'Europe/Oslo',
+      cooks: [{ name: 'Ines', leaves: ['cut'] }],
+      dishes: [{ id: 'a', fryer: 'Loft', ahead: ['sauces'], buns: true, again: false, with: 'b' }],
       guests: [{ name: 'Mara', avoidAllergens: ['egg'], diets: ['vegetarian'] }],
+      togetherMin: 5,
+      roomC: 21,
+      pins: [{ id: 'a:cut', beforeMin: 90 }],
     },
   ],
 ];

@@ -1,8 +1,8 @@
 import {
   COMMON_FRYERS,
+  EMPTY_EVENING,
   EMPTY_KITCHEN,
   EMPTY_PANTRY,
-  EMPTY_SUPPER,
   exampleConversion,
   kitchenFileOf,
   mergeKitchens,
@@ -13,18 +13,25 @@ import {
 
 const AT = '2026-11-26T18:00:00.000Z';
 const ID = '5f0d3c1e-6f0a-4d3e-9a51-2f4f0a7c1b2d';
+const EVENING = '7a0d3c1e-6f0a-4d3e-9a51-2f4f0a7c1b2d';
+const thursday = {
+  ...EMPTY_EVENING,
+  name: 'Thursday',
+  serveAt: '2026-11-26T19:00:00+00:00',
+  dishes: [{ id: ID, buns: true }],
+};
 const dish = (id: string, name = 'Okra'): KeptDish => ({
   id,
   createdAt: AT,
   updatedAt: AT,
   body: { ...exampleConversion(), name },
 });
-const empty: WholeKitchen = { dishes: [], kitchen: EMPTY_KITCHEN, pantry: EMPTY_PANTRY, supper: EMPTY_SUPPER };
+const empty: WholeKitchen = { dishes: [], kitchen: EMPTY_KITCHEN, pantry: EMPTY_PANTRY, evenings: [] };
 const full: WholeKitchen = {
   dishes: [dish(ID)],
   kitchen: { ...EMPTY_KITCHEN, fryers: [COMMON_FRYERS[0]], trays: [{ name: 'Tray', widthMm: 300, depthMm: 200 }] },
   pantry: { ...EMPTY_PANTRY, have: ['beer'], weights: [{ foodId: 'onion', unit: 'medium-onion', grams: 140 }] },
-  supper: { name: 'Thursday', dishIds: [ID], guests: [] },
+  evenings: [{ id: EVENING, createdAt: AT, updatedAt: AT, body: thursday }],
 };
 const ASKED = { take: new Set<string>(), both: new Set<string>() };
 const merged = (here: WholeKitchen, there: WholeKitchen, answers = ASKED, bin = new Set<string>()) =>
@@ -47,7 +54,7 @@ describe('two kitchens made one', () => {
     const { whole, written, report } = merged(full, full);
     expect(whole).toEqual(full);
     expect(written).toEqual([]);
-    expect(report).toMatchObject({ added: [], conflicts: [], same: 4 });
+    expect(report).toMatchObject({ added: [], conflicts: [], same: 5 });
   });
 
   test('what is here and not alike stays, unless the file’s is taken or both', () => {
@@ -93,6 +100,30 @@ describe('two kitchens made one', () => {
     ]);
     // What is in this house is never put among what is never used.
     expect(whole.pantry.never).toEqual(['lard']);
+  });
+});
+
+describe('evenings in a kitchen’s file', () => {
+  test('an evening that was planned otherwise here stays, unless the file’s is taken', () => {
+    const there: WholeKitchen = {
+      ...full,
+      evenings: [{ ...full.evenings[0], body: { ...thursday, togetherMin: 20 } }],
+    };
+    const kept = merged(full, there);
+    expect(kept.report.conflicts).toMatchObject([{ key: `evening:${EVENING}`, what: 'evening', name: 'Thursday' }]);
+    expect(kept.whole.evenings).toEqual(full.evenings);
+    const taken = merged(full, there, { ...ASKED, take: new Set([`evening:${EVENING}`]) });
+    expect(taken.whole.evenings).toEqual(there.evenings);
+  });
+
+  test('a file from before there were evenings brings its supper as one, the same in every kitchen', () => {
+    const { evenings: _, ...first } = kitchenFileOf(full, AT);
+    const supper = { format: 1, body: { name: 'Supper', dishIds: [ID], guests: [] } };
+    const opened = openKitchenFile({ ...first, format: 1, supper }, []);
+    expect(opened.evenings).toMatchObject([{ body: { name: 'Supper', dishes: [{ id: ID }], serveAt: null } }]);
+    expect(openKitchenFile({ ...first, format: 1, supper }, []).evenings[0].id).toBe(opened.evenings[0].id);
+    const none = { ...supper, body: { ...supper.body, dishIds: [] } };
+    expect(openKitchenFile({ ...first, format: 1, supper: none }, []).evenings).toEqual([]);
   });
 });
 

@@ -1,6 +1,7 @@
 import { gunzipSync, gzipSync } from 'node:zlib';
 import {
   COMMON_FRYERS,
+  EMPTY_EVENING,
   exampleConversion,
   type BinnedConversion,
   type ConversionDocument,
@@ -9,7 +10,7 @@ import {
   type KitchenFile,
   type ListedDish,
   type Problem,
-  type SupperDocument,
+  type EveningDocument,
 } from '@yellowmist/contract';
 import { RunningServer } from './running.js';
 
@@ -55,25 +56,25 @@ describe('the whole kitchen as a file', () => {
       trays: [],
       thermometer: true,
     });
-    await first.ask('PUT', '/supper', { version: 0, name: 'Thursday', dishIds: [id], guests: [] });
+    await first.ask('POST', '/evenings', { ...EMPTY_EVENING, name: 'Thursday', dishes: [{ id }] });
   });
 
   test('goes out packed, is rehearsed, comes into an empty kitchen, and goes out of it the same', async () => {
     const file = await exported(first);
     const rehearsed = await brought(second, file, '?try=1');
     expect(rehearsed.body).toMatchObject({ tried: true, conflicts: [] });
-    expect(rehearsed.body.added.map((a) => a.what).sort()).toEqual(['dish', 'fryer', 'supper']);
+    expect(rehearsed.body.added.map((a) => a.what).sort()).toEqual(['dish', 'evening', 'fryer']);
     expect(await dishes(second)).toEqual([]);
     expect((await brought(second, file)).status).toBe(200);
     const [here, there] = [unpacked(file), unpacked(await exported(second))];
     expect({ ...there, exportedAt: '' }).toEqual({ ...here, exportedAt: '' });
-    expect((await second.ask<SupperDocument>('GET', '/supper')).body.dishIds).toEqual([id]);
+    expect((await second.ask<EveningDocument[]>('GET', '/evenings')).body[0].dishes).toEqual([{ id }]);
     expect((await brought(second, file)).body).toMatchObject({ added: [], conflicts: [] });
   });
 
   test('as plain JSON as well, and sent back as JSON', async () => {
     const plain = await first.ask<KitchenFile>('GET', '/export?as=json');
-    expect(plain.body).toMatchObject({ yellowmist: 'kitchen', format: 1 });
+    expect(plain.body).toMatchObject({ yellowmist: 'kitchen', format: 2 });
     const { status } = await first.ask('POST', '/import?try=1', plain.body);
     expect(status).toBe(200);
   });

@@ -45,7 +45,7 @@ const paces = Joi.object<Pace>(
       return [id, Joi.number().min(min).max(max).messages({ 'number.min': allowed, 'number.max': allowed })];
     }),
   ),
-);
+).options({ presence: 'optional' });
 
 /** A kitchen as a cook writes it. */
 export const kitchenBodySchema = allOf<KitchenBody>({

@@ -17,6 +17,14 @@ const waitId = (block: Block): string => `${block.group}~after`;
 const lastPart = (block: Block): number =>
   block.parts.reduce((last, p, k) => (p.atMin + p.min > block.parts[last].atMin + block.parts[last].min ? k : last), 0);
 
+/** The part that is over at a minute of its block: what waits for less than the whole waits for that one. */
+const partOverAt = (block: Block, min: number): number =>
+  block.parts.reduce((best, p, k) => {
+    const end = p.atMin + p.min;
+    const last = block.parts[best].atMin + block.parts[best].min;
+    return end <= min + TOUCHES && (end > last || last > min + TOUCHES) ? k : best;
+  }, 0);
+
 /** The tasks of a schedule, in the order of their beginnings; stretches of one work that touch are one. */
 export function tasksOf({ compiled, schedule }: Found): Task[] {
   const { blocks, number, pinned } = compiled;
@@ -25,6 +33,7 @@ export function tasksOf({ compiled, schedule }: Found): Task[] {
     const at = number.get(id);
     if (at === undefined) return [];
     const before = blocks[at];
+    if (leastMin < 0) return [taskIdOf(before, partOverAt(before, before.min + leastMin))];
     return [before.wait && leastMin >= before.wait.min - TOUCHES ? waitId(before) : taskIdOf(before, lastPart(before))];
   };
   const tasks = blocks.flatMap((block, at): Task[] => {

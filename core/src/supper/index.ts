@@ -1,5 +1,4 @@
 export * from './bowls.js';
-export * from './fryers.js';
 export * from './guests.js';
 export * from './order.js';
 export * from './supper.js';

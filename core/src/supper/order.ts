@@ -37,7 +37,7 @@ export function orderOf(dishes: readonly SupperDish[], guests: readonly Guest[])
   return sorted.map((dish, at) => ({
     dish,
     why: whyHere(dish, sorted, at, guests),
-    wash: at === 0 ? NO_WASH : washBefore(sorted[at - 1], dish, guests),
+    wash: at === 0 ? NO_WASH : washBefore(sorted.slice(0, at), dish, guests),
   }));
 }
 
@@ -58,7 +58,10 @@ function whyHere(dish: SupperDish, sorted: readonly SupperDish[], at: number, gu
   return at === 0 ? 'It may begin.' : 'Its place is free to choose.';
 }
 
-function washBefore(before: SupperDish, dish: SupperDish, guests: readonly Guest[]): Wash {
+/** What is washed before a dish, of all that went before it: an allergen is not gone because another dish came between. */
+function washBefore(earlier: readonly SupperDish[], dish: SupperDish, guests: readonly Guest[]): Wash {
+  const harmful = earlier.find((d) => harmfulTraces(d, dish, guests).length > 0);
+  const before = harmful ?? earlier[earlier.length - 1];
   const traces = harmfulTraces(before, dish, guests);
   if (traces.length > 0) {
     const what = traces.map(({ guest, allergens }) =>

@@ -4,7 +4,7 @@ import { PLAIN_AIR, type AirPlan, type Dish, type Fryer } from '../dish/index.js
 import { PLAIN_FRYER, spec } from '../../testing/plain.js';
 import type { LayerSpec } from '../coat/index.js';
 import { evaluateAir, evaluateFried } from '../plan/index.js';
-import { mayEat, servedBy, soilOf, supperDish, supperOf, type Guest, type SupperDish } from './index.js';
+import { mayEat, orderOf, servedBy, sharedBowls, soilOf, supperDish, type Guest, type SupperDish } from './index.js';
 
 const fryer = (name: string): Fryer => ({ ...PLAIN_FRYER, name });
 const FLOUR = spec(['wheat-flour', 60]);
@@ -60,6 +60,16 @@ const ALL = [
 const dishesOf = (...names: string[]): SupperDish[] => names.map((n) => ALL.find((d) => d.name === n)!);
 const vegan: Guest = { name: 'Wen’s sister', avoidAllergens: [], diets: ['vegan', 'gluten-free'] };
 const noSesame: Guest = { name: 'Tobi', avoidAllergens: ['sesame'], diets: [] };
+const supperOf = (dishes: SupperDish[], guests: Guest[]) => {
+  const order = orderOf(dishes, guests);
+  return {
+    order,
+    bowls: sharedBowls(
+      order.map((t) => t.dish),
+      guests,
+    ),
+  };
+};
 const orderNames = (dishes: SupperDish[], guests: Guest[]): string[] =>
   supperOf(dishes, guests).order.map((t) => t.dish.name);
 
@@ -69,11 +79,6 @@ describe('who may eat what', () => {
     expect(mayEat(noSesame, dishesOf('Halloumi')[0])).toBe(false);
     expect(mayEat(noSesame, made('Okra', 'okra', CHICKPEA, 'Galley', 'toasted-sesame-oil'))).toBe(false);
     expect(mayEat(noSesame, dishesOf('Okra')[0])).toBe(true);
-  });
-
-  test('a guest for whom nothing is cooked is told of', () => {
-    expect(supperOf(dishesOf('Chicken'), [vegan]).hungry).toEqual([vegan]);
-    expect(supperOf(dishesOf('Chicken', 'Aubergine'), [noSesame]).hungry).toEqual([]);
   });
 });
 
@@ -105,8 +110,8 @@ describe('the order of frying', () => {
         const served = order.map((t) => servedBy(t.dish, table).length);
         expect(served).toEqual([...served].sort((a, b) => b - a));
         order.slice(1).forEach((turn, i) => {
-          const before = order[i].dish;
-          const harmed = servedBy(turn.dish, table).some((g) => !mayEat(g, before));
+          const earlier = order.slice(0, i + 1).map((t) => t.dish);
+          const harmed = servedBy(turn.dish, table).some((g) => earlier.some((before) => !mayEat(g, before)));
           if (harmed)
             expect(turn.wash).toMatchObject({ what: 'everything', text: expect.stringMatching(/^Wash basket/) });
         });
@@ -145,17 +150,5 @@ describe('bowls in common', () => {
     ];
     const mixed = supperOf([...dishesOf('Tofu'), made('Seeded okra', 'okra', [CHICKPEA[0], SESAME])], two);
     expect(mixed.bowls.find((b) => b.from.name === mixed.order[0].dish.name)!.may).toBe(false);
-  });
-});
-
-describe('shared fryers', () => {
-  test('one after the other in one, side by side in two', () => {
-    const { queues } = supperOf(dishesOf('Aubergine', 'Cod', 'Pork'), []);
-    const galley = queues.find((q) => q.fryer === 'Galley')!;
-    expect(galley.turns.map((t) => t.name)).toEqual(['Aubergine', 'Cod']);
-    expect(galley.turns[1].fromMin).toBeGreaterThan(galley.turns[0].toMin);
-    expect(queues.find((q) => q.fryer === 'Loft')!.turns[0].fromMin).toBe(0);
-    const { batches, batchMin } = galley.turns[0];
-    expect(galley.turns[0].toMin).toBe(batches * batchMin + batches - 1);
   });
 });

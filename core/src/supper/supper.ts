@@ -1,19 +1,6 @@
 import { eatenIn, readyPiece } from '../dish/index.js';
 import type { AirResult, Occasion } from '../plan/index.js';
-import { sharedBowls, type SharedBowl } from './bowls.js';
-import { fryerQueues, type FryerQueue } from './fryers.js';
-import { servedBy } from './guests.js';
-import { orderOf, type Turn } from './order.js';
-import type { Guest, SupperDish } from './types.js';
-
-/** An evening: the order, the bowls, the fryers, and what is missing. */
-export interface Supper {
-  order: Turn[];
-  bowls: SharedBowl[];
-  queues: FryerQueue[];
-  /** Guests for whom nothing is cooked. */
-  hungry: Guest[];
-}
+import type { SupperDish } from './types.js';
 
 /** A converted dish as the evening sees it. */
 export function supperDish(id: string, name: string, { pantry, dish, fryer }: Occasion, air: AirResult): SupperDish {
@@ -29,22 +16,7 @@ export function supperDish(id: string, name: string, { pantry, dish, fryer }: Oc
     bowls: air.bowls,
     layers: air.layers,
     load: air.load,
-    batchMin: air.plan.settings.minutes + (air.plan.second ? air.plan.second.minutes + air.plan.second.coolMin : 0),
     crispMin: rack?.crispMin ?? null,
     unsafe: air.unsafe,
-  };
-}
-
-/** Several dishes in one evening, by their ingredients alone: the labels of what is used decide. */
-export function supperOf(dishes: readonly SupperDish[], guests: readonly Guest[]): Supper {
-  const order = orderOf(dishes, guests);
-  return {
-    order,
-    bowls: sharedBowls(
-      order.map((t) => t.dish),
-      guests,
-    ),
-    queues: fryerQueues(order),
-    hungry: guests.filter((g) => dishes.every((d) => !servedBy(d, [g]).length)),
   };
 }

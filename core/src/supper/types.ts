@@ -23,8 +23,6 @@ export interface SupperDish {
   bowls: readonly Bowl[];
   layers: readonly CoatLayer[];
   load: Load;
-  /** Minutes of one batch, its second cook counted. */
-  batchMin: number;
   /** Minutes that it stays crisp on a rack; null when longer than half an hour, or not known. */
   crispMin: number | null;
   /** Its minutes leave the centre below the safe minimum. */
