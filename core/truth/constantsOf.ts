@@ -24,6 +24,7 @@ export const CONSTANT_FILES = [
   'card/constants.ts',
   'search/constants.ts',
   'advice/constants.ts',
+  'evening/constants.ts',
 ] as const;
 
 export interface Constant {

@@ -92,3 +92,21 @@ test('documents of the time before there was one table for them are read', async
     await server.end();
   }
 });
+
+test('the supper of the time before there were evenings is the first of them', async () => {
+  const server = new RunningServer();
+  try {
+    const old = new DataSource({ ...databaseOptions(server.file), migrations: MIGRATIONS.slice(0, 6) });
+    await old.initialize();
+    const guests = [{ name: 'Mara', avoidAllergens: ['egg'], diets: [] }];
+    const supper = JSON.stringify({ name: 'Sunday', dishIds: ['5f0d3c1e-6f0a-4d3e-9a51-2f4f0a7c1b2d'], guests });
+    await old.query("INSERT INTO single (kind, version, format, body) VALUES ('supper', 4, 1, ?)", [supper]);
+    await old.destroy();
+    await server.start();
+    const { body } = await server.ask<{ name: string; guests: unknown; serveAt: string | null }[]>('GET', '/evenings');
+    // Its dish is not there any more, and so it stands without it.
+    expect(body).toMatchObject([{ name: 'Sunday', guests, serveAt: null, dishes: [], state: 'planned' }]);
+  } finally {
+    await server.end();
+  }
+});

@@ -61,7 +61,7 @@ function trialsOf(asked: EveningAsked): Trial[] {
     change: { what: 'cooks', cooks: cooks.length + 1 },
     asked: { ...asked, cooks: [...cooks, { name: `Hands ${cooks.length + 1}` }] },
     said: text`One pair of hands more`,
-    trouble: 3,
+    trouble: 1.5,
   });
   if (dishes.length > 1) {
     for (const d of dishes) {
@@ -97,9 +97,14 @@ function bottleneck(asked: EveningAsked, found: Found): Text {
     : text`there are ${Math.round(hands)} minutes of work for ${counted(asked.cooks.length, 'pair')} of hands`;
 }
 
+/** The changes that are tried: not all of a large evening, those with the least trouble first. */
+const fewest = (trials: readonly Trial[]): Trial[] =>
+  [...trials].sort((a, b) => a.trouble - b.trouble).slice(0, MOST_TRIALS);
+const MOST_TRIALS = 14;
+
 /** The change that brings the table nearest to what was asked; of those that do, the one with the least trouble. */
 function cheapestInTime(asked: EveningAsked, pantry: Pantry): { trial: Trial; lateMin: number } | null {
-  const tried = trialsOf(asked).map((trial) => {
+  const tried = fewest(trialsOf(asked)).map((trial) => {
     const { found } = scheduled(trial.asked, pantry, { effort: TRIAL_EFFORT });
     return { trial, lateMin: Math.max(0, -firstOf(found) - (asked.tableInMin ?? 0)) };
   });
@@ -172,8 +177,7 @@ export function cannotOf(asked: EveningAsked, pantry: Pantry, found: Found, late
   }
   const soft = crispLost(found.table);
   if (soft.softPieces > 0) {
-    const better = trialsOf(asked)
-      .filter((t) => t.change.what === 'fryer')
+    const better = fewest(trialsOf(asked).filter((t) => t.change.what === 'fryer'))
       .map((trial) => ({
         trial,
         lost: crispLost(scheduled(trial.asked, pantry, { effort: TRIAL_EFFORT }).found.table),

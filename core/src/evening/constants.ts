@@ -266,3 +266,19 @@ export const SHARED_COVERAGE = 0.6;
  * @source the same or 10–15 °C more, up to half as long again; common practice, no source
  */
 export const FROM_FROZEN = { warmerC: [0, 10], longer: [1, 1.15, 1.3, 1.45, 1.6, 1.8] } as const;
+/**
+ * Loading or lifting out takes no less, however few the pieces.
+ * @unit min
+ * @range 0.2–0.5
+ * @source our choice
+ */
+export const LEAST_HANDLING_MIN = 0.3;
+/**
+ * How often a search moves what: a place in the fryers’ order, a block earlier or later, a dish to the beginning of the
+ * time in which all come to the table, crisping again on or off; else how its sauce goes round. And how often a block’s
+ * move is taken back instead.
+ * @unit share
+ * @range 0–1
+ * @source our choice
+ */
+export const SEARCH_MOVES = { chain: 0.4, block: 0.35, early: 0.1, again: 0.1, blockBack: 0.3 } as const;

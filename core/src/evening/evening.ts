@@ -27,7 +27,7 @@ class Remembered<T> {
 
 const FRIED = new Remembered<FriedResult>(40);
 const DISHES = new Remembered<EveningDish>(40);
-const OTHERWISE = new Remembered<{ cooked: Cooked | null }>(120);
+const COOKED_OTHERWISE = new Remembered<{ cooked: Cooked | null }>(120);
 
 /** A dish whose own fryer is not in the kitchen any more, where the kitchen has said what it has. */
 function missingFryers({ dishes, kitchen }: EveningRequest): Warning[] {
@@ -48,18 +48,19 @@ function missingFryers({ dishes, kitchen }: EveningRequest): Warning[] {
 export function eveningOf(pantry: Pantry, request: EveningRequest, tell?: TellEvening): Evening {
   const { kitchen, guests } = request;
   const toCook = request.dishes.map((d): ToCook => ({ ...d, pantry }));
-  const keyOf = ({ pantry: _, ...d }: ToCook): string => fingerprint(d);
+  // The same dish under another name is simulated once.
+  const keyOf = ({ pantry: _p, id: _i, name: _n, ...d }: ToCook): string => fingerprint(d);
   const friedOf = (d: ToCook): FriedResult => FRIED.get(fingerprint([d.dish, d.fried]), () => evaluateFried(d));
   const dishes = toCook.map((d, k) => {
     tell?.(k, toCook.length, 'dishes');
-    return DISHES.get(keyOf(d), () => eveningDish(d, friedOf(d)));
+    return { ...DISHES.get(keyOf(d), () => eveningDish(d, friedOf(d))), id: d.id, name: d.name };
   });
   const otherwise = (dishId: string, how: Otherwise): Cooked | null => {
     const d = toCook.find(({ id }) => id === dishId)!;
     const other = toCook.find(({ id }) => id === how.with) ?? null;
     const fryer = kitchen.fryers.find((f) => f.name === how.fryer);
     const key = fingerprint([keyOf(d), how.frozen ?? false, fryer ?? null, other && keyOf(other)]);
-    return OTHERWISE.get(key, () => ({ cooked: cookedOtherwise(d, friedOf(d), how, kitchen.fryers, other) })).cooked;
+    return COOKED_OTHERWISE.get(key, () => ({ cooked: cookedOtherwise(d, friedOf(d), how, kitchen.fryers, other) })).cooked;
   };
   const plan = planEvening(
     {

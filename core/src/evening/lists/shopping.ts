@@ -44,7 +44,7 @@ const PACKETS: readonly { group: Ingredient['group']; grams: number }[] = [
 const JAR_UP_TO_G = 40;
 
 function amountOf(item: Ingredient, grams: number): Text {
-  if (item.eachG) return text`${counted(Math.ceil(grams / item.eachG - SAME), 'piece')}`;
+  if (item.eachG) return text`${counted(Math.ceil(grams / item.eachG - WHOLE_NEARLY), 'piece')}`;
   if (item.group === 'seasoning' || item.group === 'leavening') {
     return grams <= JAR_UP_TO_G
       ? text`${mass(Math.max(1, Math.round(grams)))}, a little of a jar`
@@ -52,12 +52,12 @@ function amountOf(item: Ingredient, grams: number): Text {
   }
   const packet = PACKETS.find((p) => p.group === item.group);
   if (!packet) return text`${mass(Math.ceil(grams / ROUND_G) * ROUND_G)}`;
-  const many = Math.max(1, Math.ceil(grams / packet.grams - SAME));
+  const many = Math.max(1, Math.ceil(grams / packet.grams - WHOLE_NEARLY));
   return text`${counted(many, 'packet')} of ${mass(packet.grams)} (${mass(Math.ceil(grams))} needed)`;
 }
 const ROUND_G = 10;
 /** An egg that is a hundredth too small is no second egg. */
-const SAME = 1e-2;
+const WHOLE_NEARLY = 1e-2;
 
 /** What has to be bought for the dishes, by shop: what is in the house left out, eggs whole, packets whole. */
 export function shoppingList(pantry: Pantry, dishes: readonly EveningDish[], have: readonly string[]): ShopList[] {

@@ -20,7 +20,7 @@ export interface Rule {
   byChain: number;
 }
 
-const SAME = 1e-6;
+const EVEN_MIN = 1e-6;
 
 class Builder {
   private readonly hands: Lane[];
@@ -151,10 +151,10 @@ class Builder {
     const broken: Schedule['broken'] = [];
     blocks.forEach((block, from) => {
       const over = begins[from] + block.min - this.tableMin[from];
-      if (over > SAME) broken.push({ from, to: -1, byMin: over });
+      if (over > EVEN_MIN) broken.push({ from, to: -1, byMin: over });
       for (const { to, leastMin } of next[from]) {
         const byMin = begins[from] + block.min + leastMin - begins[to];
-        if (byMin > SAME) broken.push({ from, to, byMin });
+        if (byMin > EVEN_MIN) broken.push({ from, to, byMin });
       }
     });
     return broken;

@@ -1,7 +1,7 @@
 import type { Pantry } from '../../foods/index.js';
 import { NEXT_TO_NOTHING } from '../../units/index.js';
 import { orderOf } from '../../supper/index.js';
-import { STAYS_HOT_MIN, STRETCH_MIN, TRIES } from '../constants.js';
+import { SEARCH_MOVES, STAYS_HOT_MIN, STRETCH_MIN, TRIES } from '../constants.js';
 import { stretched, type Block } from '../tasks/block.js';
 import { secondRoundOf } from '../tasks/cooking.js';
 import { dishNetwork, joinDishes, type Network } from '../tasks/network.js';
@@ -52,6 +52,8 @@ export interface SharedBasket {
 /** Told now and then how far a search is: tries done, of how many. */
 export type TellTries = (done: number, of: number) => void;
 
+/** What is left of all moves for sauces and rules. */
+const SEARCH_MOVES_LEFT = 1 - SEARCH_MOVES.chain - SEARCH_MOVES.block - SEARCH_MOVES.early - SEARCH_MOVES.again;
 /** How far a single block is moved in the choice at most, min. */
 const BIAS_MIN = 40;
 /** Every so many tries it is told how far it is. */
@@ -197,25 +199,25 @@ class Search {
     const { dishes } = this.asked;
     const pick = (n: number): number => Math.floor(random() * n);
     const what = random();
-    if (what < 0.4 && genes.chain.length > 1) {
+    if (what < SEARCH_MOVES.chain && genes.chain.length > 1) {
       const chain = [...genes.chain];
       const [job] = chain.splice(pick(chain.length), 1);
       chain.splice(pick(chain.length + 1), 0, job);
       return { ...genes, chain };
     }
-    if (what < 0.75) {
+    if (what < SEARCH_MOVES.chain + SEARCH_MOVES.block) {
       const { blocks } = this.ready(genes).network;
       const bias = new Map(genes.bias);
       const { id } = blocks[pick(blocks.length)];
-      if (random() < 0.3) bias.delete(id);
+      if (random() < SEARCH_MOVES.blockBack) bias.delete(id);
       else bias.set(id, (random() - 0.5) * BIAS_MIN);
       return { ...genes, bias };
     }
     const k = pick(dishes.length);
     const flipped = (list: readonly boolean[]): boolean[] => list.map((on, i) => (i === k ? !on : on));
-    if (what < 0.85) return { ...genes, early: flipped(genes.early) };
+    if (what < SEARCH_MOVES.chain + SEARCH_MOVES.block + SEARCH_MOVES.early) return { ...genes, early: flipped(genes.early) };
     const d = dishes[k];
-    if (what < 0.95 && this.mayCrispAgain(d) && !this.mustCrispAgain(d))
+    if (what < 1 - SEARCH_MOVES_LEFT && this.mayCrispAgain(d) && !this.mustCrispAgain(d))
       return this.rejobbed({ ...genes, again: flipped(genes.again) });
     const round = secondRoundOf({ dish: d, cooked: this.cookedBy.get(d.id)![0] });
     if (round?.sauce) return this.rejobbed({ ...genes, inRounds: flipped(genes.inRounds) });

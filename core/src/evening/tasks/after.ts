@@ -2,7 +2,7 @@ import { ALLERGENS } from '../../foods/index.js';
 import { SOIL_WORDS, soilOf, type Guest } from '../../supper/index.js';
 import { WARMED } from '../../advice/index.js';
 import { counted, joined, listed, lowered, setTo, text, type Text } from '../../units/index.js';
-import { CRISP_AGAIN_MIN } from '../constants.js';
+import { CRISP_AGAIN_MIN, LEAST_HANDLING_MIN } from '../constants.js';
 import type { Pace } from '../pace.js';
 import type { Cooked, EveningDish } from '../types.js';
 import { byHand, cookMinutes, forPieces, single, type Block, type Link, type Part } from './block.js';
@@ -12,8 +12,8 @@ import { byHand, cookMinutes, forPieces, single, type Block, type Link, type Par
 /** All pieces of a dish together in the hot fryer for two minutes. */
 export function againBlock(d: EveningDish, cooked: Cooked, pieces: number, pace: Pace, after: readonly Link[]): Block {
   const { fryer, plan } = cooked;
-  const loadMin = forPieces(pieces, pace.loadPieceS, 0.3) / 2;
-  const outMin = forPieces(pieces, pace.unloadPieceS, 0.3) / 2;
+  const loadMin = forPieces(pieces, pace.loadPieceS, LEAST_HANDLING_MIN) / 2;
+  const outMin = forPieces(pieces, pace.unloadPieceS, LEAST_HANDLING_MIN) / 2;
   const inFryer = { inFryer: true };
   const parts = [
     {

@@ -3,7 +3,7 @@ import { ingredient, type Pantry } from '../../foods/index.js';
 import { surfaceOilGm2 } from '../../oil/index.js';
 import { safeMinimum } from '../../safety/index.js';
 import { capitalised, celsius, counted, joined, lowered, setTo, spoken, text, type Text } from '../../units/index.js';
-import { LOOK_S } from '../constants.js';
+import { LEAST_HANDLING_MIN, LOOK_S } from '../constants.js';
 import type { Pace } from '../pace.js';
 import { byHand, cookMinutes, forPieces, type Batch, type Block, type Link, type Part } from './block.js';
 
@@ -175,7 +175,7 @@ function batchFrom(
   }
   along.hand(
     'load',
-    forPieces(pieces, pace.loadPieceS, 0.3),
+    forPieces(pieces, pace.loadPieceS, LEAST_HANDLING_MIN),
     text`Load ${which} into ${fryer.name}: ${counted(pieces, 'piece')}, one layer, not touching${load.racksUsed > 1 ? `, on ${counted(load.racksUsed, 'rack')}` : ''}.`,
     text`Crowded pieces steam each other; ${load.piecesPerBatch} lie side by side here.`,
     true,
@@ -243,7 +243,7 @@ function takeOut(along: Along, batch: Batch, pace: Pace, last: boolean): void {
   const { cooked, pieces } = batch;
   along.hand(
     'unload',
-    forPieces(pieces, pace.unloadPieceS, 0.3),
+    forPieces(pieces, pace.unloadPieceS, LEAST_HANDLING_MIN),
     text`${capitalised(whichOf(batch))} out of ${cooked.fryer.name}, ${restWords(cooked.plan)}.${salted(cooked, last)}`,
     text`On a plate the underside softens in its own steam.`,
     true,
@@ -274,7 +274,7 @@ function secondRound(along: Along, { pieces, cooked }: Batch, round: SecondRound
   }
   along.hand(
     'load',
-    forPieces(pieces, pace.loadPieceS, 0.3),
+    forPieces(pieces, pace.loadPieceS, LEAST_HANDLING_MIN),
     text`Back into ${fryer.name}, not touching.`,
     text`The sauce sets on them, not between them.`,
     true,
