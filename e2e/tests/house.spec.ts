@@ -83,10 +83,14 @@ test('minutes that leave chicken unsafe say so wherever they stand', async ({ pa
   await page.getByRole('link', { name: 'Yellowmist' }).click();
   const row = page.getByRole('listitem').filter({ hasText: 'Hasty chicken' });
   await expect(row.getByRole('alert')).toContainText('74 °C is the safe minimum');
-  await page.getByRole('link', { name: 'Supper', exact: true }).click();
+  await page.getByRole('link', { name: 'Evening', exact: true }).click();
+  await page.getByRole('button', { name: 'Plan an evening' }).click();
   await page.getByRole('checkbox', { name: /Hasty chicken/ }).check();
+  await expect(page.getByRole('alert').filter({ hasText: 'not safe in these minutes' })).toBeVisible({
+    timeout: 30_000,
+  });
+  await page.getByRole('tab', { name: 'Order and bowls' }).click();
   await expect(page.getByRole('region', { name: 'In this order' })).toContainText('Not safe in these minutes');
-  await page.getByRole('checkbox', { name: /Hasty chicken/ }).uncheck();
   await saved(page);
 });
 

@@ -183,10 +183,10 @@ export const COAT_WAITS_MIN = 60;
 /**
  * Crispness that a coat loses with every minute that it waits wet beyond that.
  * @unit 1/min
- * @range 0.005–0.02
- * @source our choice: half an hour too long makes a good crust a fair one
+ * @range 0.005–0.04
+ * @source our choice: ten minutes too long make a good crust a fair one
  */
-export const WET_COSTS = 0.01;
+export const WET_COSTS = 0.03;
 /**
  * A fryer that has stood open and empty for longer is preheated again.
  * @unit min
@@ -239,12 +239,12 @@ export const TOGETHER_MIN = 5;
 export const STRETCH_MIN = 4;
 /**
  * Schedules that a search tries: so many divided by the square of the evening's blocks of work, since each takes longer the
- * more there are; and the fewest and the most.
+ * more there are; the fewest and the most; and the walks that they are shared out over.
  * @unit 1
- * @range 2000000–8000000; 100–300; 2000–6000
+ * @range 2000000–8000000; 100–300; 2000–6000; 1–5
  * @source our choice: six dishes in under two seconds
  */
-export const TRIES = { work: 4000000, least: 150, most: 4000 } as const;
+export const TRIES = { work: 4000000, least: 150, most: 4000, walks: 3 } as const;
 /**
  * Two dishes may share one basket or lie on two racks where their settings differ by no more than this.
  * @unit °C, min

@@ -142,7 +142,6 @@ describe('what is bought and measured', () => {
     ]);
     expect(amountOf('egg')).toMatch(/^\d+ pieces?$/);
     expect(amountOf('wheat-flour')).toMatch(/^\d+ packets? of 500 g \(\d+ g needed\)$/);
-    expect(items.find((i) => i.id === 'wheat-flour')!.for).toEqual(['The mushrooms', 'The chicken']);
     expect(items.map((i) => i.id)).not.toContain('rapeseed-oil');
   });
 
@@ -159,6 +158,23 @@ describe('what is bought and measured', () => {
       ].map((name, k) => (k === 3 ? mush.rows[3].bowl : name)),
     );
     expect(plain(mush.rows[2].parts)).toMatch(/egg/);
+  });
+
+  test('a bowl that does for two is mixed once, for both, before the cleaner of them; less is bought and left over', () => {
+    const mixes = evening.plan.tasks.filter((t) => t.kind === 'mix').map((t) => plain(t.text));
+    expect(mixes.filter((m) => m.startsWith('Mix egg, beaten, for The chicken as well: '))).toHaveLength(1);
+    expect(mixes.filter((m) => m.startsWith('Mix egg'))).toHaveLength(1);
+    const [mush, chicken] = evening.measuring;
+    expect(plain(chicken.rows[2].parts)).toBe('from the bowl of The mushrooms');
+    expect(plain(mush.rows[2].parts)).toMatch(/enough for The chicken as well$/);
+    const coats = (id: string) => evening.plan.tasks.filter((t) => t.kind === 'coat' && t.dishId === id);
+    const last = Math.max(...coats('mushrooms').map((t) => t.toMin));
+    for (const coat of coats('chicken')) expect(coat.fromMin).toBeGreaterThanOrEqual(last - 1e-6);
+    const alone = (d: DishOfEvening): number =>
+      eveningOf(KNOWN, request({ dishes: [d] })).dishes[0].bowls[0].parts.reduce((sum, p) => sum + p.grams, 0);
+    const both = evening.dishes[0].bowls[0].parts.reduce((sum, p) => sum + p.grams, 0);
+    expect(both).toBeLessThan(alone(MUSH) + alone(CHICKEN));
+    expect(both).toBeGreaterThan(Math.max(alone(MUSH), alone(CHICKEN)));
   });
 
   test('nothing to buy where everything is there', () => {

@@ -5,6 +5,7 @@ import { sharedBowls, orderOf } from '../supper/index.js';
 import { text } from '../units/index.js';
 import { measuringList, shoppingList } from './lists/index.js';
 import { cookedOtherwise, eveningDish, type ToCook } from './dish.js';
+import { withSharedBowls } from './sharing.js';
 import { paceOf } from './pace.js';
 import { planEvening } from './plan.js';
 import type { Evening, EveningRequest, TellEvening } from './request.js';
@@ -51,7 +52,7 @@ export function eveningOf(pantry: Pantry, request: EveningRequest, tell?: TellEv
   // The same dish under another name is simulated once.
   const keyOf = ({ pantry: _p, id: _i, name: _n, ...d }: ToCook): string => fingerprint(d);
   const friedOf = (d: ToCook): FriedResult => FRIED.get(fingerprint([d.dish, d.fried]), () => evaluateFried(d));
-  const dishes = toCook.map((d, k) => {
+  const simulated = toCook.map((d, k) => {
     tell?.(k, toCook.length, 'dishes');
     return { ...DISHES.get(keyOf(d), () => eveningDish(d, friedOf(d))), id: d.id, name: d.name };
   });
@@ -60,8 +61,16 @@ export function eveningOf(pantry: Pantry, request: EveningRequest, tell?: TellEv
     const other = toCook.find(({ id }) => id === how.with) ?? null;
     const fryer = kitchen.fryers.find((f) => f.name === how.fryer);
     const key = fingerprint([keyOf(d), how.frozen ?? false, fryer ?? null, other && keyOf(other)]);
-    return COOKED_OTHERWISE.get(key, () => ({ cooked: cookedOtherwise(d, friedOf(d), how, kitchen.fryers, other) })).cooked;
+    return COOKED_OTHERWISE.get(key, () => ({ cooked: cookedOtherwise(d, friedOf(d), how, kitchen.fryers, other) }))
+      .cooked;
   };
+  const order = orderOf(simulated, guests);
+  const bowls = sharedBowls(
+    order.map((t) => t.dish),
+    guests,
+  );
+  const frozen = simulated.filter((d) => request.options[d.id]?.ahead?.includes('frozen')).map((d) => d.id);
+  const dishes = withSharedBowls(simulated, bowls, new Set(frozen));
   const plan = planEvening(
     {
       dishes,
@@ -81,15 +90,11 @@ export function eveningOf(pantry: Pantry, request: EveningRequest, tell?: TellEv
     pantry,
     (done, of) => tell?.(done, of, 'schedules'),
   );
-  const order = orderOf(dishes, guests);
   return {
     plan: { ...plan, warnings: [...plan.warnings, ...missingFryers(request)] },
     dishes,
     order,
-    bowls: sharedBowls(
-      order.map((t) => t.dish),
-      guests,
-    ),
+    bowls,
     shopping: shoppingList(pantry, dishes, request.have),
     measuring: measuringList(dishes),
   };

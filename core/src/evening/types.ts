@@ -1,5 +1,6 @@
 import type { Load } from '../basket/index.js';
 import type { SideBowlAmounts } from '../beside/index.js';
+import type { Bowl } from '../coat/index.js';
 import type { AirPlan, Dish, Fryer } from '../dish/index.js';
 import type { Preparation } from '../foods/index.js';
 import type { AirResult } from '../plan/index.js';
@@ -47,8 +48,17 @@ export interface Cooked {
   again: { afterMin: number; crispness: number; centreC: number }[];
 }
 
+/** A bowl of an evening: mixed for other dishes as well, or one that stands there already. */
+export interface EveningBowl extends Bowl {
+  /** Names of the dishes that use it after this one. */
+  sharedWith?: string[];
+  /** The dish for which it was mixed. */
+  sharedFrom?: { id: string; name: string };
+}
+
 /** One dish of an evening, with all that its work needs. */
 export interface EveningDish extends SupperDish {
+  bowls: readonly EveningBowl[];
   /** As it is made for this plan. */
   dish: Dish;
   /** What must be done to the food before its coat, and how long that takes by hand and of itself. */

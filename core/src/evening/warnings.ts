@@ -41,7 +41,7 @@ export function warningsOf(asked: EveningAsked, { network, places, compiled, sch
       });
     }
     const wet = Math.max(0, ...waits.filter((w) => w.dish.id === d.id).map((w) => w.wetMin));
-    if (wet > COAT_WAITS_MIN) {
+    if (wet > COAT_WAITS_MIN + TOLD_OVER_MIN) {
       found.push({
         about: 'coat',
         dishId: d.id,
@@ -60,7 +60,7 @@ export function warningsOf(asked: EveningAsked, { network, places, compiled, sch
   }
   const earliest = [...table].sort((a, b) => a.eatenMin - b.eatenMin)[0];
   const apart = Math.max(...table.map((b) => b.eatenMin)) - earliest.eatenMin;
-  if (apart > asked.togetherMin + TOLD_APART_MIN) {
+  if (apart > asked.togetherMin + TOLD_OVER_MIN) {
     const early = dishes.find((d) => d.id === earliest.dishId)!;
     found.push({
       about: 'together',
@@ -95,5 +95,5 @@ function vesselWarnings({ dishes, bowls, trays }: EveningAsked): Warning[] {
   });
 }
 
-/** A dish that is earlier than asked by less than this is not told of, min. */
-const TOLD_APART_MIN = 1.5;
+/** What is off by less than this is not told of, min. */
+const TOLD_OVER_MIN = 1.5;

@@ -8,6 +8,9 @@ export interface SharedBowl {
   name: string;
   from: SupperDish;
   to: SupperDish;
+  /** Their places among the bowls of either dish. */
+  fromAt: number;
+  toAt: number;
   may: boolean;
   /** g that one bowl for both saves; 0 where it may not. */
   savesG: number;
@@ -57,11 +60,22 @@ const keptG = ({ totalG, onFoodG, lostG }: Bowl): number => totalG - onFoodG - l
 export function sharedBowls(ordered: readonly SupperDish[], guests: readonly Guest[]): SharedBowl[] {
   return ordered.flatMap((from, i) =>
     ordered.slice(i + 1).flatMap((to) =>
-      from.bowls.flatMap((bowl) => {
-        const other = to.bowls.find((b) => sameBowl(bowl, b));
+      from.bowls.flatMap((bowl, fromAt) => {
+        const toAt = to.bowls.findIndex((b) => sameBowl(bowl, b));
+        const other = to.bowls[toAt];
         if (!other) return [];
         const said = verdict(from, to, guests);
-        return [{ name: bowl.name, from, to, ...said, savesG: said.may ? Math.min(keptG(bowl), keptG(other)) : 0 }];
+        return [
+          {
+            name: bowl.name,
+            from,
+            to,
+            fromAt,
+            toAt,
+            ...said,
+            savesG: said.may ? Math.min(keptG(bowl), keptG(other)) : 0,
+          },
+        ];
       }),
     ),
   );

@@ -98,6 +98,7 @@ export function EveningLanes({ plan, cooks, dishes, time, told, label, selected,
         onPointerUp={() => dropped(task)}
         onPointerCancel={() => setDrag(null)}
         onClick={() => onSelect(task.id)}
+        onFocus={() => onSelect(task.id)}
         onKeyDown={(e) => keyed(e, task)}
       >
         <title>{told(task)}</title>

@@ -39,7 +39,7 @@ const TURNS: Record<UnitSystem, Record<FieldKind, Turn>> = {
     grams: same('g', 1),
     oil: same('g', 1),
     minutes: same('min', 1),
-    seconds: same('s', 0),
+    seconds: same('s', 1),
     plain: same('', 0),
   },
   us: {
@@ -55,7 +55,7 @@ const TURNS: Record<UnitSystem, Record<FieldKind, Turn>> = {
     },
     mass: { unit: 'oz', shown: gToOz, stored: ozToG, digits: 1 },
     minutes: same('min', 1),
-    seconds: same('s', 0),
+    seconds: same('s', 1),
     plain: same('', 0),
   },
 };

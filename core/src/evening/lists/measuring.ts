@@ -1,5 +1,5 @@
 import { partsTold } from '../../plan/index.js';
-import { capitalised, counted, lowered, mass, mlAsSpoons, spoken, text, type Text } from '../../units/index.js';
+import { capitalised, counted, listed, lowered, mass, mlAsSpoons, spoken, text, type Text } from '../../units/index.js';
 import { OIL_G_PER_ML } from '../../oil/index.js';
 import type { EveningDish } from '../types.js';
 
@@ -20,7 +20,14 @@ export const measuringList = (dishes: readonly EveningDish[]): MeasuredDish[] =>
         bowl: capitalised(spoken(d.food.name)),
         parts: text`${counted(d.dish.count, 'piece')}, ${mass(Math.round(d.rawG / 10) * 10)} in all`,
       },
-      ...d.bowls.map((b) => ({ bowl: capitalised(lowered(b.name)), parts: partsTold(b.parts) })),
+      ...d.bowls.map((b) => ({
+        bowl: capitalised(lowered(b.name)),
+        parts: b.sharedFrom
+          ? text`from the bowl of ${b.sharedFrom.name}`
+          : b.sharedWith
+            ? text`${partsTold(b.parts)}, enough for ${listed(b.sharedWith)} as well`
+            : partsTold(b.parts),
+      })),
       ...d.beside.map((b) => ({ bowl: capitalised(b.name), parts: partsTold(b.parts) })),
       ...(d.sprayG > 0
         ? [

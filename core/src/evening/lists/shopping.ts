@@ -69,7 +69,7 @@ export function shoppingList(pantry: Pantry, dishes: readonly EveningDish[], hav
   for (const d of dishes) {
     need(d.dish.foodId, d.boughtG, d);
     if (d.alsoG > 0 && d.dish.also) need(d.dish.also.foodId, d.alsoG, d);
-    for (const bowl of [...d.bowls, ...d.beside]) {
+    for (const bowl of [...d.bowls.filter((b) => !b.sharedFrom), ...d.beside]) {
       for (const part of bowl.parts) need(part.ingredientId, part.grams, d);
     }
     if (d.sprayG > 0) need(d.oilId, d.sprayG, d);

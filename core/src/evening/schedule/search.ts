@@ -215,7 +215,8 @@ class Search {
     }
     const k = pick(dishes.length);
     const flipped = (list: readonly boolean[]): boolean[] => list.map((on, i) => (i === k ? !on : on));
-    if (what < SEARCH_MOVES.chain + SEARCH_MOVES.block + SEARCH_MOVES.early) return { ...genes, early: flipped(genes.early) };
+    if (what < SEARCH_MOVES.chain + SEARCH_MOVES.block + SEARCH_MOVES.early)
+      return { ...genes, early: flipped(genes.early) };
     const d = dishes[k];
     if (what < 1 - SEARCH_MOVES_LEFT && this.mayCrispAgain(d) && !this.mustCrispAgain(d))
       return this.rejobbed({ ...genes, again: flipped(genes.again) });
@@ -271,28 +272,46 @@ export function searchSchedule(
   const search = new Search(asked, pantry, cookedBy, shared);
   const random = seeded(asked.seed ?? 1);
   const asSoonAs = asked.tableInMin === null;
-  let best: { genes: Genes; found: Found } | null = null;
-  for (const genes of search.seeds()) {
-    const found = search.decoded(genes);
-    if (found && (!best || compareWorth(found.worth, best.found.worth, asSoonAs) < 0)) best = { genes, found };
-  }
-  if (!best) throw new Error('No order of this evening holds.');
+  const seeds = search
+    .seeds()
+    .flatMap((genes) => {
+      const found = search.decoded(genes);
+      return found ? [{ genes, found }] : [];
+    })
+    .sort((a, b) => compareWorth(a.found.worth, b.found.worth, asSoonAs));
+  if (seeds.length === 0) throw new Error('No order of this evening holds.');
+  let [best] = seeds;
   const blocks = best.found.network.blocks.length;
   const tries = Math.round(effort * Math.min(TRIES.most, Math.max(TRIES.least, TRIES.work / blocks ** 2)));
-  let here = { ...best, cost: costOf(best.found.worth, asSoonAs) };
-  for (let k = 0; k < tries; k++) {
+  let here = begun(best, asSoonAs);
+  // Several walks, each from where it is best to begin: one alone is sometimes caught.
+  const each = Math.ceil(tries / TRIES.walks);
+  for (let k = 0; k < each * TRIES.walks; k++) {
+    const along = k % each;
     if (k % TELL_EVERY === 0) tell?.(k, tries);
+    if (along === 0) here = begun(seeds[Math.floor(k / each) % seeds.length], asSoonAs);
     const genes = search.moved(here.genes, random);
     const found = search.decoded(genes);
     if (!found) continue;
     const cost = costOf(found.worth, asSoonAs);
     // Something a little worse is gone through while there is time to come out of it again.
-    const heat = COOLING.from * (1 - k / tries) ** 2;
+    const heat = COOLING.from * (1 - along / each) ** 2;
     if (cost <= here.cost - heat * Math.log(Math.max(NEXT_TO_NOTHING, random()))) here = { genes, found, cost };
     if (compareWorth(found.worth, best.found.worth, asSoonAs) < 0) best = { genes, found };
   }
   return { found: best.found, tried: search.tried };
 }
+
+interface Walk {
+  genes: Genes;
+  found: Found;
+  cost: number;
+}
+
+const begun = (from: Omit<Walk, 'cost'>, asSoonAs: boolean): Walk => ({
+  ...from,
+  cost: costOf(from.found.worth, asSoonAs),
+});
 
 /** Cost by which a change for the worse is let through at first, now and then: crispness of a tenth of one dish. Our choice. */
 const COOLING = { from: 3 } as const;

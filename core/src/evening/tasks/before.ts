@@ -1,6 +1,6 @@
 import { cutTold, soldAs } from '../../cut/index.js';
 import { partsTold, sauceSteps } from '../../plan/index.js';
-import { counted, joined, lowered, spoken, text } from '../../units/index.js';
+import { counted, joined, listed, lowered, spoken, text } from '../../units/index.js';
 import type { SideBowlAmounts } from '../../beside/index.js';
 import { isRawFlesh } from '../../supper/index.js';
 import { WHOLE_PIECE_SHARE } from '../constants.js';
@@ -65,27 +65,29 @@ export function readyBlocks(d: EveningDish, after: readonly Link[]): Block[] {
 
 /** Every bowl of the coat, mixed; dry ones may be early. */
 export function mixBlocks(d: EveningDish, pace: Pace): Block[] {
-  return d.bowls.map((bowl, k) => {
+  return d.bowls.flatMap((bowl, k) => {
+    // It stands there already: it was mixed for both.
+    if (bowl.sharedFrom) return [];
     const layer = d.layers[bowl.layerAt];
     const bubbles =
       layer?.portions.some((p) => p.ingredient.wet?.bubbles || p.ingredient.group === 'leavening') ?? false;
     const part = byHand(
       'mix',
       pace.mixBowlMin,
-      text`Mix ${lowered(bowl.name)}: ${partsTold(bowl.parts)}.`,
+      text`Mix ${lowered(bowl.name)}${bowl.sharedWith ? `, for ${listed(bowl.sharedWith)} as well` : ''}: ${partsTold(bowl.parts)}.`,
       bubbles
         ? text`Late: its bubbles are gone in a quarter of an hour.`
         : text`Bowl ${k + 1} of ${d.bowls.length}, measured for ${counted(d.dish.count, 'piece')}.`,
     );
     // What is wet is mixed when it is needed: egg stays in the cold, batter does not stand.
-    return single(`${d.id}:mix:${k + 1}`, d, part, [], { dull: layer !== undefined && !layer.wet, bowls: 1 });
+    return [single(`${d.id}:mix:${k + 1}`, d, part, [], { dull: layer !== undefined && !layer.wet, bowls: 1 })];
   });
 }
 
 /** Setting the bowls out in the order of dipping, when all are mixed. */
 export function stationBlock(d: EveningDish, pace: Pace, after: readonly Link[]): Block[] {
   if (d.bowls.length === 0) return [];
-  const row = d.bowls.map((b) => lowered(b.name)).join(', ');
+  const row = d.bowls.map((b) => `${lowered(b.name)}${b.sharedFrom ? ` of ${b.sharedFrom.name}` : ''}`).join(', ');
   const part = byHand(
     'mix',
     pace.stationMin,

@@ -160,7 +160,15 @@ export function joinDishes(
     const lastOfFirst = ofKind(blocks, first, 'coat').slice(-1);
     blocks = changed(blocks, idsOf(firstCoat(blocks, then)), links(lastOfFirst));
   }
-  const bowlsOf = (d: EveningDish): number => ofKind(blocks, d, 'mix').length;
+  // A bowl that is mixed for two goes through the one that was mixed first.
+  for (const d of dishes) {
+    const owners = [...new Set(d.bowls.flatMap((b) => b.sharedFrom?.id ?? []))];
+    const coats = owners.flatMap((id) =>
+      dishes.filter((o) => o.id === id).flatMap((o) => ofKind(blocks, o, 'coat').slice(-1)),
+    );
+    blocks = changed(blocks, idsOf(firstCoat(blocks, d)), links(coats));
+  }
+  const bowlsOf = (d: EveningDish): number => (firstCoat(blocks, d).length > 0 ? d.bowls.length : 0);
   for (const { d, from } of waitingFor(coatOrder, asked.bowls, bowlsOf)) {
     const wash = washBowls(d, from, pace, links(from.flatMap((f) => ofKind(blocks, f, 'coat').slice(-1))));
     blocks = [...changed(blocks, idsOf(ofKind(blocks, d, 'mix')), [{ id: wash.id, leastMin: 0 }]), wash];
