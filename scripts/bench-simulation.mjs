@@ -1,5 +1,5 @@
 import { Worker } from 'node:worker_threads';
-import { convertDish, footprintOf, KNOWN, packLayer, readRecipe } from '@yellowmist/core';
+import { convertDish, eveningOf, footprintOf, KNOWN, packLayer, readRecipe } from '@yellowmist/core';
 import { readdirSync, readFileSync } from 'node:fs';
 import { exampleConversion } from '@yellowmist/contract';
 import { fileURLToPath } from 'node:url';
@@ -115,3 +115,57 @@ const first = firstPageBytes(fileURLToPath(new URL('../web/dist', import.meta.ur
 console.log(
   `First page: ${(first / 1000).toFixed(0)} kB of script (gzip), ${(first / FIRST_PAGE_BUDGET_B).toFixed(2)} of its budget of ${FIRST_PAGE_BUDGET_B / 1000} kB`,
 );
+
+/** Six dishes of which one has three batches, in two fryers, for one pair of hands and for two. */
+{
+  const { dish, fried, fryer, limits } = exampleConversion();
+  const settings = {
+    tempC: 190,
+    minutes: 12,
+    preheated: true,
+    turnAtMin: 6,
+    under: 'basket',
+    waterTray: false,
+    looks: 0,
+    swapEveryMin: null,
+  };
+  const plan = { layers: fried.layers, restMin: 7, oilGm2: 18, second: null, settings };
+  const other = { ...fryer, name: 'Other' };
+  const six = Array.from({ length: 6 }, (_, k) => ({
+    id: `d${k}`,
+    name: `Dish ${k}`,
+    dish: { ...dish, count: k === 0 ? 3 * dish.count : dish.count - k },
+    fried,
+    fryer: k % 2 ? other : fryer,
+    limits,
+    plan: { ...plan, settings: { ...settings, minutes: 10 + k } },
+  }));
+  const asked = (cooks, tableInMin) => ({
+    dishes: six,
+    guests: [],
+    cooks: Array.from({ length: cooks }, (_, k) => ({ name: `Cook ${k}` })),
+    kitchen: { fryers: [fryer, other], bowls: [], trays: [] },
+    have: [],
+    options: {},
+    togetherMin: 5,
+    roomC: 21,
+    pins: [],
+    tableInMin,
+  });
+  const timed = (request) => {
+    const start = performance.now();
+    const { plan: found } = eveningOf(KNOWN, request);
+    return [performance.now() - start, found.tried];
+  };
+  const [first, tried] = timed(asked(1, 600));
+  const again = median(3, () => eveningOf(KNOWN, asked(1, 600)));
+  const two = median(3, () => eveningOf(KNOWN, asked(2, 600)));
+  console.log(
+    `An evening of six dishes: ${(first / 1000).toFixed(2)} s with its simulations, ${(again / 1000).toFixed(2)} s when they are known (${tried} schedules), ${(two / again).toFixed(2)} × with two pairs of hands (bound 2 s)`,
+  );
+  const sizes = [1, 2, 4, 6].map((n) => [
+    n,
+    median(3, () => eveningOf(KNOWN, { ...asked(1, 600), dishes: six.slice(0, n) })),
+  ]);
+  console.log('Against dishes:', sizes.map(([n, t]) => `${n}: ${(t / sizes[0][1]).toFixed(1)} ×`).join(', '));
+}

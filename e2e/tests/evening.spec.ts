@@ -1,3 +1,4 @@
+import AxeBuilder from '@axe-core/playwright';
 import type { Locator, Page } from '@playwright/test';
 import { expect, saved, test } from './begin';
 
@@ -89,6 +90,14 @@ const beginsAt = async (page: Page): Promise<number> => {
   return Number(hours) * 60 + Number(minutes);
 };
 
+/** No barriers that can be measured, as it stands. */
+async function open(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+    .analyze();
+  expect(violations.map((v) => `${v.id}: ${v.nodes[0].target.join(' ')}`)).toEqual([]);
+}
+
 const lanes = (page: Page): Locator => page.getByRole('group', { name: /^Lanes of the evening/ });
 const block = (page: Page, name: RegExp): Locator => lanes(page).getByRole('button', { name }).first();
 
@@ -128,6 +137,7 @@ test('three dishes for seven: planned, a guest with an allergy first, a second p
   await expect(page.getByRole('tabpanel')).toContainText('Butcher and fish');
   await page.getByRole('tab', { name: 'At the table' }).click();
   await expect(page.getByRole('row', { name: new RegExp(okra) }).first()).toContainText(/(hot|lukewarm) inside/);
+  await open(page);
 
   await page.getByRole('checkbox', { name: okra }).uncheck();
   await expect(page.getByRole('alert').filter({ hasText: 'Nothing here is for Mara' })).toBeVisible();
@@ -189,6 +199,7 @@ test('the sheet prints on one page; calendar and text are taken away; the phone 
   const sheet = page.getByRole('article', { name: /^Sheet of / });
   await expect(sheet).toContainText('on the table at 19:00', { timeout: 30_000 });
   await expect(sheet).toContainText('Serve Chicken to print');
+  await open(page);
   for (const paper of ['A5', 'Letter', 'A4']) {
     await page.getByLabel('Paper').selectOption(paper);
     const over = await sheet.evaluate((e) => [e.scrollHeight - e.clientHeight, e.scrollWidth - e.clientWidth]);

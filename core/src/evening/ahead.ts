@@ -14,9 +14,12 @@ const LONG_WAIT_MIN = 90;
 /** Whether the making ready of a dish waits so long by itself that it is begun ahead, asked for or not. */
 export const mustBeAhead = ({ ready }: EveningDish): boolean => ready.waitMin > LONG_WAIT_MIN;
 
+const STAGES = ['frozen', 'ready', 'bowls', 'sauces'] as const;
+
 /** From when before supper a stage is done, h. */
-const startH = (stage: 'frozen' | 'ready' | 'sauces', longestMin: number): number => {
+const startH = (stage: (typeof STAGES)[number], longestMin: number): number => {
   if (stage === 'frozen') return FREEZE_AHEAD.beforeH;
+  if (stage === 'bowls') return AHEAD_H.bowls;
   if (stage === 'sauces') return AHEAD_H.sauces;
   return longestMin > AHEAD_H.morning * 60 - LONG_WAIT_MIN ? FREEZE_AHEAD.beforeH : AHEAD_H.morning;
 };
@@ -63,8 +66,6 @@ function freezingBlocks(d: EveningDish, asked: EveningAsked): Block[] {
   return [...cut, ...ready, ...bowls, ...stationBlock(d, pace, []), ...coat, oil, bag];
 }
 
-const STAGES = ['frozen', 'ready', 'sauces'] as const;
-
 /** What of a dish is done at which stage. */
 function blocksAt(stage: (typeof STAGES)[number], d: EveningDish, asked: EveningAsked): Block[] {
   const ahead = asked.options[d.id]?.ahead ?? [];
@@ -74,6 +75,7 @@ function blocksAt(stage: (typeof STAGES)[number], d: EveningDish, asked: Evening
     if (frozen || !(ahead.includes('ready') || mustBeAhead(d))) return [];
     return [...cutBlocks(d, asked.pace), ...readyBlocks(d, [])];
   }
+  if (stage === 'bowls') return ahead.includes('bowls') && !frozen ? mixBlocks(d, asked.pace, 'keeping') : [];
   if (!ahead.includes('sauces')) return [];
   return d.beside.filter((b) => b.use !== 'marinade').map((b) => sauceBlock(d, b, asked.pace));
 }
@@ -88,7 +90,10 @@ export function aheadTasks(asked: EveningAsked, firstMin: number): Task[] {
     if (work.length === 0) return [];
     const hands = work.reduce((sum, w) => sum + w.blocks.reduce((s, b) => s + b.min, 0), 0);
     const longest = Math.max(0, ...work.flatMap((w) => w.blocks.map((b) => b.wait?.min ?? 0)));
-    let at = Math.min(-startH(stage, longest) * 60, firstMin - hands - (stage === 'sauces' ? 0 : longest));
+    let at = Math.min(
+      -startH(stage, longest) * 60,
+      firstMin - hands - (stage === 'frozen' || stage === 'ready' ? longest : 0),
+    );
     const tasks: Task[] = [];
     for (const { blocks } of work) {
       let last: string[] = [];

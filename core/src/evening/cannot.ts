@@ -1,5 +1,6 @@
 import type { Pantry } from '../foods/index.js';
 import { capitalised, counted, moment, text, type Text } from '../units/index.js';
+import { isSoft } from './crisp.js';
 import { crispLost } from './schedule/standing.js';
 import type { Found } from './schedule/search.js';
 import { scheduled } from './scheduled.js';
@@ -102,6 +103,17 @@ const fewest = (trials: readonly Trial[]): Trial[] =>
   [...trials].sort((a, b) => a.trouble - b.trouble).slice(0, MOST_TRIALS);
 const MOST_TRIALS = 14;
 
+/** Changes that give a soft dish's fryer more room: it moves, or one that is cooked with it does. */
+function roomier(asked: EveningAsked, { table }: Found): Trial[] {
+  const soft = new Set(table.filter((b) => isSoft(b.crispness, b.ifFresh)).map((b) => b.fryer));
+  const near = new Set(table.filter((b) => soft.has(b.fryer)).map((b) => b.dishId));
+  return trialsOf(asked)
+    .filter(({ change }) => change.what === 'fryer' && near.has(change.dishId))
+    .sort((a, b) => a.trouble - b.trouble)
+    .slice(0, MOST_FRYERS_TRIED);
+}
+const MOST_FRYERS_TRIED = 3;
+
 /** The change that brings the table nearest to what was asked; of those that do, the one with the least trouble. */
 function cheapestInTime(asked: EveningAsked, pantry: Pantry): { trial: Trial; lateMin: number } | null {
   const tried = fewest(trialsOf(asked)).map((trial) => {
@@ -177,7 +189,7 @@ export function cannotOf(asked: EveningAsked, pantry: Pantry, found: Found, late
   }
   const soft = crispLost(found.table);
   if (soft.softPieces > 0) {
-    const better = fewest(trialsOf(asked).filter((t) => t.change.what === 'fryer'))
+    const better = roomier(asked, found)
       .map((trial) => ({
         trial,
         lost: crispLost(scheduled(trial.asked, pantry, { effort: TRIAL_EFFORT }).found.table),

@@ -1,3 +1,5 @@
+import type { CutId } from '../cut/index.js';
+
 /**
  * How long the work of an evening takes, and how the evening is planned. What is named a pace is a first value that a
  * kitchen may change (see pace.ts). Each: what it is, @unit, @range, @source.
@@ -11,12 +13,31 @@
  */
 export const CUT_PIECE_S = 5;
 /**
- * Trimming and wiping a piece that is used whole, as a share of cutting one.
+ * How long one piece takes by its cut, against a slice: a whole one is only trimmed, cubes fall many at a stroke, rings are
+ * pushed apart, a prawn is slit and its thread drawn.
  * @unit 1
- * @range 0.2–1
- * @source our choice
+ * @range 0.2–4
+ * @source our choice, after how the cuts are made
  */
-export const WHOLE_PIECE_SHARE = 0.4;
+export const CUT_TAKES: Readonly<Record<CutId, number>> = {
+  whole: 0.4,
+  rings: 0.8,
+  rounds: 0.6,
+  slabs: 1.2,
+  strips: 0.8,
+  cubes: 0.3,
+  'bite-size': 0.8,
+  florets: 1,
+  halves: 0.8,
+  'halved-flat': 3,
+  butterflied: 4,
+  wedges: 0.8,
+  torn: 0.6,
+  balls: 3,
+  rods: 2.5,
+  patties: 4,
+  portions: 1.5,
+};
 /**
  * One piece through three bowls by hand and onto the tray.
  * @unit s
@@ -160,19 +181,20 @@ export const BAG_MIN = 4;
  */
 export const FREEZE_AHEAD = { hours: 5, beforeH: 24 } as const;
 /**
- * How long before supper a cold sauce is made when it is made ahead, and what is made ready that morning.
+ * How long before supper a cold sauce is made when it is made ahead, bowls that keep are mixed, and food is made ready.
  * @unit h
- * @range 2–3; 6–12
+ * @range 2–3; 4–24; 6–12
  * @source common practice, no source
  */
-export const AHEAD_H = { sauces: 2.5, morning: 9 } as const;
+export const AHEAD_H = { sauces: 2.5, bowls: 8, morning: 9 } as const;
 /**
- * Raw meat, fish and egg out of the cold in all, at most, and the same in a hot kitchen; and from how many °C it is hot.
- * @unit min, °C
- * @range 60–120; 32
+ * Raw meat, fish and egg out of the cold in all, at most, and the same in a hot kitchen; and from how many °C it is hot; and
+ * from how many °C on hot food may be held.
+ * @unit min, °C, °C
+ * @range 60–120; 32; 60
  * @source 40–140 °F for no more than 2 hours, 1 hour above 90 °F; FSIS, from memory
  */
-export const OUT_OF_COLD = { mostMin: 120, hotMin: 60, hotC: 32 } as const;
+export const OUT_OF_COLD = { mostMin: 120, hotMin: 60, hotC: 32, hotFoodC: 60 } as const;
 /**
  * How long a coat may wait wet on its tray before it suffers.
  * @unit min
@@ -207,7 +229,7 @@ export const CRISP_AGAIN_MIN = 2;
  * @range 0–90
  * @source our choice
  */
-export const CRISP_AGAIN_AFTER = [5, 15, 30, 60] as const;
+export const CRISP_AGAIN_AFTER = [8, 45] as const;
 /**
  * From how many °C of its centre downward a piece is lukewarm at the table, at how many it is cold, and what cold costs
  * against being as soft as bread.
@@ -244,7 +266,7 @@ export const STRETCH_MIN = 4;
  * @range 2000000–8000000; 100–300; 2000–6000; 1–5
  * @source our choice: six dishes in under two seconds
  */
-export const TRIES = { work: 4000000, least: 150, most: 4000, walks: 3 } as const;
+export const TRIES = { work: 3200000, least: 150, most: 4000, walks: 3 } as const;
 /**
  * Two dishes may share one basket or lie on two racks where their settings differ by no more than this.
  * @unit °C, min

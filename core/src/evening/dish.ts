@@ -1,5 +1,6 @@
 import { dishAs, PLAIN_OILING, readyPiece, wholeOf, type AirPlan, type Fryer } from '../dish/index.js';
 import { foodOf, ingredient, type Pantry } from '../foods/index.js';
+import type { Place } from '../heat/index.js';
 import { soldAs } from '../cut/index.js';
 import { safeMinimum } from '../safety/index.js';
 import { minutesUntil } from '../outcome/index.js';
@@ -36,19 +37,23 @@ function crispedAgain(dish: ToCook, plan: AirPlan, fryer: Fryer, fried: FriedRes
   });
 }
 
+/** Where it may wait: on the rack, and in the switched-off fryer where the plan says so. */
+const placesFor = ({ afterwards }: AirPlan): Place[] => (afterwards === 'held' ? ['rack', 'hold'] : ['rack']);
+
 /** A plan in a fryer with how it waits. */
 function cookedAs(dish: ToCook, plan: AirPlan, fryer: Fryer, fried: FriedResult, known?: AirResult): Cooked {
-  const air = known ?? evaluateAir({ ...dish, fryer }, plan, fried, { waits: true });
-  const waits = (place: 'rack' | 'hold') => air.waiting.find((w) => w.place === place && !w.sauced)!;
+  const air = known ?? evaluateAir({ ...dish, fryer }, plan, fried, { waits: placesFor(plan) });
+  const rack = air.waiting.find((w) => w.place === 'rack')!;
+  const held = air.waiting.find((w) => w.place === 'hold') ?? rack;
   return {
     fryer,
     plan: air.plan,
     load: air.load,
     unsafe: air.unsafe,
     fresh: air.outcomes.crispness?.value ?? 0,
-    onRack: waits('rack').crispness,
-    held: waits('hold').crispness,
-    centreC: waits('rack').centreC,
+    onRack: rack.crispness,
+    held: held.crispness,
+    centreC: rack.centreC,
     again: crispedAgain(dish, air.plan, fryer, fried),
   };
 }
@@ -92,7 +97,7 @@ const withSettings = (plan: AirPlan, other: AirPlan): AirPlan => ({
  */
 export function eveningDish(asked: ToCook, fried: FriedResult): EveningDish {
   const { id, name, pantry, fryer, plan } = asked;
-  const air = evaluateAir(asked, plan, fried, { waits: true });
+  const air = evaluateAir(asked, plan, fried, { waits: placesFor(plan) });
   const dish = dishAs(asked.dish, air.plan);
   const food = foodOf(pantry, dish.foodId);
   const way = wayOf(dish.preparation);

@@ -287,7 +287,7 @@ describe('how a crust waits', () => {
 
   test('crisped again it comes near what it was, the less the longer it has waited: each simulated', () => {
     const { again, fresh, onRack } = chicken.cooked;
-    expect(again.length).toBeGreaterThan(2);
+    expect(again.length).toBeGreaterThan(1);
     expect(againAfter(chicken.cooked, 20).crispness).toBeGreaterThan(afterMinutes(onRack, 20));
     expect(againAfter(chicken.cooked, 20).crispness).toBeLessThanOrEqual(fresh + 0.05);
     const warm = again.map((a) => a.centreC);

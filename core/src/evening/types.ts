@@ -88,7 +88,7 @@ export interface Cook {
 }
 
 /** What of a dish is done on an earlier day or hours before. */
-export const AHEADS = ['sauces', 'ready', 'frozen'] as const;
+export const AHEADS = ['sauces', 'bowls', 'ready', 'frozen'] as const;
 export type Ahead = (typeof AHEADS)[number];
 
 /** How a dish of this evening is treated. */

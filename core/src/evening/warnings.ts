@@ -40,6 +40,17 @@ export function warningsOf(asked: EveningAsked, { network, places, compiled, sch
         text: text`${d.name} would be out of the cold for ${Math.round(out)} minutes before it is cooked: ${most} are the most${asked.roomC >= OUT_OF_COLD.hotC ? ' in a kitchen this hot' : ''}. Put what waits back into the refrigerator.`,
       });
     }
+    const stood = Math.max(
+      0,
+      ...table.filter((b) => b.dishId === d.id && b.how !== 'held').map((b) => b.eatenMin - b.readyMin),
+    );
+    if (stood > most) {
+      found.push({
+        about: 'cold',
+        dishId: d.id,
+        text: text`${d.name} would stand cooked for ${Math.round(stood)} minutes: hot food is kept at ${celsius(OUT_OF_COLD.hotFoodC)} or more, or eaten within ${most}.`,
+      });
+    }
     const wet = Math.max(0, ...waits.filter((w) => w.dish.id === d.id).map((w) => w.wetMin));
     if (wet > COAT_WAITS_MIN + TOLD_OVER_MIN) {
       found.push({

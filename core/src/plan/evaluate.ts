@@ -17,7 +17,7 @@ import {
   type ReadyPiece,
 } from '../dish/index.js';
 import { foodOf, type Pantry } from '../foods/index.js';
-import { PLACES, type CookSeries, type SimulateOptions, type Waiting } from '../heat/index.js';
+import { PLACES, type CookSeries, type Place, type SimulateOptions, type Waiting } from '../heat/index.js';
 import { allOilGm2, oilAmounts, surfaceOilGm2 } from '../oil/index.js';
 import {
   crispMinutes,
@@ -44,8 +44,8 @@ import type { AirResult, Asked, FriedResult, Occasion, WaitingResult } from './t
 
 /** How closely to look. */
 export interface EvaluateOptions extends Omit<SimulateOptions, 'waiting'> {
-  /** Follow the cooked piece for half an hour: crisp life. Default false. */
-  waits?: boolean;
+  /** Follow the cooked piece for half an hour: crisp life; everywhere and under a sauce, or in some places. Default not. */
+  waits?: boolean | readonly Place[];
   /** In the second cook all batches lie in the basket together, heaped as they come. Default false. */
   heaped?: boolean;
 }
@@ -54,11 +54,13 @@ export interface EvaluateOptions extends Omit<SimulateOptions, 'waiting'> {
 const tableSauce = (pantry: Pantry): CoatLayer =>
   buildSauce(pantry, { portions: [{ ingredientId: TABLE_SAUCE.id, grams: 100 }] }, TABLE_SAUCE.gm2);
 
-/** The places as it is, and under a sauce at the table when it has none yet. */
-const waitingsOf = (pantry: Pantry, sauce: CoatLayer | null): Waiting[] => [
-  ...PLACES.map((place): Waiting => ({ place, sauce: null })),
-  ...(sauce ? [] : [{ place: 'rack', sauce: tableSauce(pantry) } as const]),
-];
+const plainly = (places: readonly Place[]): Waiting[] => places.map((place) => ({ place, sauce: null }));
+
+/** The places as it is, and, where all are asked for, under a sauce at the table when it has none yet. */
+const waitingsOf = (pantry: Pantry, sauce: CoatLayer | null, waits: true | readonly Place[]): Waiting[] =>
+  waits === true
+    ? [...plainly(PLACES), ...(sauce ? [] : [{ place: 'rack', sauce: tableSauce(pantry) } as const])]
+    : plainly(waits);
 
 const simulation = (
   pantry: Pantry,
@@ -66,7 +68,7 @@ const simulation = (
   { waits, heaped: _, ...rest }: EvaluateOptions = {},
 ): SimulateOptions => ({
   ...rest,
-  waiting: waits ? waitingsOf(pantry, sauce) : [],
+  waiting: waits ? waitingsOf(pantry, sauce, waits) : [],
 });
 
 /** Simulates and judges the dish as it is fried today. @throws Refusal for an unknown food or ingredient */

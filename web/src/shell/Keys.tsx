@@ -46,6 +46,14 @@ const SHEET: readonly { place: string; keys: readonly [string, string][] }[] = [
     ],
   },
   {
+    place: 'A task of the evening',
+    keys: [
+      ['← / →', 'A minute sooner or later; with Shift five'],
+      ['Enter', 'Its reason'],
+      ['Ctrl+Z / Ctrl+Shift+Z', 'Undo and redo'],
+    ],
+  },
+  {
     place: 'Numbers, curves and dots',
     keys: [
       ['↑ / ↓ in a number', 'A step more or less'],

@@ -122,6 +122,8 @@ export function worthOf(
   let [cold, wet, soaked, standing] = [0, 0, 0, 0];
   rawWaits(places, compiled, schedule).forEach(({ outMin, wetMin }, k) => {
     if (batches[k].raw) cold += Math.max(0, outMin - most);
+    // Cooked food that is not kept hot is out of the cold as well.
+    if (table[k].how !== 'held') cold += Math.max(0, table[k].eatenMin - table[k].readyMin - most);
     const over = Math.max(0, wetMin - COAT_WAITS_MIN);
     wet += over;
     soaked += (WET_COSTS * over) / batches[k].of;

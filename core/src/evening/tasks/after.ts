@@ -86,7 +86,13 @@ function finishWords(d: EveningDish): { said: Text[]; batches: boolean; melts: b
 }
 
 /** Sauce, spice salt, topping; nothing where the dish has none. */
-export function finishBlocks(d: EveningDish, batches: number, pace: Pace, after: readonly Link[]): Block[] {
+export function finishBlocks(
+  d: EveningDish,
+  { fryer }: Cooked,
+  batches: number,
+  pace: Pace,
+  after: readonly Link[],
+): Block[] {
   const { said, batches: perBatch, melts } = finishWords(d);
   if (said.length === 0) return [];
   const min = pace.tossMin * (perBatch ? batches : 1) + (melts ? WARMED.cheeseMin : 0);
@@ -94,7 +100,9 @@ export function finishBlocks(d: EveningDish, batches: number, pace: Pace, after:
   const reason = melts
     ? 'Cheese in the crumbs burns; here it only melts.'
     : 'Sauce and salt last: a crust waits badly in them.';
-  return [single(`${d.id}:finish`, d, byHand('finish', min, words, text`${reason}`), after)];
+  const part = { ...byHand('finish', min, words, text`${reason}`), inFryer: melts };
+  const inFryer = melts ? { fryer: fryer.name, fryerMin: [0, min] as const } : {};
+  return [single(`${d.id}:finish`, d, part, after, inFryer)];
 }
 
 /** Buns in the hot fryer when the dish is out of it. */

@@ -3,7 +3,7 @@ import { partsTold, sauceSteps } from '../../plan/index.js';
 import { counted, joined, listed, lowered, spoken, text } from '../../units/index.js';
 import type { SideBowlAmounts } from '../../beside/index.js';
 import { isRawFlesh } from '../../supper/index.js';
-import { WHOLE_PIECE_SHARE } from '../constants.js';
+import { CUT_TAKES } from '../constants.js';
 import type { Pace } from '../pace.js';
 import type { EveningDish } from '../types.js';
 import { byHand, forPieces, single, type Block, type Link, type PlaceKind } from './block.js';
@@ -22,7 +22,7 @@ const trimmed = ({ dish, food }: EveningDish): boolean =>
 export function cutBlocks(d: EveningDish, pace: Pace): Block[] {
   if (d.dish.readyCoated) return [];
   const { count } = d.dish;
-  const share = trimmed(d) ? WHOLE_PIECE_SHARE : 1;
+  const share = d.dish.bought ? CUT_TAKES[d.dish.bought.cut] : 1;
   const how = d.cutting ? ` ${d.cutting}` : '';
   const part = byHand(
     'cut',
@@ -63,19 +63,31 @@ export function readyBlocks(d: EveningDish, after: readonly Link[]): Block[] {
   return [single(`${d.id}:prepare`, d, { ...part, place: place === 'hob' ? 'hob' : null }, after, { wait })];
 }
 
-/** Every bowl of the coat, mixed; dry ones may be early. */
-export function mixBlocks(d: EveningDish, pace: Pace): Block[] {
+/** What brings bubbles along, which are gone in a quarter of an hour. */
+const bubbles = (layer: EveningDish['layers'][number] | undefined): boolean =>
+  layer?.portions.some((p) => p.ingredient.wet?.bubbles || p.ingredient.group === 'leavening') ?? false;
+
+/** Whether a bowl keeps covered and cold until it is used: no egg in it, and nothing that lifts. Common practice, no source. */
+export const keepsInBowl = (layer: EveningDish['layers'][number] | undefined): boolean =>
+  layer !== undefined && !bubbles(layer) && !layer.portions.some((p) => p.ingredient.origin === 'egg');
+
+/**
+ * Every bowl of the coat, mixed; dry ones may be early.
+ * @param which those that keep until they are used, those that do not, or all
+ */
+export function mixBlocks(d: EveningDish, pace: Pace, which: 'all' | 'keeping' | 'fresh' = 'all'): Block[] {
   return d.bowls.flatMap((bowl, k) => {
     // It stands there already: it was mixed for both.
     if (bowl.sharedFrom) return [];
     const layer = d.layers[bowl.layerAt];
-    const bubbles =
-      layer?.portions.some((p) => p.ingredient.wet?.bubbles || p.ingredient.group === 'leavening') ?? false;
+    if (which !== 'all' && keepsInBowl(layer) !== (which === 'keeping')) return [];
+    const kept =
+      which === 'keeping' && layer.wet ? ' Cover it and keep it cold: it thickens, thin it a little before use.' : '';
     const part = byHand(
       'mix',
       pace.mixBowlMin,
-      text`Mix ${lowered(bowl.name)}${bowl.sharedWith ? `, for ${listed(bowl.sharedWith)} as well` : ''}: ${partsTold(bowl.parts)}.`,
-      bubbles
+      text`Mix ${lowered(bowl.name)}${bowl.sharedWith ? `, for ${listed(bowl.sharedWith)} as well` : ''}: ${partsTold(bowl.parts)}.${kept}`,
+      bubbles(layer)
         ? text`Late: its bubbles are gone in a quarter of an hour.`
         : text`Bowl ${k + 1} of ${d.bowls.length}, measured for ${counted(d.dish.count, 'piece')}.`,
     );

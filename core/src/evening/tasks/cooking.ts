@@ -184,7 +184,7 @@ function batchFrom(
   along.alone(
     'cook',
     settings.minutes,
-    text`${fryer.name} at ${setting(settings.tempC, fryer)}, ${minutesTold(settings.minutes)}: ${d.name}, ${which}.`,
+    text`${fryer.name} at ${setting(settings.tempC, fryer)}, ${minutesTold(settings.minutes)}: ${d.name}, ${which}.${cooked.unsafe ? ' Not safe in these minutes: the thermometer decides.' : ''}`,
     text`What the simulation came to in ${fryer.name} for this coat and this size.`,
   );
   const looks = looksOf(cooked, pieces, pace).map((look): Part => ({

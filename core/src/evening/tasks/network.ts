@@ -48,7 +48,7 @@ export function dishNetwork(
   const cut = readyAhead ? [] : cutBlocks(d, pace);
   const ready = readyAhead ? [] : readyBlocks(d, lastLink(cut));
   const made: Link[] = ready.length > 0 ? lastLink(ready, d.ready.waitMin) : lastLink(cut);
-  const mixes = frozen ? [] : mixBlocks(d, pace);
+  const mixes = frozen ? [] : mixBlocks(d, pace, wish.ahead?.includes('bowls') ? 'fresh' : 'all');
   const station = frozen ? [] : stationBlock(d, pace, links(mixes));
   const sauces = saucesAhead ? [] : d.beside.filter((b) => b.use !== 'marinade').map((b) => sauceBlock(d, b, pace));
   const brushed = sauces.filter((s) =>
@@ -72,7 +72,7 @@ export function dishNetwork(
   const restMin = (main.plan.afterwards ?? 'rack') === 'rack' ? pace.restMin : 0;
   const again = way.again ? [againBlock(d, main, all, pace, links(cooks))] : [];
   const done = again.length > 0 ? links(again) : links(cooks, restMin);
-  const finish = finishBlocks(d, batches.length, pace, [...done, ...links(sauces)]);
+  const finish = finishBlocks(d, main, batches.length, pace, [...done, ...links(sauces)]);
   const buns = wish.buns ? [bunsBlock(d, main, pace, links(again.length > 0 ? again : cooks))] : [];
   const serve = serveBlock(d, pace, [...(finish.length > 0 ? links(finish) : done), ...links(buns), ...links(sauces)]);
   return {

@@ -31,7 +31,7 @@ export function AtTheTable({ table, dishIds, nameOf, time }: Props) {
     <div className="overflow-x-auto">
       <table className="table-sm table">
         <caption className="sr-only">How every batch stands when it is eaten</caption>
-        <thead>
+        <thead className="text-base-content">
           <tr>
             <th scope="col">Batch</th>
             <th scope="col">Cooked</th>

@@ -101,6 +101,7 @@ function DishRow({
 
 const AHEAD_WORDS: Record<Ahead, string> = {
   sauces: 'sauces made hours ahead',
+  bowls: 'bowls that keep mixed that morning',
   ready: 'cut and made ready that morning',
   frozen: 'coated and frozen the day before',
 };

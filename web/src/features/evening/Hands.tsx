@@ -33,10 +33,10 @@ export function Hands({ cooks, onChange }: { cooks: readonly Cook[]; onChange: (
       <h2 className="text-lg">Hands</h2>
       <ul>
         {cooks.map((cook) => (
-          <li key={cook.name} className="border-b border-base-300">
-            <details>
-              <summary className="flex min-h-11 cursor-pointer items-center gap-2">
-                <span className="min-w-0 grow truncate font-semibold">{cook.name}</span>
+          <li key={cook.name} className="flex items-start border-b border-base-300">
+            <details className="min-w-0 grow">
+              <summary className="min-h-11 cursor-pointer py-2">
+                <b className="break-words">{cook.name}</b>{' '}
                 <span className="text-xs">
                   {cook.leaves
                     ? `leaves ${DUTIES.filter((d) => d.kinds.every((k) => cook.leaves!.includes(k)))
@@ -44,16 +44,6 @@ export function Hands({ cooks, onChange }: { cooks: readonly Cook[]; onChange: (
                         .join(', ')}`
                     : 'does all'}
                 </span>
-                {cooks.length > 1 && (
-                  <button
-                    type="button"
-                    className="btn btn-ghost btn-square size-9"
-                    aria-label={`Without ${cook.name}`}
-                    onClick={() => onChange(cooks.filter((c) => c !== cook))}
-                  >
-                    <Trash2 aria-hidden className="size-4" />
-                  </button>
-                )}
               </summary>
               <fieldset className="pb-2">
                 <legend className="text-xs font-semibold">{cook.name} leaves to others</legend>
@@ -69,6 +59,16 @@ export function Hands({ cooks, onChange }: { cooks: readonly Cook[]; onChange: (
                 </div>
               </fieldset>
             </details>
+            {cooks.length > 1 && (
+              <button
+                type="button"
+                className="btn btn-ghost btn-square size-11"
+                aria-label={`Without ${cook.name}`}
+                onClick={() => onChange(cooks.filter((c) => c !== cook))}
+              >
+                <Trash2 aria-hidden className="size-4" />
+              </button>
+            )}
           </li>
         ))}
       </ul>
