@@ -1,30 +1,19 @@
 import type { Pantry } from '../../foods/index.js';
 import { NEXT_TO_NOTHING } from '../../units/index.js';
 import { orderOf } from '../../supper/index.js';
-import { SEARCH_MOVES, STAYS_HOT_MIN, STRETCH_MIN, TRIES } from '../constants.js';
+import { SEARCH_MOVES, STRETCH_MIN, TRIES } from '../constants.js';
 import { stretched, type Block } from '../tasks/block.js';
 import { secondRoundOf } from '../tasks/cooking.js';
 import { dishNetwork, joinDishes, type Network } from '../tasks/network.js';
 import { shareBasket } from '../tasks/shared.js';
 import type { AtTable, Cooked, EveningAsked, EveningDish } from '../types.js';
 import { compile, pinnedIn, prepareBlocks, type Compiled, type Prepared } from './compile.js';
-import { decode, type Rule, type Schedule } from './decode.js';
+import { cooledDown, mustFollow } from './chains.js';
+import { decode, type Schedule } from './decode.js';
+import { RULES, type Genes } from './genes.js';
 import { compareWorth, costOf, worthOf, type Worth } from './objective.js';
 import { seeded } from './random.js';
 import { placesOf, standings, type BatchPlace } from './standing.js';
-
-/** What a search may choose. */
-interface Genes {
-  /** By dish: crisped again, sauced in rounds, on the table as early as it may be. */
-  again: boolean[];
-  inRounds: boolean[];
-  early: boolean[];
-  /** Ids of what takes a fryer, all fryers together, in the order in which each takes its own. */
-  chain: string[];
-  rule: Rule;
-  /** Minutes by which single blocks come sooner or later in the choice. */
-  bias: ReadonlyMap<string, number>;
-}
 
 /** A schedule with all that it is of. */
 export interface Found {
@@ -35,13 +24,6 @@ export interface Found {
   table: AtTable[];
   worth: Worth;
 }
-
-const RULES: readonly Rule[] = [
-  { byLimit: 1, byLength: 0, byChain: 0 },
-  { byLimit: 1, byLength: 1, byChain: 0 },
-  { byLimit: 0.5, byLength: 0, byChain: 1 },
-  { byLimit: 0, byLength: 0, byChain: 1 },
-];
 
 /** Two dishes in one basket. */
 export interface SharedBasket {
@@ -231,29 +213,6 @@ class Search {
     const kept = genes.chain.filter((id) => jobs.includes(id));
     return { ...genes, chain: [...kept, ...jobs.filter((id) => !kept.includes(id))] };
   }
-}
-
-/** Blocks that come after a pause in which their fryer has cooled down. */
-function cooledDown({ compiled: { blocks }, schedule: { begins } }: Found, chains: readonly number[][]): number[] {
-  return chains.flatMap((chain) =>
-    chain.slice(1).filter((b, k) => {
-      const a = chain[k];
-      return begins[b] + blocks[b].fryerMin[0] - begins[a] - blocks[a].fryerMin[1] > STAYS_HOT_MIN;
-    }),
-  );
-}
-
-/** What of one fryer keeps its order: a dish's own work, and what allergens ask for. */
-function mustFollow({ blocks, order }: Network): [number, number][] {
-  const found: [number, number][] = [];
-  const ordered = new Set(order.filter((o) => o.inFryer).map((o) => `${o.first.id}>${o.then.id}`));
-  blocks.forEach((a, i) =>
-    blocks.forEach((b, k) => {
-      if (a.fryer === null || a.fryer !== b.fryer || i === k) return;
-      if (a.dishId === b.dishId ? i < k : ordered.has(`${a.dishId}>${b.dishId}`)) found.push([i, k]);
-    }),
-  );
-  return found;
 }
 
 /**

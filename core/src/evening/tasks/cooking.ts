@@ -1,10 +1,11 @@
-import { PLAIN_OILING, touchUpMin, type AirPlan, type Fryer } from '../../dish/index.js';
+import { PLAIN_OILING, type AirPlan, type Fryer } from '../../dish/index.js';
 import { ingredient, type Pantry } from '../../foods/index.js';
 import { surfaceOilGm2 } from '../../oil/index.js';
 import { safeMinimum } from '../../safety/index.js';
-import { capitalised, celsius, counted, joined, lowered, setTo, spoken, text, type Text } from '../../units/index.js';
-import { LEAST_HANDLING_MIN, LOOK_S } from '../constants.js';
+import { capitalised, celsius, counted, lowered, setTo, spoken, text, type Text } from '../../units/index.js';
+import { LEAST_HANDLING_MIN } from '../constants.js';
 import type { Pace } from '../pace.js';
+import { looksOf } from './looks.js';
 import { byHand, cookMinutes, forPieces, type Batch, type Block, type Link, type Part } from './block.js';
 
 const minutesTold = (min: number): string => counted(Math.round(min), 'minute');
@@ -49,61 +50,6 @@ class Along {
     this.at += min;
     return this;
   }
-}
-
-const lookMin = (seconds: number): number => Math.min(LOOK_S.most, Math.max(LOOK_S.least, seconds)) / 60;
-
-/** What hands do while a batch cooks, at minutes of its cook: turns, swaps, looks, touch-ups. */
-function looksOf({ plan, load, fryer: { name: fryer } }: Batch['cooked'], pieces: number, pace: Pace) {
-  const { settings, oiling = PLAIN_OILING } = plan;
-  const racks = load.racksUsed;
-  const { minutes, turnAtMin, swapEveryMin, looks, basketTurned } = settings;
-  const found: { atMin: number; min: number; said: Text; reason: Text }[] = [];
-  const touched = oiling.touchUpGm2 > 0;
-  const oil = touched ? ' Oil what is white or dry, outside the fryer.' : '';
-  if (turnAtMin !== null && turnAtMin > 0 && turnAtMin < minutes) {
-    found.push({
-      atMin: turnAtMin,
-      min: lookMin(pieces * pace.turnPieceS + (touched ? LOOK_S.least : 0)),
-      said: text`In ${fryer}: turn them with something thin and flat${basketTurned ? ', and the basket round' : ''}.${oil}`,
-      reason: text`The underside gets less air; tongs would tear a coat that is not yet firm.`,
-    });
-  } else if (touched || basketTurned) {
-    found.push({
-      atMin: touchUpMin(settings),
-      min: lookMin(LOOK_S.least),
-      said: text`In ${fryer}: look${basketTurned ? ', and turn the basket round' : ''}.${oil}`,
-      reason: text`What stays white at half time stays white.`,
-    });
-  }
-  if (racks > 1 && swapEveryMin !== null) {
-    for (let atMin = swapEveryMin; atMin < minutes - 1; atMin += swapEveryMin) {
-      found.push({
-        atMin,
-        min: lookMin(LOOK_S.least),
-        said: text`In ${fryer}: swap the upper and the lower rack.`,
-        reason: text`The upper one browns first.`,
-      });
-    }
-  }
-  for (let k = 1; k <= looks; k++) {
-    found.push({
-      atMin: (minutes * k) / (looks + 1),
-      min: lookMin(LOOK_S.least),
-      said: text`${fryer}: open, look, and shut.`,
-      reason: text`This plan was simulated with a look here.`,
-    });
-  }
-  return merged(found.sort((a, b) => a.atMin - b.atMin));
-}
-
-/** Looks that would overlap are one. */
-function merged<T extends { atMin: number; min: number; said: Text }>(looks: readonly T[]): T[] {
-  return looks.reduce<T[]>((kept, look) => {
-    const last = kept.at(-1);
-    if (!last || look.atMin >= last.atMin + last.min) return [...kept, look];
-    return [...kept.slice(0, -1), { ...last, said: joined(last.said, ' ', look.said) }];
-  }, []);
 }
 
 /** The centre is read where something has to be reached. */

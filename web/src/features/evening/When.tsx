@@ -1,7 +1,7 @@
 import { momentAt, RANGES, wallClock, type EveningBody } from '@yellowmist/contract';
 import { Choice } from '../../ui/Choice';
 import { NumberField } from '../../ui/NumberField';
-import { nextSupper } from './EveningsPage';
+import { nextSupper } from './next';
 
 const WAYS = [
   { value: 'table', label: 'On the table at' },

@@ -1,17 +1,9 @@
 import { useEffect, useRef, useState } from 'react';
-import { RANGES, type EveningBody } from '@yellowmist/contract';
 import { onTheClock, type Task } from '@yellowmist/core';
+import { pinnedAt, sameWork } from './pins';
 import { useUnits } from '../../state/useUnits';
 import type { Arranging } from './useHistory';
 import type { Planned } from './usePlan';
-
-/** The evening with a task that begins at a time, or is free again. */
-const pinnedAt = (body: EveningBody, id: string, fromMin: number | null): EveningBody => {
-  const pins = body.pins.filter((p) => p.id !== id && p.id.split('#')[0] !== id.split('#')[0]);
-  if (fromMin === null) return { ...body, pins };
-  const beforeMin = Math.min(RANGES.beforeMin.max, Math.max(RANGES.beforeMin.min, -fromMin));
-  return { ...body, pins: [...pins, { id, beforeMin }] };
-};
 
 /** Tasks that a hand moves: pinned where they are put; what cannot be is taken back, with the reason. */
 export function useMoves(planned: Planned, { edit, withdraw }: Pick<Arranging, 'edit' | 'withdraw'>) {
@@ -47,5 +39,3 @@ export function useMoves(planned: Planned, { edit, withdraw }: Pick<Arranging, '
     pin: (task: Task, pinned: boolean): void => put(task, pinned ? task.fromMin : null),
   };
 }
-
-const sameWork = (a: string, b: string): boolean => a.split('#')[0] === b.split('#')[0].replace(/\/\d+$/, '');
