@@ -82,6 +82,8 @@ describe('what an evening may be', () => {
     expect(asked({ dishIds: [] })).toMatch(/dishIds must contain at least 1/);
     const at = '2026-12-03T19:00:00+01:00';
     expect(asked({ dishIds: ['a'], serveAt: at, startAt: at })).toMatch(/only one of/);
+    expect(asked({ dishIds: ['a'], kitchen: { fryers: [] } })).toBe('');
+    expect(asked({ dishIds: ['a'], kitchen: { fryers: 3 } })).toMatch(/kitchen\.fryers must be an array/);
     expect(asked({ dishIds: ['a'], cooks: 0 })).toMatch(/cooks must be a number from 1 to 6/);
   });
 });

@@ -26,7 +26,8 @@ export const planEveningSchema = allOf<A.PlanEveningRequest>({
     .max(RANGES.eveningDishes.max)
     .optional(),
   cooks: whole('cooks').optional().default(1),
-  kitchen: kitchenBodySchema.optional(),
+  // What an evening does not ask for may be left out.
+  kitchen: kitchenBodySchema.fork('sprayers', (field) => field.optional().default([])).optional(),
   guests: guestsSchema.optional().default([]),
   serveAt: momentSchema.optional(),
   startAt: momentSchema.optional(),

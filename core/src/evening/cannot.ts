@@ -114,6 +114,29 @@ function roomier(asked: EveningAsked, { table }: Found): Trial[] {
 }
 const MOST_FRYERS_TRIED = 3;
 
+/** Food that would be out of the cold, or stand cooked, beyond the limit: what would bring it within. */
+function notSafely(asked: EveningAsked, pantry: Pantry, { worth, network }: Found): Cannot[] {
+  if (worth.cold <= 0) return [];
+  const cooked = new Set(network.batches.map((b) => b.cooked.fryer.name));
+  const tried = [...trialsOf(asked)]
+    .filter(({ change }) => change.what !== 'ahead')
+    .sort((a, b) => Number(b.change.what === 'cooks') - Number(a.change.what === 'cooks') || a.trouble - b.trouble)
+    .slice(0, MOST_FRYERS_TRIED)
+    .map((trial) => ({ trial, cold: scheduled(trial.asked, pantry, { effort: TRIAL_EFFORT }).found.worth.cold }))
+    .sort((a, b) => a.cold - b.cold || a.trial.trouble - b.trial.trouble);
+  const [best] = tried;
+  const helps = best !== undefined && best.cold < worth.cold;
+  return [
+    {
+      why: text`Not safely in one evening: food is out of the cold, or stands cooked, for longer than it may. ${counted(network.batches.length, 'batch', 'batches')} in ${counted(cooked.size, 'fryer')} are too many.`,
+      cheapest: helps
+        ? text`${best.trial.said} ${best.cold === 0 ? 'brings all of it within the limit' : 'helps most'}.`
+        : text`Cook fewer dishes, or serve them one after the other.`,
+      change: helps ? best.trial.change : null,
+    },
+  ];
+}
+
 /** The change that brings the table nearest to what was asked; of those that do, the one with the least trouble. */
 function cheapestInTime(asked: EveningAsked, pantry: Pantry): { trial: Trial; lateMin: number } | null {
   const tried = fewest(trialsOf(asked)).map((trial) => {
@@ -187,6 +210,7 @@ export function cannotOf(asked: EveningAsked, pantry: Pantry, found: Found, late
     });
     return all;
   }
+  all.push(...notSafely(asked, pantry, found));
   const soft = crispLost(found.table);
   if (soft.softPieces > 0) {
     const better = roomier(asked, found)

@@ -181,6 +181,15 @@ describe('what cannot be', () => {
     expect(plain(not.cheapest).length).toBeGreaterThan(10);
   });
 
+  test('more batches than can be cooked safely: it says so, and what would bring it within the limit', () => {
+    const many = paper(fish, 'fish', { batches: 9, minutes: 18 });
+    const plan = planned(eveningWith([many, plants], { togetherMin: 0 }));
+    const not = plan.cannot.find((c) => plain(c.why).startsWith('Not safely in one evening'))!;
+    expect(plain(not.why)).toMatch(/13 batches in 1 fryer are too many/);
+    expect(plan.warnings.map((w) => w.about)).toContain('cold');
+    expect(planned(eveningWith([fish, plants])).cannot).toEqual([]);
+  });
+
   test('a pin is kept, the rest gives way; one that breaks an order says which, and is offered to be let go', () => {
     const free = planned(eveningWith([plants]));
     const cut = one(free, plants, 'cut');

@@ -277,15 +277,20 @@ function Name({ name, onChange }: { name: string; onChange: (name: string) => vo
   const empty = draft.trim() === '';
   return (
     <>
-      <input
+      <textarea
+        rows={1}
         aria-label="Name of the evening"
         aria-invalid={empty}
-        className="-ml-1 w-full rounded-sm border border-transparent bg-transparent px-1 font-display text-2xl font-semibold hover:border-base-content/40 focus:border-base-content/60"
+        className="-ml-1 field-sizing-content w-full resize-none rounded-sm border border-transparent bg-transparent px-1 font-display text-2xl leading-tight font-semibold hover:border-base-content/40 focus:border-base-content/60"
         maxLength={RANGES.nameLength.max}
         value={draft}
         onChange={(e) => setDraft(e.target.value)}
         onBlur={() => (empty ? setDraft(name) : draft.trim() !== name && onChange(draft.trim()))}
-        onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
+        onKeyDown={(e) => {
+          if (e.key !== 'Enter') return;
+          e.preventDefault();
+          e.currentTarget.blur();
+        }}
       />
       {empty && (
         <p role="alert" className="text-xs text-error">

@@ -8,7 +8,14 @@ import { useEveningEdits } from '../../state/documents';
 import { useUnits } from '../../state/useUnits';
 import { Choice } from '../../ui/Choice';
 import { EDGE_MM, fittingPt, PAPER_NAMES, PAPERS, type Paper } from '../../ui/paper';
+import { isGrave } from './Troubles';
 import { usePlan, type Planned } from './usePlan';
+
+/** Columns of the sheet: an evening that is too long for two has three, or four. */
+const COLUMNS = [2, 3, 4] as const;
+
+/** Type of a sheet that takes several pages, pt. */
+const LONG_PT = 8;
 
 /** CSS: an inch is 96 px of it. */
 const PX_PER_MM = 96 / 25.4;
@@ -57,10 +64,23 @@ function Sheet({ body, planned, paper }: { body: EveningBody; planned: Planned; 
     if (!current) return;
     const room = current.parentElement?.clientWidth ?? 0;
     current.style.setProperty('--fit', String(Math.min(1, room / (widthMm * PX_PER_MM))));
-    fittingPt((pt) => {
-      current.style.fontSize = `${pt}pt`;
-      return current.scrollHeight <= current.clientHeight + 1 && current.scrollWidth <= current.clientWidth + 1;
-    });
+    current.style.height = `${heightMm}mm`;
+    current.style.overflow = 'hidden';
+    const fits = (): boolean =>
+      current.scrollHeight <= current.clientHeight + 1 && current.scrollWidth <= current.clientWidth + 1;
+    for (const columns of COLUMNS) {
+      current.style.setProperty('--columns', String(columns));
+      fittingPt((pt) => {
+        current.style.fontSize = `${pt}pt`;
+        return fits();
+      });
+      if (fits()) return;
+    }
+    // More than one page holds: it goes on over the next ones, and nothing is lost.
+    current.style.height = 'auto';
+    current.style.overflow = 'visible';
+    current.style.fontSize = `${LONG_PT}pt`;
+    current.style.setProperty('--columns', '2');
   });
   const { evening, clock, asked } = planned;
   const ids = body.dishes.map((d) => d.id);
@@ -70,8 +90,8 @@ function Sheet({ body, planned, paper }: { body: EveningBody; planned: Planned; 
     <article
       ref={sheet}
       aria-label={`Sheet of ${body.name}`}
-      className="sheet mx-auto flex flex-col overflow-hidden bg-white leading-snug text-black shadow-lg"
-      style={{ width: `${widthMm}mm`, height: `${heightMm}mm`, padding: `${EDGE_MM}mm` }}
+      className="sheet mx-auto flex flex-col overflow-hidden bg-white leading-snug text-black shadow-lg print:shadow-none"
+      style={{ width: `${widthMm}mm`, padding: `${EDGE_MM}mm` }}
     >
       <header className="flex items-end justify-between gap-[2em] border-b-2 border-black pb-[0.2em]">
         <h1 className="min-w-0 text-[1.9em] leading-none break-words">{body.name}</h1>
@@ -87,15 +107,17 @@ function Sheet({ body, planned, paper }: { body: EveningBody; planned: Planned; 
             </span>
           ))}
       </p>
-      {[...evening.plan.warnings.map((w) => w.text), ...evening.plan.cannot.map((c) => c.why)].map((said, k) => (
-        <p key={k} className="border-l-4 border-black pl-[0.5em] font-semibold">
-          {tell(onTheClock(said, asked.time))}
-        </p>
-      ))}
+      {[...evening.plan.warnings.filter(isGrave).map((w) => w.text), ...evening.plan.cannot.map((c) => c.why)].map(
+        (said, k) => (
+          <p key={k} className="border-l-4 border-black pl-[0.5em] font-semibold">
+            {tell(onTheClock(said, asked.time))}
+          </p>
+        ),
+      )}
       <ol
-        className="mt-[0.3em] min-h-0 grow columns-2 gap-[1.6em]"
+        className="mt-[0.3em] min-h-0 grow gap-[1.6em]"
         aria-label="What to do when"
-        style={{ columnFill: 'auto' }}
+        style={{ columnFill: 'auto', columnCount: 'var(--columns)' }}
       >
         {days.map((day) => (
           <li key={day} className="contents">

@@ -1,4 +1,4 @@
-import { onTheClock, type Change, type Evening } from '@yellowmist/core';
+import { onTheClock, type Change, type Evening, type Warning } from '@yellowmist/core';
 import type { Clock } from '@yellowmist/contract';
 import { useUnits } from '../../state/useUnits';
 
@@ -10,6 +10,12 @@ const CHANGE_WORDS: Record<Change['what'], string> = {
   unpin: 'Let it go',
   'leave-out': 'Leave it out',
 };
+
+/** So many are read at once; the others are a touch away. */
+const SHOWN = 4;
+
+/** What somebody can get hurt by, or goes hungry. */
+export const isGrave = ({ about }: Warning): boolean => about === 'unsafe' || about === 'guest' || about === 'cold';
 
 /** What cannot be as it was asked, with the cheapest change; and what there is to know. */
 export function Troubles({
@@ -24,6 +30,17 @@ export function Troubles({
   const { tell } = useUnits();
   const { cannot, warnings } = evening.plan;
   if (cannot.length + warnings.length === 0) return null;
+  const sorted = [...warnings].sort((a, b) => Number(isGrave(b)) - Number(isGrave(a)));
+  const [first, rest] = [sorted.slice(0, SHOWN), sorted.slice(SHOWN)];
+  const row = (w: Warning) => (
+    <li
+      key={`${w.about}${w.dishId}`}
+      role={isGrave(w) ? 'alert' : undefined}
+      className={`border-l-4 px-2 text-sm leading-snug ${isGrave(w) ? 'border-error font-semibold' : 'border-warning'}`}
+    >
+      {tell(onTheClock(w.text, asked.time))}
+    </li>
+  );
   return (
     <ul aria-label="What to know of this plan" className="mb-2 space-y-1">
       {cannot.map((c, k) => (
@@ -42,15 +59,15 @@ export function Troubles({
           )}
         </li>
       ))}
-      {warnings.map((w, k) => (
-        <li
-          key={`w${k}`}
-          role={w.about === 'unsafe' || w.about === 'guest' || w.about === 'cold' ? 'alert' : undefined}
-          className={`border-l-4 px-2 text-sm leading-snug ${w.about === 'unsafe' || w.about === 'guest' || w.about === 'cold' ? 'border-error font-semibold' : 'border-warning'}`}
-        >
-          {tell(onTheClock(w.text, asked.time))}
+      {first.map(row)}
+      {rest.length > 0 && (
+        <li>
+          <details>
+            <summary className="min-h-9 cursor-pointer text-sm">{rest.length} more to know</summary>
+            <ul className="space-y-1">{rest.map(row)}</ul>
+          </details>
         </li>
-      ))}
+      )}
     </ul>
   );
 }
