@@ -52,7 +52,7 @@ export function warningsOf(asked: EveningAsked, { network, places, compiled, sch
       });
     }
     const wet = Math.max(0, ...waits.filter((w) => w.dish.id === d.id).map((w) => w.wetMin));
-    if (wet > COAT_WAITS_MIN + TOLD_OVER_MIN) {
+    if (wet > COAT_WAITS_MIN + TOLD_WET_MIN) {
       found.push({
         about: 'coat',
         dishId: d.id,
@@ -108,3 +108,5 @@ function vesselWarnings({ dishes, bowls, trays }: EveningAsked): Warning[] {
 
 /** What is off by less than this is not told of, min. */
 const TOLD_OVER_MIN = 1.5;
+/** A coat that waits longer than it should by less than this is not told of, min. */
+const TOLD_WET_MIN = 5;
