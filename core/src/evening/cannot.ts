@@ -137,15 +137,17 @@ function notSafely(asked: EveningAsked, pantry: Pantry, { worth, network }: Foun
   ];
 }
 
-/** The change that brings the table nearest to what was asked; of those that do, the one with the least trouble. */
+/** Minutes of being late that one step of trouble is worth: nobody leaves a dish out for ten minutes. Our choice. */
+const TROUBLE_MIN = 6;
+
+/** The cheapest change: how late the table still is with it, and what it asks of the cook. */
 function cheapestInTime(asked: EveningAsked, pantry: Pantry): { trial: Trial; lateMin: number } | null {
   const tried = fewest(trialsOf(asked)).map((trial) => {
     const { found } = scheduled(trial.asked, pantry, { effort: TRIAL_EFFORT });
     return { trial, lateMin: Math.max(0, -firstOf(found) - (asked.tableInMin ?? 0)) };
   });
-  const best = tried.sort(
-    (a, b) => Math.round(a.lateMin) - Math.round(b.lateMin) || a.trial.trouble - b.trial.trouble,
-  )[0];
+  const cost = ({ trial, lateMin }: (typeof tried)[number]): number => lateMin + TROUBLE_MIN * trial.trouble;
+  const best = tried.sort((a, b) => cost(a) - cost(b))[0];
   return best ?? null;
 }
 

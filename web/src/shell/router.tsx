@@ -1,4 +1,4 @@
-import { createBrowserRouter } from 'react-router';
+import { createBrowserRouter, Navigate } from 'react-router';
 import { HomePage } from '../features/home/HomePage';
 import { Layout } from './Layout';
 import { LostPage, RouteError } from './RouteError';
@@ -23,6 +23,8 @@ export const router = createBrowserRouter([
       { path: 'dish/:id', lazy: async () => ({ Component: (await bench()).BenchPage }) },
       { path: 'dish/:id/card', lazy: async () => ({ Component: (await card()).CardPage }) },
       { path: 'recipe', lazy: async () => ({ Component: (await reading()).ReadingPage }) },
+      // Where the supper stood before there were evenings.
+      { path: 'supper', element: <Navigate to="/evening" replace /> },
       { path: 'evening', lazy: async () => ({ Component: (await evenings()).EveningsPage }) },
       { path: 'evening/:id', lazy: async () => ({ Component: (await evening()).EveningPage }) },
       { path: 'evening/:id/sheet', lazy: async () => ({ Component: (await sheet()).SheetPage }) },

@@ -28,7 +28,7 @@ export function Troubles({
   onTake: (change: Change) => void;
 }) {
   const { tell } = useUnits();
-  const { cannot, warnings } = evening.plan;
+  const { cannot, warnings, lateMin } = evening.plan;
   if (cannot.length + warnings.length === 0) return null;
   const sorted = [...warnings].sort((a, b) => Number(isGrave(b)) - Number(isGrave(a)));
   const [first, rest] = [sorted.slice(0, SHOWN), sorted.slice(SHOWN)];
@@ -52,6 +52,15 @@ export function Troubles({
           <span className="min-w-0 grow basis-80 leading-snug">
             <b>{tell(onTheClock(c.why, asked.time))}</b> {tell(onTheClock(c.cheapest, asked.time))}
           </span>
+          {lateMin > 0 && c.change?.what !== 'later' && c.change?.what !== 'unpin' && (
+            <button
+              type="button"
+              className="btn btn-sm h-11"
+              onClick={() => onTake({ what: 'later', byMin: Math.ceil(lateMin) })}
+            >
+              Eat at {asked.time(Math.ceil(lateMin))}
+            </button>
+          )}
           {c.change && (
             <button type="button" className="btn btn-sm h-11" onClick={() => onTake(c.change!)}>
               {CHANGE_WORDS[c.change.what]}
