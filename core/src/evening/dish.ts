@@ -141,7 +141,10 @@ export function cookedOtherwise(
   fryers: readonly Fryer[],
   other: ToCook | null,
 ): Cooked | null {
-  const to = other?.fryer ?? fryers.find((f) => f.name === how.fryer) ?? asked.fryer;
+  const named = how.fryer === undefined ? asked.fryer : fryers.find((f) => f.name === how.fryer);
+  const to = other?.fryer ?? named;
+  // A fryer that is not in the kitchen any more.
+  if (!to) return null;
   if (how.frozen) return fromFrozen(asked, asked.plan, to, fried);
   if (other) {
     const plan = withSettings(asked.plan, other.plan);

@@ -111,6 +111,7 @@ describe('a dish cooked otherwise', () => {
     expect(moved.fryer.name).toBe('Oven');
     expect(moved.load.piecesPerBatch).toBeGreaterThanOrEqual(fresh.cooked.load.piecesPerBatch);
     const { plan } = MUSH;
+    expect(cookedOtherwise(asked, fried, { fryer: 'Sold' }, [DRAWER, OVEN], null)).toBeNull();
     const other: ToCook = {
       ...MUSH,
       pantry: KNOWN,

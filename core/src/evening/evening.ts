@@ -69,7 +69,9 @@ export function eveningOf(pantry: Pantry, request: EveningRequest, tell?: TellEv
     order.map((t) => t.dish),
     guests,
   );
-  const frozen = simulated.filter((d) => request.options[d.id]?.ahead?.includes('frozen')).map((d) => d.id);
+  const frozen = simulated
+    .filter((d) => request.options[d.id]?.ahead?.includes('frozen') || d.cooked.plan.making?.frozen)
+    .map((d) => d.id);
   const dishes = withSharedBowls(simulated, bowls, new Set(frozen));
   const plan = planEvening(
     {

@@ -164,10 +164,18 @@ describe('what is done ahead', () => {
     expect(cook.toMin - cook.fromMin).toBe(17);
   });
 
+  test('a plan that freezes its coated pieces is begun the day before, whether anybody said so or not', () => {
+    const plan = planned(eveningWith([{ ...fish, cooked: frozen }]));
+    const coats = plan.tasks.filter((t) => t.kind === 'coat');
+    expect(coats.every((t) => t.ahead)).toBe(true);
+    expect(Math.max(...coats.map((t) => t.toMin))).toBeLessThan(-6 * 60);
+  });
+
   test('what never gets hot from frozen is cooked fresh, and says so', () => {
     const plan = planned(eveningWith([fish], { options: { fish: { ahead: ['frozen'] } } }));
     expect(plan.warnings.map((w) => w.about)).toContain('ahead');
-    expect(plan.tasks.some((t) => t.kind === 'cook')).toBe(true);
+    expect(plan.tasks.filter((t) => t.ahead)).toEqual([]);
+    expect(plan.tasks.some((t) => t.kind === 'coat')).toBe(true);
   });
 });
 

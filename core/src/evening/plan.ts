@@ -1,25 +1,38 @@
 import type { Pantry } from '../foods/index.js';
-import { Refusal } from '../units/index.js';
+import { Refusal, text } from '../units/index.js';
 import { aheadTasks, mustBeAhead } from './ahead.js';
 import { cannotOf } from './cannot.js';
 import { byTime, tasksOf } from './emit.js';
 import { scheduled } from './scheduled.js';
 import type { TellTries } from './schedule/search.js';
 import { warningsOf } from './warnings.js';
-import type { EveningAsked, EveningPlan, Task } from './types.js';
+import type { DishOptions, EveningAsked, EveningPlan, Task, Warning } from './types.js';
 
-/** What is begun ahead without being asked for, because it waits so long by itself. */
-const withNecessary = (asked: EveningAsked): EveningAsked => ({
-  ...asked,
-  options: Object.fromEntries(
-    asked.dishes.map((d) => {
-      const wish = asked.options[d.id] ?? {};
-      const ahead = new Set(wish.ahead ?? []);
-      if (mustBeAhead(d) && !ahead.has('frozen')) ahead.add('ready');
-      return [d.id, { ...wish, ahead: [...ahead] }];
-    }),
-  ),
-});
+/**
+ * What is begun ahead: what was asked for, and what waits so long by itself that it has to be; without freezing what never
+ * gets hot from frozen.
+ */
+function withAhead(asked: EveningAsked): { asked: EveningAsked; warnings: Warning[] } {
+  const warnings: Warning[] = [];
+  const options = asked.dishes.map((d): [string, DishOptions] => {
+    const wish = asked.options[d.id] ?? {};
+    const ahead = new Set(wish.ahead ?? []);
+    // A plan that freezes its coated pieces takes hours for it.
+    const byPlan = d.cooked.plan.making?.frozen ?? false;
+    if (byPlan) ahead.add('frozen');
+    else if (ahead.has('frozen') && asked.otherwise(d.id, { frozen: true }) === null) {
+      ahead.delete('frozen');
+      warnings.push({
+        about: 'ahead',
+        dishId: d.id,
+        text: text`${d.name} is not frozen ahead: from frozen its centre is not done before its coat is too dark.`,
+      });
+    }
+    if (mustBeAhead(d) && !ahead.has('frozen')) ahead.add('ready');
+    return [d.id, { ...wish, ahead: [...ahead] }];
+  });
+  return { asked: { ...asked, options: Object.fromEntries(options) }, warnings };
+}
 
 const busyOf = (tasks: readonly Task[], asked: EveningAsked): EveningPlan['busy'] => ({
   cooks: asked.cooks.map((_, c) =>
@@ -43,7 +56,7 @@ const busyOf = (tasks: readonly Task[], asked: EveningAsked): EveningPlan['busy'
 export function planEvening(given: EveningAsked, pantry: Pantry, tell?: TellTries): EveningPlan {
   if (given.dishes.length === 0) throw new Refusal('An evening needs at least one dish with an air version.');
   if (given.cooks.length === 0) throw new Refusal('An evening needs at least one pair of hands.');
-  const asked = withNecessary(given);
+  const { asked, warnings: aheads } = withAhead(given);
   const { found, tried, warnings } = scheduled(asked, pantry, { tell });
   const evening = tasksOf(found);
   const firstMin = evening.reduce((least, t) => Math.min(least, t.fromMin), 0);
@@ -52,7 +65,7 @@ export function planEvening(given: EveningAsked, pantry: Pantry, tell?: TellTrie
   return {
     tasks,
     table: found.table,
-    warnings: [...warningsOf(asked, found), ...warnings],
+    warnings: [...warningsOf(asked, found), ...warnings, ...aheads],
     cannot: cannotOf(asked, pantry, found, lateMin),
     lateMin,
     busy: busyOf(tasks, asked),

@@ -15,13 +15,9 @@ function cookedBy(asked: EveningAsked): { cooked: Map<string, Cooked[]>; warning
     asked.dishes.map((d): [string, Cooked[]] => {
       const { fryer, ahead = [] } = asked.options[d.id] ?? {};
       if (ahead.includes('frozen')) {
+        if (d.cooked.plan.making?.frozen) return [d.id, [d.cooked]];
         const frozen = asked.otherwise(d.id, { frozen: true });
         if (frozen) return [d.id, [frozen]];
-        warn(
-          'ahead',
-          d,
-          text`${d.name} is not frozen ahead: from frozen its centre is not done before its coat is too dark.`,
-        );
       }
       if (fryer === undefined || fryer === d.fryer.name) return [d.id, [d.cooked]];
       const others = asked.fryers.filter((f) => f.name !== d.fryer.name);

@@ -121,10 +121,10 @@ export function bunsBlock(d: EveningDish, cooked: Cooked, pace: Pace, after: rea
   return single(`${d.id}:buns`, d, part, after, { fryer: fryer.name, fryerMin: [0, pace.warmMin] });
 }
 
-export function serveBlock(d: EveningDish, pace: Pace, after: readonly Link[]): Block {
+export function serveBlock(d: EveningDish, { unsafe: raw }: Cooked, pace: Pace, after: readonly Link[]): Block {
   const dips = d.beside.filter((b) => b.use === 'dip').map((b) => lowered(b.name));
   const beside = dips.length > 0 ? ` with ${listed(dips)} beside` : '';
-  const unsafe = d.unsafe ? ' Only if the thermometer has said that its centre is safe.' : '';
+  const unsafe = raw ? ' Only if the thermometer has said that its centre is safe.' : '';
   return single(
     `${d.id}:serve`,
     d,

@@ -74,7 +74,11 @@ export function dishNetwork(
   const done = again.length > 0 ? links(again) : links(cooks, restMin);
   const finish = finishBlocks(d, main, batches.length, pace, [...done, ...links(sauces)]);
   const buns = wish.buns ? [bunsBlock(d, main, pace, links(again.length > 0 ? again : cooks))] : [];
-  const serve = serveBlock(d, pace, [...(finish.length > 0 ? links(finish) : done), ...links(buns), ...links(sauces)]);
+  const serve = serveBlock(d, main, pace, [
+    ...(finish.length > 0 ? links(finish) : done),
+    ...links(buns),
+    ...links(sauces),
+  ]);
   return {
     blocks: [
       ...cut,

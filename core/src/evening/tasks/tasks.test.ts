@@ -190,7 +190,7 @@ describe('after the fryer', () => {
   test('buns take the fryer for two minutes; a dip is served beside', () => {
     const buns = bunsBlock(plants, plants.cooked, pace, []);
     expect([buns.fryer, buns.min]).toEqual(['Drawer', 2]);
-    expect(said(serveBlock(plants, pace, []))).toBe('Serve plants with herb dip beside.');
+    expect(said(serveBlock(plants, plants.cooked, pace, []))).toBe('Serve plants with herb dip beside.');
   });
 
   test('washing for a guest says what of which dish, and takes longer than after raw meat', () => {
@@ -290,7 +290,7 @@ describe('two dishes in one basket', () => {
     const [h, g] = [host, guest].map((d) =>
       batchBlock(KNOWN, batchesIn(d, d.cooked, 6)[0], pace, [{ id: `${d.id}:coat:1`, leastMin: 5 }], null),
     );
-    const serve = serveBlock(guest, pace, [{ id: 'guest:batch:1', leastMin: 4 }]);
+    const serve = serveBlock(guest, guest.cooked, pace, [{ id: 'guest:batch:1', leastMin: 4 }]);
     const [both, last] = shareBasket([h, g, serve], host, guest);
     expect(both.after.map((a) => a.id).sort()).toEqual(['guest:coat:1', 'host:coat:1']);
     expect(last.after).toEqual([{ id: 'host:batch:1', leastMin: 4 }]);
