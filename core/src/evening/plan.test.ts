@@ -269,6 +269,9 @@ describe('one dish over two machines, two dishes in one', () => {
     const otherwise = (): Cooked => ({ ...b.cooked, load: { ...b.cooked.load, racksUsed: 1 }, fresh: 0.8 });
     const plan = planned(eveningWith([a, b], { options: { guest: { with: 'host' } }, otherwise }));
     expect(all(plan, 'cook')).toHaveLength(1);
+    const trays = [{ widthMm: 400, depthMm: 300 }];
+    const tight = planned(eveningWith([a, b], { options: { guest: { with: 'host' } }, otherwise, trays, bowls: 3 }));
+    expect(all(tight, 'cook')).toHaveLength(1);
     expect(plan.table.map((x) => x.dishId).sort()).toEqual(['guest', 'host']);
     expect(plan.table[1].readyMin).toBe(plan.table[0].readyMin);
     expect(plan.warnings.map((w) => plain(w.text))).toContainEqual(

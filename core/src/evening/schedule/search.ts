@@ -1,5 +1,5 @@
 import type { Pantry } from '../../foods/index.js';
-import { NEXT_TO_NOTHING } from '../../units/index.js';
+import { NEXT_TO_NOTHING, Refusal } from '../../units/index.js';
 import { orderOf } from '../../supper/index.js';
 import { SEARCH_MOVES, STRETCH_MIN, TRIES } from '../constants.js';
 import { stretched, type Block } from '../tasks/block.js';
@@ -221,6 +221,7 @@ class Search {
  * @param cookedBy each dish's fryer or fryers
  * @param shared dishes that lie in one basket
  * @param effort share of the usual number of tries, 0–1
+ * @throws Refusal where what was asked goes round in a ring
  */
 export function searchSchedule(
   asked: EveningAsked,
@@ -238,7 +239,9 @@ export function searchSchedule(
       return found ? [{ genes, found }] : [];
     })
     .sort((a, b) => compareWorth(a.found.worth, b.found.worth, asSoonAs));
-  if (seeds.length === 0) throw new Error('No order of this evening holds.');
+  if (seeds.length === 0) {
+    throw new Refusal('There is no order in which all of this can be done: cook the dishes in baskets of their own.');
+  }
   let [best] = seeds;
   const blocks = best.found.network.blocks.length;
   const tries = Math.round(effort * Math.min(TRIES.most, Math.max(TRIES.least, TRIES.work / blocks ** 2)));

@@ -179,7 +179,9 @@ export function joinDishes(
   }
   const coated = (d: EveningDish): number => (firstCoat(blocks, d).length > 0 ? traysFor(d, asked.trays) : 0);
   for (const { d, from } of waitingFor(coatOrder, asked.trays.length, coated)) {
-    const emptied = from.flatMap((f) => ofKind(blocks, f, 'batch').map(whenLoaded));
+    // What lies in one basket with this dish cannot be loaded before it.
+    const apart = (b: Block): boolean => !b.after.some((a) => a.id.startsWith(`${d.id}:coat:`));
+    const emptied = from.flatMap((f) => ofKind(blocks, f, 'batch').filter(apart).map(whenLoaded));
     blocks = changed(blocks, idsOf(firstCoat(blocks, d)), emptied);
   }
   return { blocks, order };
