@@ -51,9 +51,7 @@ export function dishNetwork(
   const mixes = frozen ? [] : mixBlocks(d, pace, wish.ahead?.includes('bowls') ? 'fresh' : 'all');
   const station = frozen ? [] : stationBlock(d, pace, links(mixes));
   const sauces = saucesAhead ? [] : d.beside.filter((b) => b.use !== 'marinade').map((b) => sauceBlock(d, b, pace));
-  const brushed = sauces.filter((s) =>
-    d.beside.some((b) => b.use === 'brushed' && s.id.endsWith(b.name.toLowerCase())),
-  );
+  const brushed = saucesAhead ? [] : d.beside.filter((b) => b.use === 'brushed').map((b) => sauceBlock(d, b, pace));
 
   const coats: Block[] = [];
   const cooks: Block[] = [];

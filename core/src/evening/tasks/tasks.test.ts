@@ -225,6 +225,15 @@ describe('the network of a dish', () => {
     }
   });
 
+  test('a sauce that is brushed on is ready before the batch that it is brushed on', () => {
+    const honey = { ...plants.beside[0], use: 'brushed' as const, name: 'Hot Honey Glaze' };
+    const { blocks } = of({ ...fish, beside: [honey] });
+    const sauce = blocks.find((b) => b.parts[0].kind === 'sauce')!;
+    const batches = blocks.filter((b) => b.id.startsWith('fish:batch:'));
+    for (const b of batches) expect(b.after.map((a) => a.id)).toContain(sauce.id);
+    expect(batches[0].parts.map((p) => p.kind)).toEqual(expect.arrayContaining(['sauce', 'second']));
+  });
+
   test('one that was bought coated is only cooked and served', () => {
     const bought = { ...withDish(fish, { readyCoated: true }), bowls: [] };
     expect(of(bought).blocks.map((b) => b.id)).toEqual(['fish:batch:1', 'fish:batch:2', 'fish:serve']);
