@@ -91,7 +91,7 @@ export function EveningLanes({ plan, cooks, dishes, time, told, label, selected,
         tabIndex={0}
         aria-label={told(task)}
         aria-pressed={chosen}
-        className="cursor-grab focus-visible:outline-2"
+        className="cursor-grab touch-none focus-visible:outline-2"
         transform={`translate(${left} ${lane.top + 4})`}
         onPointerDown={(e) => grabbed(e, task)}
         onPointerMove={(e) => carried(e, task)}
