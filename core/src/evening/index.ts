@@ -1,6 +1,6 @@
 export * from './types.js';
 export { PACES, paceOf, type Pace, type PaceId } from './pace.js';
-export { COAT_WAITS_MIN, CRISP_AGAIN_MIN, TOGETHER_MIN, CLOSE_SETTINGS } from './constants.js';
+export { TOGETHER_MIN } from './constants.js';
 export { cookedOtherwise, eveningDish, type ToCook } from './dish.js';
 export { planEvening } from './plan.js';
 export { eveningOf } from './evening.js';
