@@ -1,0 +1,30 @@
+export * from './types.js';
+export { programmeOf, batchKey } from './programme.js';
+export {
+  clockOfCook,
+  firstStretch,
+  inOrder,
+  liesInFryer,
+  momentOfCook,
+  stateOf,
+  type BatchState,
+  type CookState,
+  type EventNote,
+  type Pace as CookPace,
+  type Sight,
+} from './fold.js';
+export {
+  corrected,
+  lyingOf,
+  plannedSeries,
+  turnedAtMin,
+  wentOn,
+  type BatchCorrection,
+  type Corrections,
+} from './correct.js';
+export { livePlan, type LivePlan, type LiveStep, type Timer } from './live.js';
+export { isUrgent, mayBeDone, nowFor, ringing, type Now } from './now.js';
+export { aboutSight, batchName, halfMinutes, leftSaid, sawWords, saysNow, type CounterSaid } from './says.js';
+export { recordOf, type RecordLine } from './record.js';
+export { probeSays, standsStill, type ProbeState } from './screen.js';
+export { serverNow, setByServer, ticked, type SteadyClock } from './steady.js';

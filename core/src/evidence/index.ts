@@ -1,0 +1,16 @@
+export * from './unknowns.js';
+export { AGAINST, believed, type Against, type Evidence } from './fit.js';
+export { forecast, type AboutS, type Forecast } from './forecast.js';
+export { SENSOR_LAG_S } from './constants.js';
+export { shownBy } from './sensor.js';
+export {
+  centreAtS,
+  colourUnder,
+  meant,
+  seriesUnder,
+  valueAt,
+  wantedCentre,
+  wholeMinutes,
+  type Face,
+  type Lying,
+} from './lying.js';
