@@ -21,6 +21,9 @@ const CORE_ORDER = [
   'advice',
   'supper',
   'evening',
+  'evidence',
+  'counter',
+  'practice',
 ];
 
 /** The storeys of the web: a folder imports only folders of storeys below its own. */

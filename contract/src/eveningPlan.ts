@@ -9,7 +9,7 @@ import {
 } from '@yellowmist/core';
 import { clockOf, type Clock } from './clock.js';
 import type { EveningAnswer } from './eveningAnswers.js';
-import type { ConversionBody, EveningBody, KitchenBody } from './types.js';
+import type { Chosen, ConversionBody, EveningBody, KitchenBody } from './types.js';
 
 /** Between an evening as it is written, the core that knows no clock, and what is answered. */
 
@@ -22,14 +22,12 @@ export type ToPlan = Pick<
 >;
 
 /** A dish that can be cooked: it has an air version. */
-export const isPlanned = (
-  body: ConversionBody,
-): body is ConversionBody & { chosen: NonNullable<ConversionBody['chosen']> } => body.chosen !== null;
+export const isPlanned = <T extends ConversionBody>(body: T): body is T & { chosen: Chosen } => body.chosen !== null;
 
 /** A converted dish as the evening takes it. */
 export const dishOfEvening = (
   id: string,
-  { name, dish, fried, fryer, limits, chosen }: ConversionBody & { chosen: NonNullable<ConversionBody['chosen']> },
+  { name, dish, fried, fryer, limits, chosen }: ConversionBody & { chosen: Chosen },
 ): DishOfEvening => ({ id, name, dish, fried, fryer, limits, plan: chosen.plan });
 
 const optionsOf = (dishes: ToPlan['dishes']): Record<string, DishOptions> =>

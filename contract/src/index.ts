@@ -10,6 +10,7 @@ export * from './kitchenFile.js';
 export * from './merge.js';
 export * from './ranges.js';
 export * from './schemas/index.js';
+export * from './standing.js';
 export * from './supper.js';
 export * from './types.js';
 export * from './upgrade.js';

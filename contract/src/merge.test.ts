@@ -53,7 +53,7 @@ describe('two kitchens made one', () => {
   test('the same file twice changes nothing', () => {
     const { whole, written, report } = merged(full, full);
     expect(whole).toEqual(full);
-    expect(written).toEqual([]);
+    expect(written).toEqual({ dishes: [], evenings: [] });
     expect(report).toMatchObject({ added: [], conflicts: [], same: 5 });
   });
 
@@ -110,10 +110,36 @@ describe('evenings in a kitchen’s file', () => {
       evenings: [{ ...full.evenings[0], body: { ...thursday, togetherMin: 20 } }],
     };
     const kept = merged(full, there);
-    expect(kept.report.conflicts).toMatchObject([{ key: `evening:${EVENING}`, what: 'evening', name: 'Thursday' }]);
+    expect(kept.report.conflicts).toMatchObject([
+      {
+        key: `evening:${EVENING}`,
+        what: 'evening',
+        name: 'Thursday',
+        here: expect.stringContaining('Thursday: 2026-11-26 19:00, 1 dish, 1 pair of hands'),
+        there: expect.stringContaining('how close together, min 20'),
+        answer: 'keep',
+      },
+    ]);
     expect(kept.whole.evenings).toEqual(full.evenings);
+    expect(kept.written.evenings).toEqual([]);
     const taken = merged(full, there, { ...ASKED, take: new Set([`evening:${EVENING}`]) });
     expect(taken.whole.evenings).toEqual(there.evenings);
+    expect(taken.written.evenings).toEqual(there.evenings);
+    const both = merged(full, there, { ...ASKED, both: new Set([`evening:${EVENING}`]) });
+    expect(both.whole.evenings.map((e) => [e.body.name, e.body.togetherMin])).toEqual([
+      ['Thursday', thursday.togetherMin],
+      ['Thursday (from file)', 20],
+    ]);
+  });
+
+  test('an evening that lies in the bin here is asked about, and comes back only when it is taken', () => {
+    const here = { ...full, evenings: [] };
+    const bin = new Set([EVENING]);
+    const kept = merged(here, full, ASKED, bin);
+    expect(kept.whole.evenings).toEqual([]);
+    expect(kept.report.conflicts).toMatchObject([{ key: `evening:${EVENING}`, here: 'put aside here' }]);
+    const taken = merged(here, full, { ...ASKED, take: new Set([`evening:${EVENING}`]) }, bin);
+    expect(taken.whole.evenings).toEqual(full.evenings);
   });
 
   test('a file from before there were evenings brings its supper as one, the same in every kitchen', () => {

@@ -1,6 +1,6 @@
-import { fingerprint } from '@yellowmist/core';
-import type { KeptDish, WholeKitchen } from './kitchenFile.js';
-import { type ConversionBody, type Filed, type ImportAnswer, type ImportConflict, type ImportReport } from './types.js';
+import { counted, fingerprint } from '@yellowmist/core';
+import type { KeptDish, KeptEvening, WholeKitchen } from './kitchenFile.js';
+import { type Filed, type ImportAnswer, type ImportConflict, type ImportReport } from './types.js';
 import { RANGES } from './ranges.js';
 
 /** What is asked of an import: keys of what is taken from the file, and of dishes that stand beside each other. */
@@ -12,8 +12,8 @@ export interface Answers {
 /** A kitchen as it is after an import, and what came of it. */
 export interface Merged {
   whole: WholeKitchen;
-  /** Dishes that are new or changed, by their identity. */
-  written: KeptDish[];
+  /** What is new or changed, by its identity. */
+  written: { dishes: KeptDish[]; evenings: KeptEvening[] };
   report: Omit<ImportReport, 'tried'>;
 }
 
@@ -29,6 +29,43 @@ class Merging {
   answerFor(key: string): ImportAnswer {
     if (this.answers.both.has(key)) return 'both';
     return this.answers.take.has(key) ? 'take' : 'keep';
+  }
+
+  /**
+   * Documents, merged by their identity: new ones join, like ones stay, unlike ones are asked about, and so is one that was
+   * put aside here.
+   */
+  documents<T extends Kept>(
+    what: Filed,
+    here: readonly T[],
+    there: readonly T[],
+    inBin: ReadonlySet<string>,
+    { words, newId }: { words: (kept: T) => string; newId: () => string },
+  ): { all: T[]; written: T[] } {
+    const all = [...here];
+    const written: T[] = [];
+    const put = (kept: T, at = all.length): void => {
+      all[at] = kept;
+      written.push(kept);
+    };
+    for (const kept of there) {
+      const { name } = kept.body;
+      const at = all.findIndex(({ id }) => id === kept.id);
+      if (at < 0 && !inBin.has(kept.id)) {
+        put(kept);
+        this.added.push({ what, name });
+      } else if (at >= 0 && same(all[at].body, kept.body)) this.same += 1;
+      else {
+        const key = `${what}:${kept.id}`;
+        const answer = this.answerFor(key);
+        const mine = at < 0 ? 'put aside here' : words(all[at]);
+        const theirs = at < 0 ? words(kept) : `${words(kept)}. Differs in ${differs(kept.body, all[at].body)}`;
+        this.conflicts.push({ key, what, name, here: mine, there: theirs, answer });
+        if (answer === 'take') put(kept, at < 0 ? all.length : at);
+        else if (answer === 'both') put({ ...kept, id: newId(), body: { ...kept.body, name: asCopy(name) } });
+      }
+    }
+    return { all, written };
   }
 
   /** Things of a list, merged by their identity: new ones join, like ones stay, unlike ones are asked about. */
@@ -64,6 +101,13 @@ class Merging {
   }
 }
 
+/** A document with an identity of its own. */
+interface Kept {
+  id: string;
+  updatedAt: string;
+  body: { name: string };
+}
+
 /** A dish in a few words, for two of them side by side. */
 function dishWords({ body, updatedAt }: KeptDish): string {
   const { name, dish, fried, fryer, chosen } = body;
@@ -72,6 +116,10 @@ function dishWords({ body, updatedAt }: KeptDish): string {
     : 'not converted';
   return `${name}: ${dish.count} pieces, ${fried.layers.length} layers, fried ${fried.minutes} min at ${fried.tempC} °C; ${air}; changed ${updatedAt.slice(0, 16).replace('T', ' ')}`;
 }
+
+/** An evening in a few words. */
+const eveningWords = ({ body: { name, serveAt, dishes, cooks }, updatedAt }: KeptEvening): string =>
+  `${name}: ${serveAt === null ? 'no time set' : serveAt.slice(0, 16).replace('T', ' ')}, ${counted(dishes.length, 'dish', 'dishes')}, ${counted(cooks.length, 'pair of hands', 'pairs of hands')}; changed ${updatedAt.slice(0, 16).replace('T', ' ')}`;
 
 /** Fields of things in the file, in a cook's words. */
 const FIELD_WORDS: Readonly<Record<string, string>> = {
@@ -84,8 +132,15 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   versions: 'kept versions',
   tags: 'tags',
   archived: 'put away or not',
-  body: 'what was planned',
-  updatedAt: 'changed',
+  serveAt: 'when it is eaten',
+  startAt: 'when it is begun',
+  cooks: 'whose hands',
+  dishes: 'its dishes',
+  guests: 'who does not eat everything',
+  togetherMin: 'how close together, min',
+  roomC: 'how warm the kitchen is, °C',
+  pins: 'what is pinned',
+  state: 'planned or done',
   paces: 'how long work takes',
   maxTempC: 'highest °C',
   minTempC: 'lowest °C',
@@ -119,7 +174,7 @@ const asCopy = (name: string): string => `${name.slice(0, RANGES.nameLength.max 
 /**
  * Two kitchens made one: by identity, nothing overwritten unasked. What both have and not alike stays as it is here unless
  * the cook takes the file's, or both of a dish.
- * @param inBin ids of dishes that were put aside here
+ * @param inBin ids of dishes and evenings that were put aside here
  * @param newId makes an identity for a dish that stands beside its namesake
  */
 export function mergeKitchens(
@@ -130,39 +185,8 @@ export function mergeKitchens(
   newId: () => string,
 ): Merged {
   const merging = new Merging(answers);
-  const written: KeptDish[] = [];
-  const dishes = [...here.dishes];
-  for (const dish of there.dishes) {
-    const at = dishes.findIndex(({ id }) => id === dish.id);
-    if (at < 0 && !inBin.has(dish.id)) {
-      dishes.push(dish);
-      written.push(dish);
-      merging.added.push({ what: 'dish', name: dish.body.name });
-    } else if (at >= 0 && same(dishes[at].body, dish.body)) merging.same += 1;
-    else {
-      const key = `dish:${dish.id}`;
-      const answer = merging.answerFor(key);
-      const mine = at < 0 ? 'put aside here' : dishWords(dishes[at]);
-      merging.conflicts.push({
-        key,
-        what: 'dish',
-        name: dish.body.name,
-        here: mine,
-        there: at < 0 ? dishWords(dish) : `${dishWords(dish)}. Differs in ${differs(dish.body, dishes[at].body)}`,
-        answer,
-      });
-      if (answer === 'take') {
-        if (at < 0) dishes.push(dish);
-        else dishes[at] = dish;
-        written.push(dish);
-      } else if (answer === 'both') {
-        const body: ConversionBody = { ...dish.body, name: asCopy(dish.body.name) };
-        const copy = { ...dish, id: newId(), body };
-        dishes.push(copy);
-        written.push(copy);
-      }
-    }
-  }
+  const dishes = merging.documents('dish', here.dishes, there.dishes, inBin, { words: dishWords, newId });
+  const evenings = merging.documents('evening', here.evenings, there.evenings, inBin, { words: eveningWords, newId });
   const byName = (item: { name: string }): string => item.name;
   const kitchen = {
     fryers: merging.list('fryer', here.kitchen.fryers, there.kitchen.fryers, byName),
@@ -172,13 +196,6 @@ export function mergeKitchens(
     thermometer: here.kitchen.thermometer,
     ...((here.kitchen.paces ?? there.kitchen.paces) && { paces: here.kitchen.paces ?? there.kitchen.paces }),
   };
-  const evenings = merging.list(
-    'evening',
-    here.evenings,
-    there.evenings,
-    ({ id }) => id,
-    ({ body }) => body.name,
-  );
   const { pantry } = here;
   const either = (a: readonly string[], b: readonly string[]): string[] => [...new Set([...a, ...b])];
   const weights = merging.list(
@@ -198,8 +215,8 @@ export function mergeKitchens(
     ...(weights.length > 0 && { weights }),
   };
   return {
-    whole: { dishes, kitchen, pantry: mergedPantry, evenings },
-    written,
+    whole: { dishes: dishes.all, kitchen, pantry: mergedPantry, evenings: evenings.all },
+    written: { dishes: dishes.written, evenings: evenings.written },
     report: { added: merging.added, same: merging.same, conflicts: merging.conflicts },
   };
 }

@@ -53,6 +53,15 @@ export const RANGES = {
   placeMm: { min: -400, max: 400 },
   gPerStroke: { min: 0.01, max: 5 },
   strokes: { min: 1, max: 100 },
+  /** A centre read by hand; what a sensor may send, believed or not. */
+  centreC: { min: -30, max: 130 },
+  sensorC: { min: -300, max: 2000 },
+  /** A battery's share; s by which a batch is made longer or shorter, and by which a cook is late. */
+  battery: { min: 0, max: 1 },
+  bySeconds: { min: -3600, max: 3600 },
+  /** Browning of a swatch; events of one request. */
+  colourB: { min: 0, max: 20 },
+  cookEvents: { min: 1, max: 200 },
   scaleG: { min: 0, max: 3000 },
   fryers: { min: 0, max: 12 },
   powerW: { min: 600, max: 4000 },

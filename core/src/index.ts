@@ -19,3 +19,6 @@ export * from './search/index.js';
 export * from './advice/index.js';
 export * from './supper/index.js';
 export * from './evening/index.js';
+export * from './evidence/index.js';
+export * from './counter/index.js';
+export * from './practice/index.js';

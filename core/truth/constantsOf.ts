@@ -24,7 +24,11 @@ export const CONSTANT_FILES = [
   'card/constants.ts',
   'search/constants.ts',
   'advice/constants.ts',
-  'evening/constants.ts',
+  'evening/constants/paces.ts',
+  'evening/constants/planning.ts',
+  'evidence/constants.ts',
+  'counter/constants.ts',
+  'practice/constants.ts',
 ] as const;
 
 export interface Constant {

@@ -18,17 +18,10 @@ import {
 import type * as J from 'joi';
 import type * as A from '../answers.js';
 import { RANGES } from '../ranges.js';
-import type {
-  BinnedConversion,
-  BrokenConversion,
-  ConversionDocument,
-  FieldError,
-  ListedDish,
-  Problem,
-} from '../types.js';
+import type { BinnedConversion, ConversionDocument, FieldError, ListedDish, Problem } from '../types.js';
 import { layer } from './coat.js';
 import { conversionBodySchema } from './conversion.js';
-import { allOf, dietsSchema, nameSchema, oneOf, versionSchema } from './fields.js';
+import { allOf, dietsSchema, nameSchema, oneOf, brokenSchema, stamps } from './fields.js';
 import { Joi } from './joi.js';
 import { airPlanSchema, making, second } from './plan.js';
 import { bowlParts, serving, sideBowl } from './plate.js';
@@ -210,8 +203,6 @@ export const convertAnswerSchema = allOf<A.ConvertAnswer>({
   simulations: Joi.number(),
 });
 
-const stamps = { id: Joi.string().guid(), version: versionSchema(1), createdAt: words, updatedAt: words };
-
 /** A stored dish. */
 export const conversionDocumentSchema = conversionBodySchema.append<ConversionDocument>({
   ...stamps,
@@ -221,7 +212,7 @@ export const conversionDocumentSchema = conversionBodySchema.append<ConversionDo
 /** All dishes: one that cannot be opened says why. */
 export const conversionListSchema = Joi.array().items(
   conversionDocumentSchema.append<ListedDish>({ diets: dietsSchema.required() }),
-  allOf<BrokenConversion>({ ...stamps, name: words, problem: words }),
+  brokenSchema,
 );
 
 /** What was put aside, the last first. */

@@ -2,7 +2,17 @@ import { AHEADS, TASK_KINDS, type Cook, type Guest, type Pin } from '@yellowmist
 import { isTimeZone } from '../clock.js';
 import { RANGES } from '../ranges.js';
 import type { CopyEveningRequest, DishAtEvening, EveningBody, EveningDocument, SaveEveningRequest } from '../types.js';
-import { allergensSchema, allOf, dietsSchema, nameSchema, oneOf, versionSchema, within } from './fields.js';
+import {
+  allergensSchema,
+  allOf,
+  brokenSchema,
+  dietsSchema,
+  nameSchema,
+  oneOf,
+  stamps,
+  versionSchema,
+  within,
+} from './fields.js';
 import { Joi } from './joi.js';
 
 /** Guests who do not eat everything. */
@@ -82,15 +92,10 @@ export const saveEveningSchema = eveningBodySchema.append<SaveEveningRequest>({
 });
 
 /** A stored evening. */
-export const eveningDocumentSchema = eveningBodySchema.append<EveningDocument>({
-  id: Joi.string().required(),
-  format: Joi.number().required(),
-  version: versionSchema(1).required(),
-  createdAt: Joi.string().required(),
-  updatedAt: Joi.string().required(),
-});
+export const eveningDocumentSchema = eveningBodySchema.append<EveningDocument>({ ...stamps, format: Joi.number() });
 
-export const eveningListSchema = Joi.array().items(eveningDocumentSchema);
+/** All evenings: one that cannot be opened says why. */
+export const eveningListSchema = Joi.array().items(eveningDocumentSchema, brokenSchema);
 
 /** What `POST /api/evenings/{id}/copy` takes. */
 export const copyEveningSchema = allOf<CopyEveningRequest>({ serveAt: momentSchema.allow(null) });

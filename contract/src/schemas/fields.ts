@@ -1,6 +1,7 @@
 import type * as J from 'joi';
 import { ALLERGEN_IDS, DIETS, ingredient, inPantry, KNOWN, type Ingredient, type Pantry } from '@yellowmist/core';
 import { RANGES, type RangeName } from '../ranges.js';
+import type { BrokenDocument } from '../types.js';
 import { Joi } from './joi.js';
 
 /** Fields that several documents have. */
@@ -64,3 +65,14 @@ export const allergensSchema = Joi.array()
   .items(oneOf(...ALLERGEN_IDS))
   .unique()
   .max(ALLERGEN_IDS.length);
+
+/** What the store adds to every document of which there are many. */
+export const stamps = {
+  id: Joi.string().guid(),
+  version: versionSchema(1),
+  createdAt: Joi.string(),
+  updatedAt: Joi.string(),
+};
+
+/** A document that cannot be opened here, and why. */
+export const brokenSchema = allOf<BrokenDocument>({ ...stamps, name: Joi.string().allow(''), problem: Joi.string() });

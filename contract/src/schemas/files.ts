@@ -1,10 +1,8 @@
-import type * as J from 'joi';
 import {
   ANSWERS,
   FILED,
   type DishFile,
-  type FiledDish,
-  type FiledEvening,
+  type FiledDocument,
   type ImportConflict,
   type ImportReport,
   type KitchenFile,
@@ -22,40 +20,32 @@ export const dishFileSchema = conversionBodySchema.append<DishFile>({
   own: Joi.array().items(labelSchema).max(RANGES.ownIngredients.max).required(),
 });
 
-const filed = (body: J.Schema): J.ObjectSchema<never> =>
-  Joi.object({ format: Joi.number().integer().min(1).required(), body: body.required() }).required() as never;
+/** A document in the format in which it was stored, before what is in it is checked. */
+const filed = { format: Joi.number().integer().min(1), body: Joi.object().unknown(true) };
+
+/** Such documents under their own identities. */
+const filedList = (most: number) =>
+  Joi.array()
+    .items(
+      allOf<FiledDocument<object> & Record<'id' | 'createdAt' | 'updatedAt', string>>({
+        id: Joi.string().guid(),
+        createdAt: Joi.string().isoDate(),
+        updatedAt: Joi.string().isoDate(),
+        ...filed,
+      }),
+    )
+    .unique('id')
+    .max(most);
 
 /** A whole kitchen as one file, before the documents in it are brought up to today and checked one by one. */
 export const kitchenFileSchema = allOf<KitchenFile>({
   yellowmist: oneOf('kitchen'),
   format: Joi.number().integer().min(1),
   exportedAt: Joi.string().isoDate(),
-  dishes: Joi.array()
-    .items(
-      allOf<FiledDish>({
-        id: Joi.string().guid(),
-        format: Joi.number().integer().min(1),
-        createdAt: Joi.string().isoDate(),
-        updatedAt: Joi.string().isoDate(),
-        body: Joi.object().unknown(true),
-      }),
-    )
-    .unique('id')
-    .max(RANGES.filedDishes.max),
-  kitchen: filed(Joi.object().unknown(true)),
-  pantry: filed(Joi.object().unknown(true)),
-  evenings: Joi.array()
-    .items(
-      allOf<FiledEvening>({
-        id: Joi.string().guid(),
-        format: Joi.number().integer().min(1),
-        createdAt: Joi.string().isoDate(),
-        updatedAt: Joi.string().isoDate(),
-        body: Joi.object().unknown(true),
-      }),
-    )
-    .unique('id')
-    .max(RANGES.filedEvenings.max),
+  dishes: filedList(RANGES.filedDishes.max),
+  kitchen: allOf<FiledDocument<object>>(filed),
+  pantry: allOf<FiledDocument<object>>(filed),
+  evenings: filedList(RANGES.filedEvenings.max),
 });
 
 const words = Joi.string().allow('');

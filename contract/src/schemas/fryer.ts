@@ -52,4 +52,5 @@ export const fryerSchema = allOf<Fryer>({
     .items(allOf<{ setC: number; readC: number }>({ setC: within('fryerTempC'), readC: within('fryerTempC') }))
     .max(RANGES.readings.max)
     .optional(),
+  practice: Joi.boolean().valid(true).optional(),
 });

@@ -1,4 +1,6 @@
 export * from './answers.js';
+export * from './cook.js';
+export * from './devices.js';
 export { friedSchema, layersSchema } from './coat.js';
 export * from './conversion.js';
 export { convertRequestSchema, limitsSchema, simulateRequestSchema } from './convert.js';

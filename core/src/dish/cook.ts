@@ -79,20 +79,40 @@ export function openingsOf({ minutes, looks, swapEveryMin, basketTurned, turnAtM
   return [...looked, ...round, ...Array.from({ length: swaps }, (_, k) => (swapEveryMin ?? 0) * (k + 1))];
 }
 
+/** A cook as it went, in the place of what its plan lays over its minutes. */
+export interface Happened {
+  minutes: number;
+  turnAtMin: number | null;
+  /** Minutes at which it was opened beside turning. */
+  opensAtMin: readonly number[];
+  /** Minute at which oil was put on what was pale; null where none was. */
+  touchUpAtMin: number | null;
+}
+
+/** What happens when all goes as it is planned. */
+export const asPlanned = (plan: AirPlan): Happened => ({
+  minutes: plan.settings.minutes,
+  turnAtMin: plan.settings.turnAtMin,
+  opensAtMin: openingsOf(plan.settings),
+  touchUpAtMin: touchUpMin(plan.settings),
+});
+
 const airOf = (
   piece: PieceGeometry,
   fryer: Fryer,
   settings: AirSettings & Pick<AirCook, 'unopened'>,
   { coverage, pieces, level }: InBasket,
+  { turnAtMin, opensAtMin }: Pick<Happened, 'turnAtMin' | 'opensAtMin'>,
 ): AirCook => ({
   ...settings,
+  turnAtMin,
   coverage,
   pieces,
   level,
   fryer: fryer.kind,
   roundness: (piece.dimension - 1) / 2,
   swapEveryMin: level === 'only' ? null : settings.swapEveryMin,
-  opensAtMin: openingsOf(settings),
+  opensAtMin,
   airFactor: fryer.airFactor,
   offsetK: fryer.offsetC,
   powerW: fryer.powerW,
@@ -102,10 +122,13 @@ const airOf = (
 export const touchUpMin = ({ turnAtMin, minutes }: AirSettings): number => turnAtMin ?? minutes / 2;
 
 /** Oil beside the spray, as the simulation takes it: a touch-up meets the face that lies up by then. */
-function oilingOf({ oiling = PLAIN_OILING, settings }: AirPlan): Pick<CookInput, 'rubGm2' | 'touchUp'> {
+function oilingOf(
+  { oiling = PLAIN_OILING }: AirPlan,
+  { touchUpAtMin }: Happened,
+): Pick<CookInput, 'rubGm2' | 'touchUp'> {
   const { rubGm2, touchUpGm2 } = oiling;
-  if (touchUpGm2 <= 0) return { rubGm2 };
-  return { rubGm2, touchUp: { atMin: touchUpMin(settings), gm2: touchUpGm2 } };
+  if (touchUpGm2 <= 0 || touchUpAtMin === null) return { rubGm2 };
+  return { rubGm2, touchUp: { atMin: touchUpAtMin, gm2: touchUpGm2 } };
 }
 
 /** The second cook: the fryer is still hot, and nobody turns a sauced piece. */
@@ -134,11 +157,12 @@ const secondOf = (
         waterTray: false,
       },
       { ...lies, ...lies.again },
+      { turnAtMin: null, opensAtMin: openingsOf({ ...plan.settings, ...second, turnAtMin: null, looks: 0 }) },
     ),
   ),
 });
 
-/** Simulates the dish in the air of one fryer. */
+/** Simulates the dish in the air of one fryer, as it is planned or as it `happened`. */
 export const cookInAir = (
   ready: ReadyPiece,
   dish: Dish,
@@ -146,6 +170,7 @@ export const cookInAir = (
   fryer: Fryer,
   lies: InBasket,
   options?: SimulateOptions,
+  happened: Happened = asPlanned(plan),
 ): CookSeries =>
   simulate(
     {
@@ -153,9 +178,9 @@ export const cookInAir = (
       startC: dish.startC,
       restMin: plan.restMin,
       oilGm2: plan.oilGm2,
-      ...oilingOf(plan),
-      medium: airMedium(airOf(ready.piece, fryer, plan.settings, lies)),
-      minutes: plan.settings.minutes,
+      ...oilingOf(plan, happened),
+      medium: airMedium(airOf(ready.piece, fryer, plan.settings, lies, happened)),
+      minutes: happened.minutes,
       ...(plan.second ? { second: secondOf(ready, plan.second, plan, fryer, lies) } : {}),
     },
     options,

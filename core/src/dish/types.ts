@@ -102,6 +102,8 @@ export interface Fryer {
   hotSpots?: number[];
   /** An oven thermometer's readings against the setting; `offsetC` is their mean. */
   readings?: { setC: number; readC: number }[];
+  /** It is not there: a simulated fryer with ways of its own, to practise with. */
+  practice?: true;
 }
 
 /** How the air version is cooked. */

@@ -1,5 +1,5 @@
 import { counted, text } from '../units/index.js';
-import { AHEAD_H, FREEZE_AHEAD } from './constants.js';
+import { AHEAD_H, FREEZE_AHEAD } from './constants/index.js';
 import { cutBlocks, mixBlocks, readyBlocks, sauceBlock, stationBlock } from './tasks/before.js';
 import { byHand, forPieces, single, type Batch, type Block } from './tasks/block.js';
 import { coatBlocks } from './tasks/coating.js';

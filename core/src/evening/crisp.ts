@@ -1,5 +1,5 @@
 import { STILL_CRISP } from '../outcome/index.js';
-import { LUKEWARM } from './constants.js';
+import { LUKEWARM } from './constants/index.js';
 import type { Cooked } from './types.js';
 
 /** The value of a curve with one point a minute; beyond its end it goes on falling as in its last minutes. */

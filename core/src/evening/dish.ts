@@ -9,7 +9,7 @@ import { movedTo } from '../advice/index.js';
 import { spoken } from '../units/index.js';
 import { wayMinutes, wayOf, wayWords } from '../prep/index.js';
 import { supperDish } from '../supper/index.js';
-import { CRISP_AGAIN_AFTER, CRISP_AGAIN_MIN, FROM_FROZEN } from './constants.js';
+import { CRISP_AGAIN_AFTER, CRISP_AGAIN_MIN, FROM_FROZEN } from './constants/index.js';
 import type { Cooked, EveningDish, Otherwise } from './types.js';
 
 /** A converted dish that is to be cooked in an evening. */

@@ -2,7 +2,7 @@ import { fingerprint } from '../dish/index.js';
 import type { Pantry } from '../foods/index.js';
 import { evaluateFried, type FriedResult } from '../plan/index.js';
 import { sharedBowls, orderOf } from '../supper/index.js';
-import { text } from '../units/index.js';
+import { Remembered, text } from '../units/index.js';
 import { measuringList, shoppingList } from './lists/index.js';
 import { cookedOtherwise, eveningDish, type ToCook } from './dish.js';
 import { withSharedBowls } from './sharing.js';
@@ -10,21 +10,6 @@ import { paceOf } from './pace.js';
 import { planEvening } from './plan.js';
 import type { Evening, EveningRequest, TellEvening } from './request.js';
 import type { Cooked, EveningDish, Otherwise, Warning } from './types.js';
-
-/** Simulations that were made lately: a plan is asked for again and again while it is arranged. */
-class Remembered<T> {
-  private readonly known = new Map<string, T>();
-  constructor(private readonly most: number) {}
-
-  get(key: string, make: () => T): T {
-    const found = this.known.get(key);
-    if (found !== undefined) return found;
-    const made = make();
-    if (this.known.size >= this.most) this.known.clear();
-    this.known.set(key, made);
-    return made;
-  }
-}
 
 const FRIED = new Remembered<FriedResult>(40);
 const DISHES = new Remembered<EveningDish>(40);

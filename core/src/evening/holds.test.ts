@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { KNOWN } from '../foods/index.js';
 import { harmfulTraces, isRawFlesh, soilOf, type Guest } from '../supper/index.js';
 import { eveningWith, fourDishes, paper } from '../../testing/evenings.js';
-import { OUT_OF_COLD } from './constants.js';
+import { OUT_OF_COLD } from './constants/index.js';
 import { tasksOf } from './emit.js';
 import { searchSchedule } from './schedule/search.js';
 import { traysFor } from './tasks/network.js';

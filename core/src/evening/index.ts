@@ -1,6 +1,6 @@
 export * from './types.js';
 export { PACES, paceOf, type Pace, type PaceId } from './pace.js';
-export { TOGETHER_MIN } from './constants.js';
+export { TOGETHER_MIN } from './constants/index.js';
 export { cookedOtherwise, eveningDish, type ToCook } from './dish.js';
 export { planEvening } from './plan.js';
 export { eveningOf } from './evening.js';

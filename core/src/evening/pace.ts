@@ -1,7 +1,7 @@
 import { MIX_BOWL_MIN, TO_THE_TABLE_MIN } from '../card/index.js';
 import { WARMED } from '../advice/index.js';
 import { PREHEAT_MIN } from '../outcome/index.js';
-import * as C from './constants.js';
+import * as C from './constants/index.js';
 
 /** How long one thing takes in a kitchen: a first value, and how far a cook may change it. */
 export interface PaceEntry {

@@ -64,6 +64,15 @@ export function planEvening(given: EveningAsked, pantry: Pantry, tell?: TellTrie
   const lateMin = asked.tableInMin === null ? 0 : Math.max(0, -firstMin - asked.tableInMin);
   return {
     tasks,
+    batches: found.network.batches.map(({ dish, number, of, pieces, cooked: { fryer, plan, load } }) => ({
+      dishId: dish.id,
+      number,
+      of,
+      pieces,
+      fryer,
+      plan,
+      load,
+    })),
     table: found.table,
     warnings: [...warningsOf(asked, found), ...warnings, ...aheads],
     cannot: cannotOf(asked, pantry, found, lateMin),

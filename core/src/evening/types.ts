@@ -184,6 +184,18 @@ export interface AtTable {
   crispMin: number;
 }
 
+/** A batch as it is planned: what lies in which fryer, and how it is cooked there. */
+export interface PlannedBatch {
+  dishId: string;
+  /** Number within its dish, from 1, and of how many. */
+  number: number;
+  of: number;
+  pieces: number;
+  fryer: Fryer;
+  plan: AirPlan;
+  load: Load;
+}
+
 /** What cannot be done as it was asked, and the cheapest change that would do. */
 export interface Cannot {
   why: Text;
@@ -211,6 +223,7 @@ export interface Warning {
 /** An evening, planned. */
 export interface EveningPlan {
   tasks: Task[];
+  batches: PlannedBatch[];
   table: AtTable[];
   warnings: Warning[];
   cannot: Cannot[];

@@ -1,4 +1,4 @@
-import { OUT_OF_COLD, COAT_WAITS_MIN } from './constants.js';
+import { OUT_OF_COLD, COAT_WAITS_MIN } from './constants/index.js';
 import { celsius, counted, text } from '../units/index.js';
 import { isSoft } from './crisp.js';
 import { servedBy } from '../supper/index.js';

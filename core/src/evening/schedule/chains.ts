@@ -1,5 +1,5 @@
 import type { Network } from '../tasks/network.js';
-import { STAYS_HOT_MIN } from '../constants.js';
+import { STAYS_HOT_MIN } from '../constants/index.js';
 import type { Compiled } from './compile.js';
 import type { Schedule } from './decode.js';
 

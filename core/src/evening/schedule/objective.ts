@@ -1,4 +1,4 @@
-import { COAT_WAITS_MIN, CRISP_AGAIN_WORTH, OUT_OF_COLD, WET_COSTS } from '../constants.js';
+import { COAT_WAITS_MIN, CRISP_AGAIN_WORTH, OUT_OF_COLD, WET_COSTS } from '../constants/index.js';
 import type { AtTable, EveningAsked } from '../types.js';
 import type { Network } from '../tasks/network.js';
 import type { Compiled } from './compile.js';

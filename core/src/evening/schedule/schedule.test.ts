@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { KNOWN } from '../../foods/index.js';
-import { text } from '../../units/index.js';
+import { seeded, text } from '../../units/index.js';
 import { eveningWith, fourDishes, OVEN, paper } from '../../../testing/evenings.js';
 import { byHand, single, stretched, type Block, type Link } from '../tasks/block.js';
 import type { Cook, Pin } from '../types.js';
@@ -8,7 +8,6 @@ import { compile, partId, pinnedIn, prepareBlocks } from './compile.js';
 import { decode } from './decode.js';
 import { Lane } from './lane.js';
 import { compareWorth, costOf, mostOutMin, type Worth } from './objective.js';
-import { seeded } from './random.js';
 import { searchSchedule } from './search.js';
 
 const said = text`work`;

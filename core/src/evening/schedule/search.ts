@@ -1,7 +1,7 @@
 import type { Pantry } from '../../foods/index.js';
-import { NEXT_TO_NOTHING, Refusal } from '../../units/index.js';
+import { NEXT_TO_NOTHING, Refusal, seeded } from '../../units/index.js';
 import { orderOf } from '../../supper/index.js';
-import { SEARCH_MOVES, STRETCH_MIN, TRIES } from '../constants.js';
+import { SEARCH_MOVES, STRETCH_MIN, TRIES } from '../constants/index.js';
 import { stretched, type Block } from '../tasks/block.js';
 import { secondRoundOf } from '../tasks/cooking.js';
 import { dishNetwork, joinDishes, type Network } from '../tasks/network.js';
@@ -12,7 +12,6 @@ import { cooledDown, mustFollow } from './chains.js';
 import { decode, type Schedule } from './decode.js';
 import { RULES, type Genes } from './genes.js';
 import { compareWorth, costOf, worthOf, type Worth } from './objective.js';
-import { seeded } from './random.js';
 import { placesOf, standings, type BatchPlace } from './standing.js';
 
 /** A schedule with all that it is of. */

@@ -1,5 +1,5 @@
 import { NEXT_TO_NOTHING } from '../../units/index.js';
-import { LUKEWARM } from '../constants.js';
+import { LUKEWARM } from '../constants/index.js';
 import { afterMinutes, againAfter, coolness, crispFor, isSoft } from '../crisp.js';
 import type { AtTable } from '../types.js';
 import type { Network } from '../tasks/network.js';

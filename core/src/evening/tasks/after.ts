@@ -2,7 +2,7 @@ import { ALLERGENS } from '../../foods/index.js';
 import { SOIL_WORDS, soilOf, type Guest } from '../../supper/index.js';
 import { WARMED } from '../../advice/index.js';
 import { counted, joined, listed, lowered, setTo, text, type Text } from '../../units/index.js';
-import { CRISP_AGAIN_MIN, LEAST_HANDLING_MIN } from '../constants.js';
+import { CRISP_AGAIN_MIN, LEAST_HANDLING_MIN } from '../constants/index.js';
 import type { Pace } from '../pace.js';
 import type { Cooked, EveningDish } from '../types.js';
 import { byHand, cookMinutes, forPieces, single, type Block, type Link, type Part } from './block.js';

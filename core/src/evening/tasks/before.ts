@@ -3,7 +3,7 @@ import { partsTold, sauceSteps } from '../../plan/index.js';
 import { counted, joined, listed, lowered, spoken, text } from '../../units/index.js';
 import type { SideBowlAmounts } from '../../beside/index.js';
 import { isRawFlesh } from '../../supper/index.js';
-import { CUT_TAKES } from '../constants.js';
+import { CUT_TAKES } from '../constants/index.js';
 import type { Pace } from '../pace.js';
 import type { EveningDish } from '../types.js';
 import { byHand, forPieces, single, type Block, type Link, type PlaceKind } from './block.js';

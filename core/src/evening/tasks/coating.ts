@@ -1,7 +1,7 @@
 import { PLAIN_STATION } from '../../coat/index.js';
 import { counted, lowered, text } from '../../units/index.js';
 import { isRawFlesh } from '../../supper/index.js';
-import { COAT_BY, COAT_SHARE } from '../constants.js';
+import { COAT_BY, COAT_SHARE } from '../constants/index.js';
 import type { Pace } from '../pace.js';
 import type { EveningDish } from '../types.js';
 import { washPart } from './after.js';

@@ -3,7 +3,7 @@ import { ingredient, type Pantry } from '../../foods/index.js';
 import { surfaceOilGm2 } from '../../oil/index.js';
 import { safeMinimum } from '../../safety/index.js';
 import { capitalised, celsius, counted, lowered, setTo, spoken, text, type Text } from '../../units/index.js';
-import { LEAST_HANDLING_MIN } from '../constants.js';
+import { LEAST_HANDLING_MIN } from '../constants/index.js';
 import type { Pace } from '../pace.js';
 import { looksOf } from './looks.js';
 import { byHand, cookMinutes, forPieces, type Batch, type Block, type Link, type Part } from './block.js';

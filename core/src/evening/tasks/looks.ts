@@ -1,6 +1,6 @@
 import { PLAIN_OILING, touchUpMin } from '../../dish/index.js';
 import { joined, text, type Text } from '../../units/index.js';
-import { LOOK_S } from '../constants.js';
+import { LOOK_S } from '../constants/index.js';
 import type { Pace } from '../pace.js';
 import type { Batch } from './block.js';
 

@@ -1,5 +1,5 @@
 import { text } from '../../units/index.js';
-import { CLOSE_SETTINGS, SHARED_COVERAGE } from '../constants.js';
+import { CLOSE_SETTINGS, SHARED_COVERAGE } from '../constants/index.js';
 import type { Cooked, EveningDish } from '../types.js';
 import type { Block, Part } from './block.js';
 

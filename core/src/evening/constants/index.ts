@@ -1,0 +1,2 @@
+export * from './paces.js';
+export * from './planning.js';
