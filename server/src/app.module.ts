@@ -2,6 +2,7 @@ import { Module, type DynamicModule } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { ComputeModule } from './compute/compute.module.js';
 import { ConversionsModule } from './conversions/conversions.module.js';
+import { CooksModule } from './cooks/cooks.module.js';
 import { CheckpointService } from './database/checkpoint.service.js';
 import { databaseOptions } from './database/options.js';
 import { DemoService } from './demo/demo.service.js';
@@ -28,6 +29,7 @@ export class AppModule {
         ComputeModule,
         RecipesModule,
         FilesModule,
+        CooksModule,
         DevicesModule,
       ],
       controllers: [HealthController],

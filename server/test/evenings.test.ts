@@ -1,9 +1,7 @@
 import {
   EMPTY_EVENING,
   eveningAnswerSchema,
-  exampleConversion,
   plannedEveningSchema,
-  type ConversionBody,
   type ConversionDocument,
   type EveningAnswer,
   type EveningBody,
@@ -11,32 +9,13 @@ import {
   type PlannedEvening,
   type Problem,
 } from '@yellowmist/contract';
-import { PLAIN_AIR, TASK_KINDS } from '@yellowmist/core';
+import { TASK_KINDS } from '@yellowmist/core';
 import ICAL from 'ical.js';
+import { converted, example } from './converted.js';
 import { RunningServer } from './running.js';
 
 const server = new RunningServer();
 afterAll(() => server.end());
-
-const example = exampleConversion();
-
-/** A dish with an air version, so that nothing has to be searched. */
-const converted = (name: string, more: Partial<ConversionBody['dish']> = {}, minutes = 12): ConversionBody => ({
-  ...example,
-  name,
-  dish: { ...example.dish, ...more },
-  chosen: {
-    family: 'own',
-    by: 'cook',
-    plan: {
-      layers: example.fried.layers,
-      restMin: 7,
-      oilGm2: 18,
-      second: null,
-      settings: { ...PLAIN_AIR, tempC: 190, minutes, preheated: true, turnAtMin: 6, under: 'basket' },
-    },
-  },
-});
 
 const NOW = '2026-11-26T15:00:00+01:00';
 const AT = '2026-11-26T19:00:00+01:00';

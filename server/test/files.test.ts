@@ -97,6 +97,19 @@ describe('the whole kitchen as a file', () => {
     expect(stale.status).toBe(409);
   });
 
+  test('an evening that was put aside is asked about, and comes back when it is taken', async () => {
+    const [evening] = (await second.ask<EveningDocument[]>('GET', '/evenings')).body;
+    await second.ask('DELETE', `/evenings/${evening.id}`);
+    const file = await exported(first);
+    const key = `evening:${evening.id}`;
+    const asked = await brought(second, file);
+    expect(asked.body.conflicts.find((c) => c.key === key)).toMatchObject({ here: 'put aside here', answer: 'keep' });
+    expect((await second.ask('GET', '/evenings')).body).toEqual([]);
+    await brought(second, file, `?take=${key}`);
+    const { body: back } = await second.ask<EveningDocument[]>('GET', '/evenings');
+    expect(back).toMatchObject([{ id: evening.id, name: 'Thursday', version: evening.version + 1 }]);
+  });
+
   test.each([
     ['cut off', (file: Buffer) => file.subarray(0, file.length - 40), /cannot be unpacked/],
     ['no JSON', () => Buffer.from('hello'), /no JSON/],

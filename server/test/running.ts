@@ -72,9 +72,12 @@ export class RunningServer {
   }
 
   /** The first `count` messages of a stream of server-sent events. */
-  async listen<T>(path: string, count: number): Promise<T[]> {
+  async listen<T>(path: string, count: number, headers: Record<string, string> = {}): Promise<T[]> {
     const calling = new AbortController();
-    const response = await fetch(`http://127.0.0.1:${this.port}/api${path}`, { signal: calling.signal });
+    const response = await fetch(`http://127.0.0.1:${this.port}/api${path}`, {
+      signal: calling.signal,
+      headers,
+    });
     const messages: T[] = [];
     let text = '';
     for await (const chunk of response.body!.pipeThrough(new TextDecoderStream())) {

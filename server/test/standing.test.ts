@@ -1,7 +1,15 @@
 import { copyFileSync } from 'node:fs';
 import { join } from 'node:path';
 import Libsql from 'libsql';
-import { exampleConversion, type ConversionDocument, type ListedConversion, type Problem } from '@yellowmist/contract';
+import {
+  EMPTY_EVENING,
+  exampleConversion,
+  type ConversionDocument,
+  type EveningDocument,
+  type ListedConversion,
+  type ListedEvening,
+  type Problem,
+} from '@yellowmist/contract';
 import { DataSource } from 'typeorm';
 import { databaseOptions } from '../src/database/options.js';
 import { MIGRATIONS } from '../src/database/schema.js';
@@ -14,7 +22,7 @@ function write(file: string, sql: string, ...values: unknown[]): void {
   db.close();
 }
 
-describe('each dish stands or falls alone', () => {
+describe('each dish and each evening stands or falls alone', () => {
   const server = new RunningServer();
   afterAll(() => server.end());
   const ids: Record<string, string> = {};
@@ -25,7 +33,13 @@ describe('each dish stands or falls alone', () => {
       const made = await server.ask<ConversionDocument>('POST', '/conversions', { ...exampleConversion(), name });
       ids[name] = made.body.id;
     }
+    for (const name of ['Thursday', 'Of next year', 'Torn night']) {
+      const evening = { ...EMPTY_EVENING, name, dishes: [{ id: ids['Whole'] }] };
+      ids[name] = (await server.ask<EveningDocument>('POST', '/evenings', evening)).body.id;
+    }
     await server.stop();
+    write(server.file, 'UPDATE evening SET format = 99 WHERE id = ?', ids['Of next year']);
+    write(server.file, 'UPDATE evening SET body = substr(body, 1, 40) WHERE id = ?', ids['Torn night']);
     write(server.file, 'UPDATE conversion SET format = 99 WHERE id = ?', ids['Newer']);
     write(server.file, 'UPDATE conversion SET body = substr(body, 1, 40) WHERE id = ?', ids['Torn']);
     write(
@@ -58,6 +72,42 @@ describe('each dish stands or falls alone', () => {
     expect((await server.ask('POST', `/conversions/${ids['Torn']}/restore`)).status).toBe(422);
     const { body: listed } = await server.ask<ListedConversion[]>('GET', '/conversions');
     expect(listed.map((d) => d.name)).toContain('Torn');
+  });
+
+  test('the evenings beside one that cannot be opened are listed, and it says why', async () => {
+    const { status, body: listed } = await server.ask<ListedEvening[]>('GET', '/evenings');
+    expect(status).toBe(200);
+    const problems = Object.fromEntries(listed.map((e) => [e.name, 'problem' in e ? e.problem : null]));
+    expect(problems).toEqual({
+      Thursday: null,
+      'Of next year': expect.stringMatching(/newer/i),
+      'Torn night': expect.stringMatching(/JSON/),
+    });
+  });
+
+  test.each(['Of next year', 'Torn night'])('%s by itself, its calendar and a copy of it are 422s', async (name) => {
+    for (const [method, path] of [
+      ['GET', ''],
+      ['GET', '?as=ics'],
+      ['POST', '/copy'],
+    ]) {
+      const { status, body } = await server.ask<Problem>(
+        method,
+        `/evenings/${ids[name]}${path}`,
+        method === 'POST' ? { serveAt: null } : undefined,
+      );
+      expect([path, status]).toEqual([path, 422]);
+      expect(body.detail).toContain(`“${name}” cannot be opened here`);
+    }
+  });
+
+  test('an evening that cannot be opened can be put aside, and is there again after it', async () => {
+    expect((await server.ask('DELETE', `/evenings/${ids['Torn night']}`)).status).toBe(204);
+    const names = async (): Promise<string[]> =>
+      (await server.ask<ListedEvening[]>('GET', '/evenings')).body.map((e) => e.name);
+    expect(await names()).not.toContain('Torn night');
+    expect((await server.ask('POST', `/evenings/${ids['Torn night']}/restore`)).status).toBe(422);
+    expect(await names()).toContain('Torn night');
   });
 });
 

@@ -1,6 +1,14 @@
 import { Injectable, type OnApplicationShutdown } from '@nestjs/common';
 import type { Chosen, ConvertAnswer, ReadRecipeRequest, SimulateAnswer, SimulateRequest } from '@yellowmist/contract';
-import { Refusal, type ConvertRequest, type Evening, type EveningRequest, type RecipeReading } from '@yellowmist/core';
+import {
+  Refusal,
+  type BatchReview,
+  type ConvertRequest,
+  type CookSeries,
+  type Evening,
+  type EveningRequest,
+  type RecipeReading,
+} from '@yellowmist/core';
 import { Piscina } from 'piscina';
 import { ProblemException } from '../common/problem.js';
 import { ShelfService } from '../shelf/shelf.service.js';
@@ -47,6 +55,25 @@ export class ComputeService implements OnApplicationShutdown {
   /** @param signal calls the work off */
   planEvening(request: EveningRequest, signal?: AbortSignal): Promise<Evening> {
     return this.run<Evening>('planEvening', request, signal);
+  }
+
+  /** What was seen and read of a cook, put into the simulation. */
+  correct(request: worker.ToCorrect): Promise<worker.SlimCorrection[]> {
+    return this.run<worker.SlimCorrection[]>('correct', request);
+  }
+
+  /** The cook that really happens in a simulated fryer. */
+  practise(request: worker.ToPractise): Promise<CookSeries> {
+    return this.run<CookSeries>('practise', request);
+  }
+
+  /** The colour that a batch is expected to have by what is believed of it, B. */
+  expectedColour(request: worker.ToExpect): Promise<number> {
+    return this.run<number>('expectedColour', request);
+  }
+
+  review(request: worker.ToReview): Promise<BatchReview[]> {
+    return this.run<BatchReview[]>('review', request);
   }
 
   choose(request: ConvertRequest): Promise<Chosen> {

@@ -17,7 +17,7 @@ export class AnswersService {
 
   /** What is kept with a dish; nothing where what is kept cannot be read any more. */
   async read(id: string): Promise<KeptAnswer> {
-    await this.conversions.rowOf(id);
+    await this.conversions.mustBe(id);
     const row = await this.store.findOneBy({ conversionId: id });
     if (!row) return { found: null };
     try {
@@ -35,7 +35,7 @@ export class AnswersService {
   }
 
   async keep(id: string, found: SearchAnswer): Promise<void> {
-    await this.conversions.rowOf(id);
+    await this.conversions.mustBe(id);
     await this.store.upsert({ conversionId: id, body: JSON.stringify(found) }, ['conversionId']);
   }
 }

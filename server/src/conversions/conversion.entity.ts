@@ -1,29 +1,6 @@
-import { Column, Entity, PrimaryColumn } from 'typeorm';
+import { Entity } from 'typeorm';
+import { ListedEntity } from '../documents/listed.entity.js';
 
-/** A dish on its way into the air fryer. `body` is the JSON of the contract's ConversionBody in format `format`. */
+/** A dish on its way into the air fryer: the contract's ConversionBody. */
 @Entity({ name: 'conversion' })
-export class ConversionEntity {
-  @PrimaryColumn('text')
-  id: string;
-
-  @Column('text')
-  name: string;
-
-  @Column('integer')
-  version: number;
-
-  @Column('integer')
-  format: number;
-
-  @Column('text')
-  body: string;
-
-  @Column('text', { name: 'created_at' })
-  createdAt: string;
-
-  @Column('text', { name: 'updated_at' })
-  updatedAt: string;
-
-  @Column('text', { name: 'deleted_at', nullable: true })
-  deletedAt: string | null;
-}
+export class ConversionEntity extends ListedEntity {}

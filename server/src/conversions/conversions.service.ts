@@ -1,4 +1,3 @@
-import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import {
@@ -15,22 +14,23 @@ import {
   type ListedConversion,
 } from '@yellowmist/contract';
 import { DIETS, fitsDiets, ingredient, type Diet, type Pantry } from '@yellowmist/core';
-import { IsNull, Like, Not, Repository } from 'typeorm';
+import { Repository } from 'typeorm';
 import { ProblemException } from '../common/problem.js';
+import type { ListedEntity } from '../documents/listed.entity.js';
+import { ListedStore } from '../documents/listed.store.js';
 import { ShelfService } from '../shelf/shelf.service.js';
 import { ConversionEntity } from './conversion.entity.js';
 
 const FORMAT = formatNumber(FORMATS.conversion);
-const now = (): string => new Date().toISOString();
 
 /** The stored body in today's format, its ids among what is on the shelf. @throws Error with why it cannot be read */
-function bodyIn({ format, body }: ConversionEntity, pantry: Pantry): ConversionBody {
+function bodyIn({ format, body }: ListedEntity, pantry: Pantry): ConversionBody {
   const checked = check(conversionBodySchema, upgrade(FORMATS.conversion, format, JSON.parse(body)), pantry);
   if (!checked.ok) throw new Error(checked.errors.map((e) => e.message).join('; '));
   return checked.value;
 }
 
-const whole = ({ id, version, createdAt, updatedAt }: ConversionEntity, body: ConversionBody): ConversionDocument => ({
+const whole = ({ id, version, createdAt, updatedAt }: ListedEntity, body: ConversionBody): ConversionDocument => ({
   ...body,
   id,
   version,
@@ -50,16 +50,19 @@ function dietsOf({ dish, fried, chosen }: ConversionBody, pantry: Pantry): Diet[
 /** Stores conversions; a save names the version that it changes, and a deleted one can be brought back. */
 @Injectable()
 export class ConversionsService {
+  private readonly store: ListedStore<ConversionBody>;
+
   constructor(
-    @InjectRepository(ConversionEntity) private readonly store: Repository<ConversionEntity>,
+    @InjectRepository(ConversionEntity) rows: Repository<ConversionEntity>,
     private readonly shelf: ShelfService,
-  ) {}
+  ) {
+    this.store = new ListedStore(rows, FORMATS.conversion, 'conversion');
+  }
 
   /** All that are not deleted, the last touched first; each stands or falls alone. */
   async list(): Promise<ListedConversion[]> {
-    const rows = await this.store.find({ where: { deletedAt: IsNull() }, order: { updatedAt: 'DESC', id: 'ASC' } });
     const pantry = await this.shelf.pantry();
-    return rows.map((row) => {
+    return (await this.store.all()).map((row) => {
       try {
         const document = whole(row, bodyIn(row, pantry));
         return { ...document, diets: dietsOf(document, pantry) };
@@ -71,96 +74,58 @@ export class ConversionsService {
   }
 
   /** Ids of all that are not deleted. */
-  async ids(): Promise<Set<string>> {
-    const rows = await this.store.find({ select: { id: true }, where: { deletedAt: IsNull() } });
-    return new Set(rows.map((row) => row.id));
+  ids(): Promise<Set<string>> {
+    return this.store.ids();
   }
 
   /** @throws ProblemException 404 where there is none; 422 where it cannot be read here */
   async read(id: string): Promise<ConversionDocument> {
-    return this.opened(await this.rowOf(id));
-  }
-
-  async create(body: ConversionBody): Promise<ConversionDocument> {
-    const at = now();
-    const entity = this.store.create({
-      id: randomUUID(),
-      name: body.name,
-      version: 1,
-      format: FORMAT,
-      body: JSON.stringify(body),
-      createdAt: at,
-      updatedAt: at,
-      deletedAt: null,
-    });
-    await this.store.insert(entity);
-    return whole(entity, body);
-  }
-
-  /** Saves over `version`. @throws ProblemException 409 with the stored version when it is not the last any more */
-  async save(id: string, version: number, body: ConversionBody): Promise<ConversionDocument> {
-    const next = {
-      name: body.name,
-      version: version + 1,
-      format: FORMAT,
-      body: JSON.stringify(body),
-      updatedAt: now(),
-    };
-    const { affected } = await this.store.update({ id, version, deletedAt: IsNull() }, next);
-    const row = await this.rowOf(id);
-    if (affected === 0) {
-      throw new ProblemException(
-        409,
-        `version ${version} is not the stored one any more: it is ${row.version}. Nothing was overwritten; read it and save again.`,
-        { currentVersion: row.version },
-      );
-    }
-    return whole({ ...row, ...next }, body);
-  }
-
-  async duplicate(id: string): Promise<ConversionDocument> {
-    const original = await this.read(id);
-    const body = bodyOfDocument(original);
-    return this.create({ ...body, name: `${body.name.slice(0, RANGES.nameLength.max - 7)} (copy)` });
-  }
-
-  /** Puts a conversion aside; `restore` brings it back. */
-  async remove(id: string): Promise<void> {
-    await this.rowOf(id);
-    await this.store.update({ id }, { deletedAt: now() });
-  }
-
-  /** What was put aside, the last first. */
-  async bin(): Promise<BinnedConversion[]> {
-    const rows = await this.store.find({ where: { deletedAt: Not(IsNull()) }, order: { deletedAt: 'DESC' } });
-    return rows.map(({ id, name, deletedAt }) => ({ id, name, deletedAt: deletedAt! }));
-  }
-
-  async restore(id: string): Promise<ConversionDocument> {
-    const result = await this.store.update({ id, deletedAt: Not(IsNull()) }, { deletedAt: null });
-    if (result.affected === 0) throw new ProblemException(404, `There is no deleted conversion ${id}.`);
-    return this.read(id);
-  }
-
-  /** Names of the conversions, deleted ones included, that use a pantry id. */
-  async namesUsing(ingredientId: string): Promise<string[]> {
-    const rows = await this.store.find({ where: { body: Like(`%${JSON.stringify(ingredientId)}%`) } });
-    return rows.map((row) => (row.deletedAt ? `${row.name} (deleted)` : row.name));
-  }
-
-  /** @throws ProblemException 404 where there is none */
-  async rowOf(id: string): Promise<ConversionEntity> {
-    const row = await this.store.findOneBy({ id, deletedAt: IsNull() });
-    if (!row) throw new ProblemException(404, `There is no conversion ${id}.`);
-    return row;
-  }
-
-  private async opened(row: ConversionEntity): Promise<ConversionDocument> {
+    const row = await this.store.row(id);
     const pantry = await this.shelf.pantry();
     try {
       return whole(row, bodyIn(row, pantry));
     } catch (error) {
       throw new ProblemException(422, `“${row.name}” cannot be opened here: ${(error as Error).message}`);
     }
+  }
+
+  async create(body: ConversionBody): Promise<ConversionDocument> {
+    return whole(await this.store.insert(body), body);
+  }
+
+  /** Saves over `version`. @throws ProblemException 409 with the stored version when it is not the last any more */
+  async save(id: string, version: number, body: ConversionBody): Promise<ConversionDocument> {
+    return whole(await this.store.replace(id, version, body), body);
+  }
+
+  async duplicate(id: string): Promise<ConversionDocument> {
+    const body = bodyOfDocument(await this.read(id));
+    return this.create({ ...body, name: `${body.name.slice(0, RANGES.nameLength.max - 7)} (copy)` });
+  }
+
+  /** Puts a conversion aside; `restore` brings it back. */
+  remove(id: string): Promise<void> {
+    return this.store.remove(id);
+  }
+
+  /** What was put aside, the last first. */
+  bin(): Promise<BinnedConversion[]> {
+    return this.store.bin();
+  }
+
+  async restore(id: string): Promise<ConversionDocument> {
+    await this.store.restore(id);
+    return this.read(id);
+  }
+
+  /** Names of the conversions, deleted ones included, that use a pantry id. */
+  async namesUsing(ingredientId: string): Promise<string[]> {
+    const rows = await this.store.holding(JSON.stringify(ingredientId));
+    return rows.map((row) => (row.deletedAt ? `${row.name} (deleted)` : row.name));
+  }
+
+  /** @throws ProblemException 404 where there is none */
+  async mustBe(id: string): Promise<void> {
+    await this.store.row(id);
   }
 }

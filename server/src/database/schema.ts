@@ -10,6 +10,21 @@ async function createSingle(runner: QueryRunner, table: string): Promise<void> {
   )`);
 }
 
+/** The table of a kind of document of which there are many. */
+async function createListed(runner: QueryRunner, table: string): Promise<void> {
+  await runner.query(`CREATE TABLE ${table} (
+    id TEXT PRIMARY KEY NOT NULL,
+    name TEXT NOT NULL,
+    version INTEGER NOT NULL,
+    format INTEGER NOT NULL,
+    body TEXT NOT NULL,
+    created_at TEXT NOT NULL,
+    updated_at TEXT NOT NULL,
+    deleted_at TEXT
+  )`);
+  await runner.query(`CREATE INDEX ${table}_updated ON ${table} (deleted_at, updated_at)`);
+}
+
 async function drop(runner: QueryRunner, table: string): Promise<void> {
   await runner.query(`DROP TABLE ${table}`);
 }
@@ -18,17 +33,7 @@ export class Conversions1764000000000 implements MigrationInterface {
   name = 'Conversions1764000000000';
 
   async up(runner: QueryRunner): Promise<void> {
-    await runner.query(`CREATE TABLE conversion (
-      id TEXT PRIMARY KEY NOT NULL,
-      name TEXT NOT NULL,
-      version INTEGER NOT NULL,
-      format INTEGER NOT NULL,
-      body TEXT NOT NULL,
-      created_at TEXT NOT NULL,
-      updated_at TEXT NOT NULL,
-      deleted_at TEXT
-    )`);
-    await runner.query('CREATE INDEX conversion_updated ON conversion (deleted_at, updated_at)');
+    await createListed(runner, 'conversion');
   }
 
   down = (runner: QueryRunner): Promise<void> => drop(runner, 'conversion');
@@ -102,17 +107,7 @@ export class Evenings1764600000000 implements MigrationInterface {
   name = 'Evenings1764600000000';
 
   async up(runner: QueryRunner): Promise<void> {
-    await runner.query(`CREATE TABLE evening (
-      id TEXT PRIMARY KEY NOT NULL,
-      name TEXT NOT NULL,
-      version INTEGER NOT NULL,
-      format INTEGER NOT NULL,
-      body TEXT NOT NULL,
-      created_at TEXT NOT NULL,
-      updated_at TEXT NOT NULL,
-      deleted_at TEXT
-    )`);
-    await runner.query('CREATE INDEX evening_updated ON evening (deleted_at, updated_at)');
+    await createListed(runner, 'evening');
     const [supper] = (await runner.query(`SELECT body FROM single WHERE kind = 'supper'`)) as { body: string }[];
     const old = supper && (JSON.parse(supper.body) as OldSupper);
     if (old && old.dishIds.length > 0) {
@@ -141,6 +136,35 @@ export class Evenings1764600000000 implements MigrationInterface {
   }
 }
 
+/** Cooks at the counter, and every event of them in the order in which it was heard. */
+export class Cooks1764700000000 implements MigrationInterface {
+  name = 'Cooks1764700000000';
+
+  async up(runner: QueryRunner): Promise<void> {
+    await runner.query(`CREATE TABLE cook (
+      id TEXT PRIMARY KEY NOT NULL,
+      name TEXT NOT NULL,
+      format INTEGER NOT NULL,
+      body TEXT NOT NULL,
+      started_at TEXT NOT NULL,
+      ended_at TEXT
+    )`);
+    await runner.query('CREATE INDEX cook_started ON cook (started_at)');
+    await runner.query(`CREATE TABLE cook_event (
+      seq INTEGER PRIMARY KEY AUTOINCREMENT,
+      cook_id TEXT NOT NULL REFERENCES cook (id) ON DELETE CASCADE,
+      id TEXT NOT NULL,
+      body TEXT NOT NULL,
+      UNIQUE (cook_id, id)
+    )`);
+  }
+
+  async down(runner: QueryRunner): Promise<void> {
+    await drop(runner, 'cook_event');
+    await drop(runner, 'cook');
+  }
+}
+
 /** All migrations, in the order in which they are run. */
 export const MIGRATIONS = [
   Conversions1764000000000,
@@ -150,4 +174,5 @@ export const MIGRATIONS = [
   Singles1764400000000,
   Answers1764500000000,
   Evenings1764600000000,
+  Cooks1764700000000,
 ];

@@ -22,6 +22,7 @@ import {
   type EveningAnswer,
   type EveningBody,
   type EveningDocument,
+  type ListedEvening,
   type PlannedEvening,
   type SaveEveningRequest,
 } from '@yellowmist/contract';
@@ -54,9 +55,11 @@ export class EveningsController {
   ) {}
 
   @Get()
-  @ApiOperation({ summary: 'All evenings, planned and done, the last touched first' })
+  @ApiOperation({
+    summary: 'All evenings, planned and done, the last touched first; one that cannot be opened says why',
+  })
   @ApiOkResponse({ schema: openApi(eveningListSchema) })
-  list(): Promise<EveningDocument[]> {
+  list(): Promise<ListedEvening[]> {
     return this.evenings.list();
   }
 
@@ -96,7 +99,7 @@ export class EveningsController {
       ...Object.fromEntries(Object.values(FILES).map(({ type }) => [type, { schema: { type: 'string' } }])),
     },
   })
-  @problems(400, 404, 503)
+  @problems(400, 404, 422, 503)
   async read(
     @Param('id', ParseUUIDPipe) id: string,
     @Query('as') as: string | undefined,

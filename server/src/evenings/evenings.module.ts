@@ -13,6 +13,6 @@ import { PlanningService } from './planning.service.js';
   imports: [TypeOrmModule.forFeature([EveningEntity]), ConversionsModule, ComputeModule, SinglesModule, ShelfModule],
   controllers: [EveningsController],
   providers: [EveningsService, PlanningService],
-  exports: [EveningsService],
+  exports: [EveningsService, PlanningService],
 })
 export class EveningsModule {}

@@ -1,25 +1,29 @@
-import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import {
+  bodyOfEvening,
+  check,
+  eveningBodySchema,
   FORMATS,
   formatNumber,
-  RANGES,
+  isBroken,
   upgrade,
   type EveningBody,
   type EveningDocument,
   type KeptEvening,
+  type ListedEvening,
 } from '@yellowmist/contract';
-import { IsNull, Not, Repository } from 'typeorm';
+import { Repository } from 'typeorm';
 import { badFields, ProblemException } from '../common/problem.js';
 import { ConversionsService } from '../conversions/conversions.service.js';
+import type { ListedEntity } from '../documents/listed.entity.js';
+import { ListedStore } from '../documents/listed.store.js';
 import { EveningEntity } from './evening.entity.js';
 
 const FORMAT = formatNumber(FORMATS.evening);
-const now = (): string => new Date().toISOString();
 
-const opened = ({ id, version, createdAt, updatedAt, format, body }: EveningEntity): EveningDocument => ({
-  ...upgrade(FORMATS.evening, format, JSON.parse(body)),
+const whole = ({ id, version, createdAt, updatedAt }: ListedEntity, body: EveningBody): EveningDocument => ({
+  ...body,
   id,
   version,
   format: FORMAT,
@@ -27,103 +31,88 @@ const opened = ({ id, version, createdAt, updatedAt, format, body }: EveningEnti
   updatedAt,
 });
 
-/** What a cook writes of a stored evening. */
-export function bodyOfEvening(document: EveningDocument): EveningBody {
-  const { id: _i, version: _v, format: _f, createdAt: _c, updatedAt: _u, ...body } = document;
-  return body;
+/** The stored body in today's format. @throws Error with why it cannot be read */
+function bodyIn({ format, body }: ListedEntity): EveningBody {
+  const checked = check(eveningBodySchema, upgrade(FORMATS.evening, format, JSON.parse(body)));
+  if (!checked.ok) throw new Error(checked.errors.map((e) => e.message).join('; '));
+  return checked.value;
 }
 
 /** Stores evenings; a save names the version that it changes, and a deleted one can be brought back. */
 @Injectable()
 export class EveningsService {
-  constructor(
-    @InjectRepository(EveningEntity) private readonly store: Repository<EveningEntity>,
-    private readonly conversions: ConversionsService,
-  ) {}
+  private readonly store: ListedStore<EveningBody>;
 
-  /** All that are not deleted, the last touched first. */
-  async list(): Promise<EveningDocument[]> {
-    const rows = await this.store.find({ where: { deletedAt: IsNull() }, order: { updatedAt: 'DESC', id: 'ASC' } });
-    const here = await this.conversions.ids();
-    return rows.map((row) => withDishesOf(opened(row), here));
+  constructor(
+    @InjectRepository(EveningEntity) rows: Repository<EveningEntity>,
+    private readonly conversions: ConversionsService,
+  ) {
+    this.store = new ListedStore(rows, FORMATS.evening, 'evening');
   }
 
-  /** All, as a kitchen's file keeps them. */
-  async kept(): Promise<KeptEvening[]> {
-    const all = await this.list();
-    return all.map((document) => {
-      const { id, createdAt, updatedAt } = document;
-      return { id, createdAt, updatedAt, body: bodyOfEvening(document) };
+  /** All that are not deleted, the last touched first; each stands or falls alone. */
+  async list(): Promise<ListedEvening[]> {
+    const here = await this.conversions.ids();
+    return (await this.store.all()).map((row) => {
+      try {
+        return withDishesOf(whole(row, bodyIn(row)), here);
+      } catch (error) {
+        const { id, name, version, createdAt, updatedAt } = row;
+        return { id, name, version, createdAt, updatedAt, problem: (error as Error).message };
+      }
     });
+  }
+
+  /** All that can be read, as a kitchen's file keeps them. */
+  async kept(): Promise<KeptEvening[]> {
+    return (await this.list()).flatMap((listed) => {
+      if (isBroken(listed)) return [];
+      const { id, createdAt, updatedAt } = listed;
+      return [{ id, createdAt, updatedAt, body: bodyOfEvening(listed) }];
+    });
+  }
+
+  /** Whether an evening is there and not put aside. */
+  async has(id: string): Promise<boolean> {
+    return (await this.store.ids()).has(id);
   }
 
   async create(body: EveningBody): Promise<EveningDocument> {
     await this.allows(body);
-    const at = now();
-    const row = {
-      id: randomUUID(),
-      name: body.name,
-      version: 1,
-      format: FORMAT,
-      body: JSON.stringify(body),
-      createdAt: at,
-      updatedAt: at,
-      deletedAt: null,
-    };
-    await this.store.insert(row);
-    return opened(row);
+    return whole(await this.store.insert(body), body);
   }
 
-  /** @throws ProblemException 404 where there is none */
+  /** @throws ProblemException 404 where there is none; 422 where it cannot be read here */
   async read(id: string): Promise<EveningDocument> {
-    return withDishesOf(opened(await this.rowOf(id)), await this.conversions.ids());
+    const row = await this.store.row(id);
+    const here = await this.conversions.ids();
+    try {
+      return withDishesOf(whole(row, bodyIn(row)), here);
+    } catch (error) {
+      throw new ProblemException(422, `“${row.name}” cannot be opened here: ${(error as Error).message}`);
+    }
   }
 
   /** @throws ProblemException 409 when `version` is not the last any more; nothing is overwritten */
   async save(id: string, version: number, body: EveningBody): Promise<EveningDocument> {
     await this.allows(body);
-    const next = {
-      name: body.name,
-      version: version + 1,
-      format: FORMAT,
-      body: JSON.stringify(body),
-      updatedAt: now(),
-    };
-    const { affected } = await this.store.update({ id, version, deletedAt: IsNull() }, next);
-    const row = await this.rowOf(id);
-    if (affected === 0) {
-      throw new ProblemException(
-        409,
-        `version ${version} of this evening is not the stored one any more: it is ${row.version}. Nothing was overwritten; read it and save again.`,
-        { currentVersion: row.version },
-      );
-    }
-    return opened({ ...row, ...next });
+    return whole(await this.store.replace(id, version, body), body);
   }
 
   /** The same evening for another time, still to be cooked. */
   async copy(id: string, serveAt: string | null): Promise<EveningDocument> {
     const body = bodyOfEvening(await this.read(id));
-    const name = body.name.slice(0, RANGES.nameLength.max);
-    return this.create({ ...body, name, state: 'planned', serveAt, startAt: null });
+    return this.create({ ...body, state: 'planned', serveAt, startAt: null });
   }
 
   /** Puts an evening aside; `restore` brings it back. */
-  async remove(id: string): Promise<void> {
-    await this.rowOf(id);
-    await this.store.update({ id }, { deletedAt: now() });
+  remove(id: string): Promise<void> {
+    return this.store.remove(id);
   }
 
   async restore(id: string): Promise<EveningDocument> {
-    const { affected } = await this.store.update({ id, deletedAt: Not(IsNull()) }, { deletedAt: null });
-    if (affected === 0) throw new ProblemException(404, `There is no deleted evening ${id}.`);
+    await this.store.restore(id);
     return this.read(id);
-  }
-
-  private async rowOf(id: string): Promise<EveningEntity> {
-    const row = await this.store.findOneBy({ id, deletedAt: IsNull() });
-    if (!row) throw new ProblemException(404, `There is no evening ${id}.`);
-    return row;
   }
 
   /** Every dish must be there. @throws ProblemException 400 naming the first that is not */

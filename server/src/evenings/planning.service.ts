@@ -25,7 +25,7 @@ import { calendarOf } from './calendar.js';
 const USUAL_ROOM_C = 21;
 
 /** An evening as it was planned, with what its clock needs. */
-interface Planned {
+export interface Planned {
   evening: Evening;
   toPlan: ToPlan;
   nowMs: number;
@@ -67,6 +67,15 @@ export class PlanningService {
       'dishes',
     );
     return this.planned(evening, dishes, Date.now());
+  }
+
+  /** Plans an evening to be cooked from now on; its dishes are those that it was asked for. */
+  async toCook(toPlan: ToPlan, nowMs: number): Promise<Planned & { dishes: DishOfEvening[] }> {
+    const dishes = await this.stored(
+      toPlan.dishes.map(({ id }) => id),
+      'dishes',
+    );
+    return { ...(await this.planned(toPlan, dishes, nowMs)), dishes };
   }
 
   private async planned(

@@ -46,7 +46,11 @@ export class FilesController {
   @ApiConsumes('application/gzip', 'application/json', 'application/octet-stream')
   @ApiQuery({ name: 'try', enum: ['1'], required: false, description: 'only report' })
   @ApiQuery({ name: 'take', required: false, description: 'keys of conflicts in which the file’s is taken, by commas' })
-  @ApiQuery({ name: 'both', required: false, description: 'keys of dishes of which both are kept, by commas' })
+  @ApiQuery({
+    name: 'both',
+    required: false,
+    description: 'keys of dishes and evenings of which both are kept, by commas',
+  })
   @ApiOkResponse({ schema: openApi(importReportSchema) })
   @problems(400, 413)
   import(

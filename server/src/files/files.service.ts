@@ -15,6 +15,7 @@ import {
   type Format,
   type ImportReport,
   type KeptDish,
+  type Merged,
   type WholeKitchen,
 } from '@yellowmist/contract';
 import { Refusal } from '@yellowmist/core';
@@ -22,6 +23,7 @@ import { DataSource, IsNull, Not, type EntityManager } from 'typeorm';
 import { badFields } from '../common/problem.js';
 import { ConversionEntity } from '../conversions/conversion.entity.js';
 import { ConversionsService } from '../conversions/conversions.service.js';
+import { writeBrought } from '../documents/listed.store.js';
 import { SingleEntity } from '../documents/single.entity.js';
 import { SinglesService } from '../documents/singles.service.js';
 import { EveningEntity } from '../evenings/evening.entity.js';
@@ -67,11 +69,7 @@ export class FilesService {
     return this.source.transaction(async (manager) => {
       const here = await this.here();
       const there = opened(json, here);
-      const inBin = new Set(
-        (await manager.find(ConversionEntity, { select: { id: true }, where: { deletedAt: Not(IsNull()) } })).map(
-          (r) => r.id,
-        ),
-      );
+      const inBin = await putAside(manager);
       const { whole, written, report } = mergeKitchens(here, there, answers, inBin, randomUUID);
       if (!rehearsal) await this.write(manager, here, whole, written);
       return { tried: rehearsal, ...report };
@@ -97,46 +95,12 @@ export class FilesService {
     manager: EntityManager,
     here: WholeKitchen,
     whole: WholeKitchen,
-    written: readonly KeptDish[],
+    written: Merged['written'],
   ): Promise<void> {
-    for (const { id, createdAt, updatedAt, body } of written) {
-      const known = await manager.findOneBy(ConversionEntity, { id });
-      await manager.upsert(
-        ConversionEntity,
-        {
-          id,
-          name: body.name,
-          version: (known?.version ?? 0) + 1,
-          format: formatNumber(FORMATS.conversion),
-          body: JSON.stringify(body),
-          createdAt: known?.createdAt ?? createdAt,
-          updatedAt,
-          deletedAt: null,
-        },
-        ['id'],
-      );
-    }
+    await writeBrought(manager, ConversionEntity, FORMATS.conversion, written.dishes);
+    await writeBrought(manager, EveningEntity, FORMATS.evening, written.evenings);
     await this.writeSingle(manager, 'kitchen', FORMATS.kitchen, here.kitchen, whole.kitchen);
     await this.writeSingle(manager, 'pantry', FORMATS.pantry, here.pantry, whole.pantry);
-    for (const evening of whole.evenings) {
-      if (here.evenings.includes(evening)) continue;
-      const { id, createdAt, updatedAt, body } = evening;
-      const known = await manager.findOneBy(EveningEntity, { id });
-      await manager.upsert(
-        EveningEntity,
-        {
-          id,
-          name: body.name,
-          version: (known?.version ?? 0) + 1,
-          format: formatNumber(FORMATS.evening),
-          body: JSON.stringify(body),
-          createdAt,
-          updatedAt,
-          deletedAt: null,
-        },
-        ['id'],
-      );
-    }
   }
 
   private async writeSingle<Body extends object>(
@@ -157,6 +121,16 @@ export class FilesService {
 }
 
 const unversioned = <T extends { version: number }>({ version: _, ...body }: T): Omit<T, 'version'> => body;
+
+/** Ids of dishes and evenings that were put aside. */
+async function putAside(manager: EntityManager): Promise<Set<string>> {
+  const where = { deletedAt: Not(IsNull()) };
+  const rows = [
+    ...(await manager.find(ConversionEntity, { select: { id: true }, where })),
+    ...(await manager.find(EveningEntity, { select: { id: true }, where })),
+  ];
+  return new Set(rows.map((r) => r.id));
+}
 
 const wrong = (message: string): Error => badFields([{ field: 'file', message }]);
 

@@ -1,0 +1,39 @@
+import { Column, Entity, PrimaryColumn, PrimaryGeneratedColumn } from 'typeorm';
+
+/** A cook at the counter: the contract's CookBody. What happens in it stands in its events. */
+@Entity({ name: 'cook' })
+export class CookEntity {
+  @PrimaryColumn({ type: 'text' })
+  id!: string;
+
+  @Column({ type: 'text' })
+  name!: string;
+
+  @Column({ type: 'integer' })
+  format!: number;
+
+  @Column({ type: 'text' })
+  body!: string;
+
+  @Column({ type: 'text', name: 'started_at' })
+  startedAt!: string;
+
+  @Column({ type: 'text', name: 'ended_at', nullable: true })
+  endedAt!: string | null;
+}
+
+/** One event of a cook; `seq` is its place in the order in which the server heard it. */
+@Entity({ name: 'cook_event' })
+export class CookEventEntity {
+  @PrimaryGeneratedColumn({ type: 'integer' })
+  seq!: number;
+
+  @Column({ type: 'text', name: 'cook_id' })
+  cookId!: string;
+
+  @Column({ type: 'text' })
+  id!: string;
+
+  @Column({ type: 'text' })
+  body!: string;
+}

@@ -1,0 +1,252 @@
+import { randomUUID } from 'node:crypto';
+import { Injectable } from '@nestjs/common';
+import { InjectRepository } from '@nestjs/typeorm';
+import {
+  FORMATS,
+  formatNumber,
+  tableOf,
+  upgrade,
+  type CookBody,
+  type CookDocument,
+  type CookEventsAnswer,
+  type EveningBody,
+  type ListedCook,
+  type StartCookRequest,
+} from '@yellowmist/contract';
+import { programmeOf, stateOf, TOGETHER_MIN, type CookEvent, type CookPace, plain } from '@yellowmist/core';
+import { IsNull, type Repository } from 'typeorm';
+import { badFields, ProblemException } from '../common/problem.js';
+import { ConversionsService } from '../conversions/conversions.service.js';
+import { EveningsService } from '../evenings/evenings.service.js';
+import { PlanningService } from '../evenings/planning.service.js';
+import { CookEntity } from './cook.entity.js';
+import { EventsStore } from './events.store.js';
+
+const FORMAT = formatNumber(FORMATS.cook);
+/** An event may be ahead of the server's clock by so much: the way there takes its time, ms. */
+const AHEAD_MS = 5_000;
+/** An evening that begins in more than this begins now all the same, ms. */
+const SOON_MS = 6 * 3_600_000;
+
+/** A cook as it is kept. */
+export interface KeptCook {
+  id: string;
+  startedAt: string;
+  endedAt: string | null;
+  body: CookBody;
+}
+
+export const paceOfCook = ({ startedMs, rehearsal }: CookBody): CookPace => ({
+  startedMs,
+  rate: rehearsal?.rate ?? 1,
+});
+
+/** Fryers of a cook that are not there. */
+export const simulatedIn = ({ programme, rehearsal }: CookBody): string[] => [
+  ...new Set(programme.batches.filter((b) => rehearsal !== null || b.fryer.practice).map((b) => b.fryer.name)),
+];
+
+/** The body of a cook; null where it cannot be read here: the others are listed and go on all the same. */
+function readable(row: CookEntity): CookBody | null {
+  try {
+    return bodyIn(row);
+  } catch {
+    return null;
+  }
+}
+
+const bodyIn = ({ format, body }: CookEntity): CookBody => upgrade(FORMATS.cook, format, JSON.parse(body));
+
+/** Starts cooks and keeps what happens in them. */
+@Injectable()
+export class CooksService {
+  private practising: KeptCook[] | null = null;
+
+  constructor(
+    @InjectRepository(CookEntity) private readonly rows: Repository<CookEntity>,
+    private readonly events: EventsStore,
+    private readonly conversions: ConversionsService,
+    private readonly evenings: EveningsService,
+    private readonly planning: PlanningService,
+  ) {}
+
+  /** All cooks, those that go on first, then the latest. */
+  async list(): Promise<ListedCook[]> {
+    const rows = await this.rows.find({ order: { startedAt: 'DESC' } });
+    const listed = rows.map((row): ListedCook => {
+      const body = readable(row);
+      return {
+        id: row.id,
+        name: row.name,
+        startedAt: row.startedAt,
+        endedAt: row.endedAt,
+        rehearsal: body?.rehearsal ?? null,
+        dishes: body?.programme.dishes.map((d) => d.name) ?? [],
+        fryers: [...new Set(body?.programme.batches.map((b) => b.fryer.name))],
+      };
+    });
+    return listed.sort((a, b) => Number(a.endedAt !== null) - Number(b.endedAt !== null));
+  }
+
+  /** Cooks that go on. */
+  async running(): Promise<KeptCook[]> {
+    const rows = await this.rows.findBy({ endedAt: IsNull() });
+    return rows.flatMap((row) => {
+      const body = readable(row);
+      return body ? [{ ...row, body }] : [];
+    });
+  }
+
+  /** Cooks that go on in simulated fryers. They are few; all that go on are asked for only when that may have changed. */
+  async simulatedRunning(): Promise<KeptCook[]> {
+    this.practising ??= (await this.running()).filter(({ body }) => simulatedIn(body).length > 0);
+    return this.practising;
+  }
+
+  /**
+   * Starts a cook from a dish or an evening: what it is led by is worked out now, and kept with it.
+   * @throws ProblemException 400 where the dish has no air version, 404 where there is none
+   */
+  async start(request: StartCookRequest): Promise<CookDocument> {
+    const nowMs = Date.now();
+    const { name, toPlan, source } = await this.asked(request);
+    const { evening, dishes } = await this.planning.toCook(toPlan, nowMs);
+    const programme = programmeOf(name, evening, toPlan.cooks, dishes);
+    const rehearsal = request.rehearsal ?? null;
+    const plannedMs = tableOf(toPlan, evening, nowMs).tableMs - programme.tableS * 1000;
+    const soon = plannedMs > nowMs && plannedMs - nowMs < SOON_MS;
+    // What is planned for later today waits on its clock; hands that are early may begin all the same.
+    const waitS = rehearsal === null && soon ? Math.round((plannedMs - nowMs) / 1000) : 0;
+    const later = programme.steps.map((s) => ({ ...s, fromS: s.fromS + waitS, toS: s.toS + waitS }));
+    const body: CookBody = {
+      name,
+      source,
+      rehearsal,
+      startedMs: nowMs,
+      beginsMs: rehearsal === null ? nowMs : plannedMs,
+      timeZone: request.timeZone ?? toPlan.timeZone,
+      programme: { ...programme, steps: later, tableS: programme.tableS + waitS },
+    };
+    const id = randomUUID();
+    const startedAt = new Date(nowMs).toISOString();
+    this.practising = null;
+    await this.rows.insert({ id, name, format: FORMAT, body: JSON.stringify(body), startedAt, endedAt: null });
+    this.practising = null;
+    return this.read(id);
+  }
+
+  /** What is to be cooked, as an evening. */
+  private async asked({
+    conversionId,
+    eveningId,
+    timeZone,
+  }: StartCookRequest): Promise<{ name: string; toPlan: EveningBody; source: CookBody['source'] }> {
+    if (eveningId !== undefined) {
+      const evening = await this.evenings.read(eveningId);
+      if (evening.dishes.length === 0)
+        throw badFields([{ field: 'eveningId', message: `eveningId: “${evening.name}” has no dish to cook` }]);
+      return { name: evening.name, toPlan: evening, source: { what: 'evening', id: eveningId } };
+    }
+    const id = conversionId!;
+    const { name } = await this.conversions.read(id);
+    const toPlan: EveningBody = {
+      name,
+      state: 'planned',
+      serveAt: null,
+      startAt: null,
+      timeZone: timeZone ?? 'UTC',
+      cooks: [{ name: 'You' }],
+      dishes: [{ id }],
+      guests: [],
+      togetherMin: TOGETHER_MIN,
+      roomC: USUAL_ROOM_C,
+      pins: [],
+    };
+    return { name, toPlan, source: { what: 'conversion', id } };
+  }
+
+  /** @throws ProblemException 404 where there is none */
+  async kept(id: string): Promise<KeptCook> {
+    const row = await this.rows.findOneBy({ id });
+    if (!row) throw new ProblemException(404, `There is no cook ${id}.`);
+    try {
+      return { ...row, body: bodyIn(row) };
+    } catch (error) {
+      throw new ProblemException(422, `“${row.name}” cannot be opened here: ${(error as Error).message}`);
+    }
+  }
+
+  /** A cook with all that happened in it. @throws ProblemException 404 where there is none */
+  async read(id: string): Promise<CookDocument> {
+    const { body, startedAt, endedAt } = await this.kept(id);
+    return {
+      ...body,
+      id,
+      format: FORMAT,
+      startedAt,
+      endedAt,
+      simulated: simulatedIn(body),
+      events: await this.events.of(id),
+      nowMs: Date.now(),
+      notes: endedAt === null ? await this.notesOn(id, body) : [],
+    };
+  }
+
+  /**
+   * Adds what happened. An event that was heard before counts once; one for what is over is kept, and says so.
+   * @throws ProblemException 400 for a time that is still to come, 404 where there is no such cook
+   */
+  async add(id: string, sent: readonly CookEvent[]): Promise<CookEventsAnswer> {
+    const { body, endedAt } = await this.kept(id);
+    const nowMs = Date.now();
+    const early = sent.findIndex(({ atMs }) => atMs > nowMs + AHEAD_MS);
+    if (early >= 0) {
+      const field = `events[${early}].atMs`;
+      throw badFields([{ field, message: `${field} must not be later than now, ${nowMs} by this server's clock` }]);
+    }
+    const added = await this.events.add(
+      id,
+      sent.map((event) => ({ ...event, atMs: Math.min(event.atMs, nowMs) })),
+    );
+    if (endedAt === null && added.some(({ event }) => event.what === 'ended')) {
+      await this.rows.update({ id }, { endedAt: new Date(nowMs).toISOString() });
+      this.practising = null;
+    }
+    const { notes } = stateOf(body.programme, paceOfCook(body), await this.events.of(id));
+    const noteOf = new Map(notes.map((n) => [n.eventId, plain(n.text)]));
+    return {
+      events: added.map(({ event, known }) => ({
+        id: event.id,
+        seq: event.seq,
+        known,
+        note: noteOf.get(event.id) ?? null,
+      })),
+      nowMs,
+    };
+  }
+
+  /** What to know of a cook that goes on. */
+  private async notesOn(id: string, { source, rehearsal, programme }: CookBody): Promise<string[]> {
+    const notes: string[] = [];
+    const here = await this.conversions.ids();
+    for (const { id: dish, name } of programme.dishes) {
+      if (!here.has(dish)) notes.push(`“${name}” has been deleted since. This cook goes on by its own copy of it.`);
+    }
+    if (source.what === 'evening' && !(await this.evenings.has(source.id)))
+      notes.push('The evening has been deleted since. This cook goes on by its own copy of it.');
+    if (rehearsal !== null) return notes;
+    const fryers = new Set(programme.batches.map((b) => b.fryer.name));
+    for (const other of await this.running()) {
+      if (other.id === id || other.body.rehearsal !== null) continue;
+      const shared = [...new Set(other.body.programme.batches.map((b) => b.fryer.name))].filter((f) => fryers.has(f));
+      if (shared.length > 0)
+        notes.push(
+          `${shared.join(' and ')} ${shared.length > 1 ? 'are' : 'is'} in use by “${other.body.name}” as well. Only one batch lies in a fryer at a time.`,
+        );
+    }
+    return notes;
+  }
+}
+
+/** °C of a kitchen of which nobody has said anything. */
+const USUAL_ROOM_C = 21;
