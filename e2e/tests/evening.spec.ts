@@ -1,66 +1,12 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Locator, Page } from '@playwright/test';
 import { expect, saved, test } from './begin';
+import { convertedDish, layer } from './dishes';
 
-const layer = (...parts: [string, number][]) => ({
-  portions: parts.map(([ingredientId, grams]) => ({ ingredientId, grams })),
-});
 const BREADED = [layer(['wheat-flour', 60]), layer(['egg', 50]), layer(['coarse-crumbs', 60])];
 const CHICKPEA = [layer(['chickpea-flour', 120], ['water', 150]), layer(['cornmeal', 60])];
-const BASKET = { kind: 'round', diameterMm: 220 };
-const SLAB = { kind: 'slab', lengthMm: 60, widthMm: 40, thicknessMm: 12 };
-
-/** A dish that has been converted: how that is done is for other journeys. */
-async function aDish(
-  page: Page,
-  name: string,
-  foodId: string,
-  layers: object[],
-  fryerName: string,
-  count = 12,
-): Promise<void> {
-  const answer = await page.request.post('/api/conversions', {
-    data: {
-      name,
-      note: '',
-      dish: { foodId, shape: SLAB, count, startC: 6, skin: 'damp', preparation: 'raw' },
-      fried: { layers, medium: 'deep-oil', oilId: 'rapeseed-oil', tempC: 175, minutes: 4 },
-      fryer: {
-        name: fryerName,
-        kind: 'drawer',
-        basket: BASKET,
-        racks: 1,
-        minTempC: 80,
-        maxTempC: 200,
-        stepC: 5,
-        airFactor: 1,
-        offsetC: 0,
-      },
-      limits: { diets: [], avoidAllergens: [], without: [], maxTempC: 200, maxMinutes: 30, preheat: true },
-      chosen: {
-        family: 'own',
-        by: 'cook',
-        plan: {
-          layers,
-          restMin: 7,
-          oilGm2: 18,
-          second: null,
-          settings: {
-            tempC: 190,
-            minutes: 13,
-            preheated: true,
-            turnAtMin: 6,
-            under: 'basket',
-            waterTray: false,
-            looks: 0,
-            swapEveryMin: null,
-          },
-        },
-      },
-    },
-  });
-  expect(answer.status()).toBe(201);
-}
+const aDish = (page: Page, name: string, foodId: string, layers: object[], fryer: string, count = 12) =>
+  convertedDish(page, { name, foodId, layers, fryer, count });
 
 /** An evening of its own with three dishes, for 19:00 of a day that is far off. */
 async function threeDishes(page: Page, mark: string): Promise<string[]> {

@@ -12,7 +12,9 @@ test('the first page loads no bench; the bench loads a board when it is pulled u
       const all = performance.getEntriesByType('resource');
       return all.filter((r) => r.startTime > loadEventEnd === after).map((r) => r.name);
     }, ahead);
-  expect((await fetched(false)).filter((name) => name.endsWith('.js')).length).toBeGreaterThan(3);
+  await expect
+    .poll(async () => (await fetched(false)).filter((name) => name.endsWith('.js')).length)
+    .toBeGreaterThan(3);
   expect((await fetched(false)).join()).not.toMatch(/Bench|Board/);
   await expect.poll(async () => (await fetched(true)).join()).toMatch(/BenchPage/);
 });

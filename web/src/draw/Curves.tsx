@@ -3,6 +3,7 @@ import { useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { GOLDEN, type CookSeries } from '@yellowmist/core';
 import { sampleAt } from './moment';
 import { crustCss } from './palette';
+import { TimeAndHeat } from './TimeAndHeat';
 
 export interface Mark {
   minutes: number;
@@ -118,19 +119,7 @@ export function Curves({ series, longestMin, minutes, onScrub, marks, say, title
       onPointerLeave={() => setHover(null)}
     >
       <path d={waterPath} className="fill-info" fillOpacity={0.25} />
-      {[0, 100, 200].map((t) => (
-        <g key={t}>
-          <path d={`M${EDGE.left} ${y(t)} H${x(longestMin)}`} stroke="currentColor" strokeOpacity={0.18} />
-          <text x={EDGE.left - 4} y={y(t) + 3} textAnchor="end">
-            {say(t, 'temperature')}
-          </text>
-        </g>
-      ))}
-      {x.ticks(5).map((t) => (
-        <text key={t} x={x(t)} y={HEIGHT - 6} textAnchor="middle">
-          {t} min
-        </text>
-      ))}
+      <TimeAndHeat x={x} y={y} endX={x(longestMin)} minutesY={HEIGHT - 6} say={say} />
       <Marks marks={marks} x={x} foot={y(0)} />
       {LINES.map(({ key, width, dash }) => (
         <g key={key}>

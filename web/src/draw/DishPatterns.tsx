@@ -1,3 +1,4 @@
+import { useId } from 'react';
 import { letterOf } from './lanes';
 
 /** How the dishes of an evening are told apart: by a tone, a texture, and a letter that says the same. */
@@ -32,12 +33,19 @@ export function DishPatterns({ id, dishIds }: { id: string; dishIds: readonly st
   return (
     <defs>
       {dishIds.map((dish, k) => (
-        <pattern key={dish} id={`${id}${k}`} width={9} height={9} patternUnits="userSpaceOnUse">
-          <rect width={9} height={9} fill={TONES[k % TONES.length]} />
-          <Texture kind={TEXTURES[k % TEXTURES.length]} />
-        </pattern>
+        <Pattern key={dish} id={`${id}${k}`} place={k} />
       ))}
     </defs>
+  );
+}
+
+/** @param place of the dish among those of the evening, from 0 */
+function Pattern({ id, place }: { id: string; place: number }) {
+  return (
+    <pattern id={id} width={9} height={9} patternUnits="userSpaceOnUse">
+      <rect width={9} height={9} fill={TONES[place % TONES.length]} />
+      <Texture kind={TEXTURES[place % TEXTURES.length]} />
+    </pattern>
   );
 }
 
@@ -61,18 +69,21 @@ function Texture({ kind }: { kind: (typeof TEXTURES)[number] }) {
 
 /** The mark of a dish as it stands in lists. */
 export function DishMark({ dishIds, id }: { dishIds: readonly string[]; id: string | null }) {
+  // Of its own: a pattern that stands in something hidden paints nothing anywhere.
+  const pattern = useId();
   if (id === null) return null;
-  const name = `mark${at(dishIds, id)}`;
   return (
     <svg aria-hidden width={22} height={22} viewBox="0 0 22 22" className="inline-block shrink-0 align-middle">
-      <DishPatterns id={name} dishIds={dishIds} />
+      <defs>
+        <Pattern id={pattern} place={at(dishIds, id)} />
+      </defs>
       <rect
         x={1}
         y={1}
         width={20}
         height={20}
         rx={4}
-        fill={fillOf(name, dishIds, id)}
+        fill={`url(#${pattern})`}
         stroke="currentColor"
         strokeWidth={0.75}
       />

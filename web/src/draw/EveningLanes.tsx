@@ -1,8 +1,10 @@
 import { scaleLinear } from 'd3';
 import { useEffect, useId, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import type { AtTable, Cook, EveningPlan, Task } from '@yellowmist/core';
-import { BAR, fitted, heightOf, isInFryer, lanesOf, waitsByItself, type Lane } from './lanes';
+import type { Cook, EveningPlan, Task } from '@yellowmist/core';
 import { DishPatterns, fillOf, lineOf } from './DishPatterns';
+import { CrispLife, Wait } from './LaneBars';
+import { LaneBlock } from './LaneBlock';
+import { BAR, fitted, heightOf, lanesOf, stopsOf, ticksOf, untilFryer, waitsByItself } from './lanes';
 
 interface Props {
   plan: EveningPlan;
@@ -36,6 +38,7 @@ export function EveningLanes({ plan, cooks, dishes, time, told, label, selected,
   const patterns = useId();
   const [wide, setWide] = useState(900);
   const [drag, setDrag] = useState<{ id: string; byPx: number } | null>(null);
+  const [reached, setReached] = useState('');
   const from = useRef(0);
   useEffect(() => {
     const { current } = frame;
@@ -56,77 +59,43 @@ export function EveningLanes({ plan, cooks, dishes, time, told, label, selected,
   const laneOf = new Map(lanes.map((l) => [l.id, l]));
   const tall = heightOf(lanes);
 
-  const grabbed = (event: PointerEvent, task: Task): void => {
-    onSelect(task.id);
-    if (event.button !== 0) return;
-    from.current = event.clientX;
-    (event.currentTarget as Element).setPointerCapture(event.pointerId);
-    setDrag({ id: task.id, byPx: 0 });
-  };
-  const carried = (event: PointerEvent, task: Task): void => {
-    if (drag?.id === task.id) setDrag({ id: task.id, byPx: event.clientX - from.current });
-  };
-  const dropped = (task: Task): void => {
-    if (drag?.id === task.id && Math.abs(drag.byPx) > TOUCH_PX) onMove(task, Math.round(task.fromMin + drag.byPx / px));
-    setDrag(null);
+  const stops = stopsOf(tasks, lanes);
+  const at = Math.max(
+    0,
+    stops.findIndex((s) => s.key === reached),
+  );
+  const reach = (place: number): void => {
+    const { key } = stops[Math.min(stops.length - 1, Math.max(0, place))];
+    frame.current?.querySelector<SVGElement>(`[data-stop="${CSS.escape(key)}"]`)?.focus();
   };
   const keyed = (event: KeyboardEvent, task: Task): void => {
-    const way = event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowRight' ? 1 : 0;
-    if (event.key === 'Enter' || event.key === ' ') onSelect(task.id);
-    if (way !== 0) onMove(task, Math.round(task.fromMin) + way * (event.shiftKey ? LONG_STEP_MIN : STEP_MIN));
-    if (way !== 0 || event.key === ' ') event.preventDefault();
+    const way = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
+    const place = { ArrowUp: at - 1, ArrowDown: at + 1, Home: 0, End: stops.length - 1 }[event.key];
+    if (way !== undefined) onMove(task, Math.round(task.fromMin) + way * (event.shiftKey ? LONG_STEP_MIN : STEP_MIN));
+    else if (place !== undefined) reach(place);
+    else if (event.key === 'Enter' || event.key === ' ') onSelect(task.id);
+    else return;
+    event.preventDefault();
   };
-
-  const block = (task: Task, lane: Lane) => {
-    const moving = drag?.id === task.id ? drag.byPx : 0;
-    const left = x(task.fromMin) + moving;
-    const width = Math.max(3, x(task.toMin) - x(task.fromMin) - 1);
-    const chosen = selected === task.id;
-    const text = fitted(label(task), width);
-    const quiet = task.kind === 'preheat' || task.kind === 'load' || task.kind === 'unload' || task.kind === 'check';
-    return (
-      <g
-        key={`${lane.id}${task.id}`}
-        role="button"
-        tabIndex={0}
-        aria-label={told(task)}
-        aria-pressed={chosen}
-        className="cursor-grab touch-none focus-visible:outline-2"
-        transform={`translate(${left} ${lane.top + 4})`}
-        onPointerDown={(e) => grabbed(e, task)}
-        onPointerMove={(e) => carried(e, task)}
-        onPointerUp={() => dropped(task)}
-        onPointerCancel={() => setDrag(null)}
-        onClick={() => onSelect(task.id)}
-        onFocus={() => onSelect(task.id)}
-        onKeyDown={(e) => keyed(e, task)}
-      >
-        <title>{told(task)}</title>
-        <rect
-          width={width}
-          height={lane.tall - 8}
-          rx={3}
-          fill={task.dishId === null ? 'var(--color-base-300)' : fillOf(patterns, ids, task.dishId)}
-          fillOpacity={quiet && lane.kind === 'fryer' ? 0.45 : 1}
-          stroke="currentColor"
-          strokeWidth={chosen ? 2.5 : 0.75}
-          strokeDasharray={task.kind === 'preheat' ? '3 2' : undefined}
-        />
-        {text !== '' && (
-          <text
-            x={4}
-            y={(lane.tall - 8) / 2 + 4}
-            fontSize={11.5}
-            fill="#23272b"
-            fontWeight={lane.kind === 'fryer' ? 650 : 500}
-          >
-            {text}
-          </text>
-        )}
-        {task.pinned && <circle cx={Math.min(width - 3, 5)} cy={4} r={3} className="fill-error" />}
-      </g>
-    );
-  };
+  const carryOf = (task: Task) => ({
+    onPointerDown: (event: PointerEvent): void => {
+      onSelect(task.id);
+      if (event.button !== 0) return;
+      from.current = event.clientX;
+      event.currentTarget.setPointerCapture(event.pointerId);
+      setDrag({ id: task.id, byPx: 0 });
+    },
+    onPointerMove: (event: PointerEvent): void => {
+      if (drag?.id === task.id) setDrag({ id: task.id, byPx: event.clientX - from.current });
+    },
+    onPointerUp: (): void => {
+      if (drag?.id === task.id && Math.abs(drag.byPx) > TOUCH_PX) {
+        onMove(task, Math.round(task.fromMin + drag.byPx / px));
+      }
+      setDrag(null);
+    },
+    onPointerCancel: (): void => setDrag(null),
+  });
 
   return (
     <div ref={frame} className="touch-pan-x overflow-x-auto" tabIndex={-1}>
@@ -180,7 +149,28 @@ export function EveningLanes({ plan, cooks, dishes, time, told, label, selected,
         {plan.table.map((batch) => (
           <CrispLife key={`${batch.dishId}${batch.batch}`} batch={batch} x={x} lane={laneOf.get('rack')!} ids={ids} />
         ))}
-        {tasks.filter(isInFryer).map((task) => block(task, laneOf.get(`fryer:${task.fryer}`)!))}
+        {stops.map((stop) => {
+          const { key, task } = stop;
+          return (
+            <LaneBlock
+              key={key}
+              stop={stop}
+              left={x(task.fromMin) + (drag?.id === task.id ? drag.byPx : 0)}
+              width={Math.max(3, x(task.toMin) - x(task.fromMin) - 1)}
+              fill={task.dishId === null ? 'var(--color-base-300)' : fillOf(patterns, ids, task.dishId)}
+              label={label(task)}
+              told={told(task)}
+              selected={selected === task.id}
+              reached={stops[at].key === key}
+              onFocus={() => {
+                setReached(key);
+                onSelect(task.id);
+              }}
+              onKeyDown={(e) => keyed(e, task)}
+              carry={carryOf(task)}
+            />
+          );
+        })}
         {tasks
           .filter((t) => t.kind === 'look' && t.fryer !== null)
           .map((task) => {
@@ -194,7 +184,6 @@ export function EveningLanes({ plan, cooks, dishes, time, told, label, selected,
               />
             );
           })}
-        {tasks.filter((t) => t.cook !== null).map((task) => block(task, laneOf.get(`hands:${task.cook}`)!))}
         <path d={`M${x(0)} 0 V${tall}`} className="stroke-current" strokeWidth={3} />
         <text x={x(0) + 7} y={14} className="fill-current" fontWeight={700} fontSize={13}>
           {time(0)}
@@ -204,67 +193,5 @@ export function EveningLanes({ plan, cooks, dishes, time, told, label, selected,
         </text>
       </svg>
     </div>
-  );
-}
-
-/** Quarters of an hour by the clock, or halves where the evening is long; minutes from the table. */
-function ticksOf(first: number, time: (min: number) => string): number[] {
-  const minuteAtTable = Number(time(0).slice(3));
-  const step = first < -200 ? 30 : 15;
-  const offset = minuteAtTable % step;
-  const last = -offset;
-  const ticks: number[] = [];
-  for (let t = last; t >= first; t -= step) if (t < -6) ticks.push(t);
-  return ticks;
-}
-
-/** When what rests goes into the fryer: it waits on its tray until then. */
-function untilFryer(rest: Task, tasks: readonly Task[]): number {
-  const load = tasks.find((t) => t.kind === 'load' && t.dishId === rest.dishId && t.batch === rest.batch);
-  return rest.kind === 'rest' && load ? load.fromMin : rest.toMin;
-}
-
-function Wait({ x, wide, y, fill, told }: { x: number; wide: number; y: number; fill: string; told: string }) {
-  return (
-    <g>
-      <title>{told}</title>
-      <rect x={x} y={y} width={Math.max(1, wide)} height={BAR - 2} rx={2} fill={fill} fillOpacity={0.75} />
-    </g>
-  );
-}
-
-/** A batch from the fryer to the table: it fades as it softens, and ends full where it is crisp when it is eaten. */
-function CrispLife({
-  batch,
-  x,
-  lane,
-  ids,
-}: {
-  batch: AtTable;
-  x: (min: number) => number;
-  lane: Lane;
-  ids: readonly string[];
-}) {
-  const id = useId();
-  const y = lane.top + 3 + ids.indexOf(batch.dishId) * BAR;
-  const [from, to] = [x(batch.readyMin), x(batch.eatenMin)];
-  const left = batch.crispness / Math.max(1e-6, batch.ifFresh);
-  const fill = lineOf(ids, batch.dishId);
-  const end = Math.min(1, Math.max(0.08, left));
-  return (
-    <g pointerEvents="none">
-      <linearGradient id={id}>
-        <stop offset="0" stopColor={fill} stopOpacity={1} />
-        <stop offset="1" stopColor={fill} stopOpacity={batch.how === 'crisped again' ? 0.35 : end} />
-      </linearGradient>
-      <rect x={from} y={y} width={Math.max(1, to - from)} height={BAR - 2} fill={`url(#${id})`} />
-      <circle
-        cx={to}
-        cy={y + (BAR - 2) / 2}
-        r={3}
-        fill={left < 0.6 ? 'var(--color-base-100)' : fill}
-        stroke="currentColor"
-      />
-    </g>
   );
 }

@@ -1,5 +1,17 @@
 import type { EveningPlan, Task } from '@yellowmist/core';
-import { BAR, fitted, heightOf, isInFryer, lanesOf, letterOf, lettersIn, waitsByItself } from './lanes';
+import {
+  BAR,
+  fitted,
+  heightOf,
+  isInFryer,
+  lanesOf,
+  letterOf,
+  lettersIn,
+  stopsOf,
+  ticksOf,
+  untilFryer,
+  waitsByItself,
+} from './lanes';
 
 const task = (more: Partial<Task>): Task => ({
   id: 'a:cut',
@@ -20,6 +32,7 @@ const task = (more: Partial<Task>): Task => ({
 });
 const plan = (...tasks: Task[]): EveningPlan => ({
   tasks,
+  batches: [],
   table: [],
   warnings: [],
   cannot: [],
@@ -61,4 +74,54 @@ test('a label is whole, cut with an ellipsis, or not there: it never runs over a
 
 test('dishes have letters in their order', () => {
   expect([letterOf(['x', 'y'], 'y'), letterOf(['x'], null)]).toEqual(['B', '']);
+});
+
+describe('what the keyboard comes to', () => {
+  const load = task({ id: 'a:batch:1#load1', kind: 'load', fryer: 'Loft', fromMin: -14, toMin: -13 });
+  const cook = task({ id: 'a:batch:1#cook1', kind: 'cook', fryer: 'Loft', cook: null, fromMin: -13, toMin: -3 });
+  const look = task({ id: 'a:batch:1#look1', kind: 'look', fryer: 'Loft', cook: 1, fromMin: -8, toMin: -7 });
+  const rest = task({ id: 'a:coat~after', kind: 'rest', cook: null, fromMin: -20, toMin: -14 });
+  const tasks = [look, cook, rest, load, task({})];
+  const stops = (all: Task[]) => stopsOf(all, lanesOf(plan(...all), COOKS, ['a']));
+
+  test('goes by the time, hands before the fryer; what waits by itself is passed over', () => {
+    expect(stops(tasks).map((s) => s.key)).toEqual([
+      'hands a:cut',
+      'hands a:batch:1#load1',
+      'fryer a:batch:1#load1',
+      'fryer a:batch:1#cook1',
+      'hands a:batch:1#look1',
+    ]);
+  });
+
+  test('a task that goes to other hands keeps its place in the hand of who moves it', () => {
+    const given = stops([...tasks.slice(1), { ...look, cook: 0 }]).at(-1)!;
+    expect([given.key, given.lane.name]).toEqual(['hands a:batch:1#look1', 'Ines']);
+  });
+
+  test('what rests waits until its own batch goes into the fryer', () => {
+    expect(
+      untilFryer({ ...rest, batch: 1 }, [
+        { ...load, batch: 2, fromMin: -4 },
+        { ...load, batch: 1 },
+      ]),
+    ).toBe(-14);
+    expect(untilFryer({ ...rest, batch: 3 }, [load])).toBe(-14);
+    expect(untilFryer({ ...rest, kind: 'prepare', toMin: -17 }, [load])).toBe(-17);
+  });
+});
+
+describe('the clock under the lanes', () => {
+  /** "19:05" of minutes from a table at so many minutes of the day. */
+  const at = (tableMin: number) => (min: number) => {
+    const m = Math.round(tableMin + min);
+    return `${String(Math.floor(m / 60)).padStart(2, '0')}:${String(m % 60).padStart(2, '0')}`;
+  };
+
+  test('ticks are at quarters by the clock, at halves of a long evening, and none lies under the table', () => {
+    const time = at(19 * 60 + 5);
+    expect(ticksOf(-60, time).map(time)).toEqual(['18:45', '18:30', '18:15']);
+    expect(ticksOf(-250, time).map(time).slice(0, 2)).toEqual(['18:30', '18:00']);
+    expect(ticksOf(-250, time).every((t) => t >= -250)).toBe(true);
+  });
 });

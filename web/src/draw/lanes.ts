@@ -67,3 +67,40 @@ export function fitted(label: string, px: number): string {
 /** "A", "B" …: how a dish is told on the lanes. */
 export const letterOf = (dishIds: readonly string[], id: string | null): string =>
   id === null ? '' : String.fromCharCode(65 + Math.max(0, dishIds.indexOf(id)));
+
+/** Quarters of an hour by the clock, or halves where the evening is long; minutes from the table. */
+export function ticksOf(first: number, time: (min: number) => string): number[] {
+  const minuteAtTable = Number(time(0).slice(3));
+  const step = first < -200 ? 30 : 15;
+  const offset = minuteAtTable % step;
+  const last = -offset;
+  const ticks: number[] = [];
+  for (let t = last; t >= first; t -= step) if (t < -6) ticks.push(t);
+  return ticks;
+}
+
+/** When what rests goes into the fryer: it waits on its tray until then. */
+export function untilFryer(rest: Task, tasks: readonly Task[]): number {
+  const load = tasks.find((t) => t.kind === 'load' && t.dishId === rest.dishId && t.batch === rest.batch);
+  return rest.kind === 'rest' && load ? load.fromMin : rest.toMin;
+}
+
+/** A task where it is drawn as a block and can be reached: on the lane of the hands that do it, or of its fryer. */
+export interface Stop {
+  key: string;
+  task: Task;
+  lane: Lane;
+}
+
+/** The blocks of an evening in the order of time, and from the top down where they begin together. */
+export function stopsOf(tasks: readonly Task[], lanes: readonly Lane[]): Stop[] {
+  // A task that goes to other hands is the same block on another lane.
+  const on = (task: Task, id: string): Stop[] =>
+    lanes.filter((lane) => lane.id === id).map((lane) => ({ key: `${lane.kind} ${task.id}`, task, lane }));
+  return tasks
+    .flatMap((task) => [
+      ...(task.cook === null ? [] : on(task, `hands:${task.cook}`)),
+      ...(isInFryer(task) ? on(task, `fryer:${task.fryer}`) : []),
+    ])
+    .sort((a, b) => a.task.fromMin - b.task.fromMin || a.lane.top - b.lane.top);
+}

@@ -48,9 +48,17 @@ const SHEET: readonly { place: string; keys: readonly [string, string][] }[] = [
   {
     place: 'A task of the evening',
     keys: [
+      ['↑ / ↓', 'To the task before or after; Home and End to the first and the last'],
       ['← / →', 'A minute sooner or later; with Shift five'],
-      ['Enter', 'Its reason'],
       ['Ctrl+Z / Ctrl+Shift+Z', 'Undo and redo'],
+    ],
+  },
+  {
+    place: 'At the counter',
+    keys: [
+      ['Space, Page down', 'Done: on to what is next. A foot pedal does the same'],
+      ['← / Page up', 'Back: take the last step back'],
+      ['→', 'Pass over this step'],
     ],
   },
   {

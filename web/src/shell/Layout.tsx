@@ -12,6 +12,7 @@ const deviceTheme = (): Theme => (window.matchMedia('(prefers-color-scheme: dark
 
 const PLACES = [
   { to: '/evening', label: 'Evening' },
+  { to: '/cook', label: 'Cook' },
   { to: '/kitchen', label: 'Kitchen' },
   { to: '/pantry', label: 'Pantry' },
 ] as const;

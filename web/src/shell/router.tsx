@@ -9,6 +9,8 @@ const reading = () => import('../features/reading/ReadingPage');
 const evenings = () => import('../features/evening/EveningsPage');
 const evening = () => import('../features/evening/EveningPage');
 const sheet = () => import('../features/evening/SheetPage');
+const cooks = () => import('../features/counter/CooksPage');
+const cook = () => import('../features/counter/CookPage');
 const kitchen = () => import('../features/kitchen/KitchenPage');
 const pantry = () => import('../features/pantry/PantryPage');
 
@@ -28,6 +30,8 @@ export const router = createBrowserRouter([
       { path: 'evening', lazy: async () => ({ Component: (await evenings()).EveningsPage }) },
       { path: 'evening/:id', lazy: async () => ({ Component: (await evening()).EveningPage }) },
       { path: 'evening/:id/sheet', lazy: async () => ({ Component: (await sheet()).SheetPage }) },
+      { path: 'cook', lazy: async () => ({ Component: (await cooks()).CooksPage }) },
+      { path: 'cook/:id', lazy: async () => ({ Component: (await cook()).CookPage }) },
       { path: 'kitchen', lazy: async () => ({ Component: (await kitchen()).KitchenPage }) },
       { path: 'pantry', lazy: async () => ({ Component: (await pantry()).PantryPage }) },
       { path: '*', element: <LostPage /> },
@@ -37,5 +41,6 @@ export const router = createBrowserRouter([
 
 /** Fetches the other pages ahead, the bench first: every dish leads there. */
 export const fetchAhead = (): void => {
-  for (const page of [bench, card, reading, evenings, evening, sheet, kitchen, pantry]) page().catch(() => undefined);
+  for (const page of [bench, card, reading, evenings, evening, sheet, cooks, cook, kitchen, pantry])
+    page().catch(() => undefined);
 };

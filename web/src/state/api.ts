@@ -3,18 +3,24 @@ import type {
   BinnedConversion,
   ConversionBody,
   ConversionDocument,
+  CookDocument,
+  CookReview,
   EveningBody,
   EveningDocument,
   ImportReport,
   KeptAnswer,
   KitchenDocument,
   ListedConversion,
+  ListedCook,
+  ListedEvening,
   PantryDocument,
   Problem,
   ScaleHand,
   SearchAnswer,
+  StartCookRequest,
 } from '@yellowmist/contract';
 
+const COOKS = { type: 'Cook', id: 'LIST' } as const;
 const EVENINGS = { type: 'Evening', id: 'LIST' } as const;
 const LIST = { type: 'Conversion', id: 'LIST' } as const;
 
@@ -22,7 +28,7 @@ const LIST = { type: 'Conversion', id: 'LIST' } as const;
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
-  tagTypes: ['Conversion', 'Evening'],
+  tagTypes: ['Conversion', 'Evening', 'Cook'],
   endpoints: (build) => ({
     pantry: build.query<PantryDocument, void>({ query: () => 'pantry/kitchen' }),
     savePantry: build.mutation<PantryDocument, PantryDocument>({
@@ -32,7 +38,7 @@ export const api = createApi({
     saveKitchen: build.mutation<KitchenDocument, KitchenDocument>({
       query: (body) => ({ url: 'kitchen', method: 'PUT', body, keepalive: true }),
     }),
-    evenings: build.query<EveningDocument[], void>({ query: () => 'evenings', providesTags: [EVENINGS] }),
+    evenings: build.query<ListedEvening[], void>({ query: () => 'evenings', providesTags: [EVENINGS] }),
     evening: build.query<EveningBody & { version: number }, string>({
       query: (id) => `evenings/${id}?as=document`,
       transformResponse: ({ id: _i, format: _f, createdAt: _c, updatedAt: _u, ...body }: EveningDocument) => body,
@@ -57,6 +63,14 @@ export const api = createApi({
       query: (id) => ({ url: `evenings/${id}/restore`, method: 'POST' }),
       invalidatesTags: [EVENINGS],
     }),
+    cooks: build.query<ListedCook[], void>({ query: () => 'cooks', providesTags: [COOKS] }),
+    // Its events come by a stream; what was fetched once is as it was then.
+    cook: build.query<CookDocument, string>({ query: (id) => `cooks/${id}`, keepUnusedDataFor: 0 }),
+    startCook: build.mutation<CookDocument, StartCookRequest>({
+      query: (body) => ({ url: 'cooks', method: 'POST', body }),
+      invalidatesTags: [COOKS],
+    }),
+    cookReview: build.query<CookReview, string>({ query: (id) => `cooks/${id}/review` }),
     conversions: build.query<ListedConversion[], void>({ query: () => 'conversions', providesTags: [LIST] }),
     bin: build.query<BinnedConversion[], void>({ query: () => 'conversions/bin', providesTags: [LIST] }),
     conversion: build.query<ConversionDocument, string>({
@@ -106,6 +120,10 @@ export const {
   useKitchenQuery,
   usePantryQuery,
   useEveningsQuery,
+  useCooksQuery,
+  useCookQuery,
+  useCookReviewQuery,
+  useStartCookMutation,
   useCreateEveningMutation,
   useCopyEveningMutation,
   useRemoveEveningMutation,

@@ -112,7 +112,7 @@ export const usePantryEdits = (): Changing<PantryBody> =>
   useEdited(PANTRY, api.endpoints.pantry.useQuery(), EMPTY_PANTRY);
 
 /** An evening, to be changed. */
-export function useEveningEdits(id: string): Changing<EveningBody> & { error: unknown; isLoading: boolean } {
+export function useEveningEdits(id: string): Changing<EveningBody> & { known: boolean; error: unknown } {
   const query = api.endpoints.evening.useQuery(id);
-  return { ...useEdited(eveningEdits(id), query, EMPTY_EVENING), error: query.error, isLoading: query.isLoading };
+  return { ...useEdited(eveningEdits(id), query, EMPTY_EVENING), known: query.data !== undefined, error: query.error };
 }

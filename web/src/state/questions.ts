@@ -51,6 +51,7 @@ export const questions = createApi({
       bowl: asked('bowl'),
       recipe: asked('recipe'),
       reheating: asked('reheating'),
+      counter: asked('counter'),
     };
   },
 });

@@ -10,6 +10,9 @@ export interface Settings {
   theme: Theme | null;
   /** The hand that writes. */
   writes: Hand;
+  /** At the counter: whether timers ring, and whether they are spoken. */
+  rings: boolean;
+  speaks: boolean;
 }
 
 const KEY = 'yellowmist.settings';
@@ -22,9 +25,11 @@ export function rememberedSettings(): Settings {
       units: stored.units === 'us' ? 'us' : 'metric',
       theme: stored.theme === 'steam' || stored.theme === 'iron' ? stored.theme : null,
       writes: stored.writes === 'left' ? 'left' : 'right',
+      rings: stored.rings !== false,
+      speaks: stored.speaks === true,
     };
   } catch {
-    return { units: 'metric', theme: null, writes: 'right' };
+    return { units: 'metric', theme: null, writes: 'right', rings: true, speaks: false };
   }
 }
 
@@ -49,7 +54,13 @@ export const settingsSlice = createSlice({
     writesWith: (state, { payload }: PayloadAction<Hand>) => {
       state.writes = payload;
     },
+    ringsSwitched: (state) => {
+      state.rings = !state.rings;
+    },
+    speaksSwitched: (state) => {
+      state.speaks = !state.speaks;
+    },
   },
 });
 
-export const { unitsSwitched, themeSet, writesWith } = settingsSlice.actions;
+export const { unitsSwitched, themeSet, writesWith, ringsSwitched, speaksSwitched } = settingsSlice.actions;

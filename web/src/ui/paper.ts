@@ -7,6 +7,9 @@ export const PAPERS = {
 export type Paper = keyof typeof PAPERS;
 export const PAPER_NAMES = Object.keys(PAPERS) as Paper[];
 
+/** CSS: an inch is 96 px of it, and 25.4 mm. */
+export const PX_PER_MM = 96 / 25.4;
+
 /** Edge that printers leave white, mm. */
 export const EDGE_MM = 8;
 

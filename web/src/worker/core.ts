@@ -44,6 +44,9 @@ export function onCrash(tell: () => void): () => void {
 /** Evenings are planned by one worker, which remembers the dishes that it has simulated. */
 const evening = makePool(open, 1, crashed);
 
+/** A cook at the counter is corrected by one worker, which remembers what it has simulated. */
+const counter = makePool(open, 1, crashed);
+
 const MOST_WORKERS = 4;
 /** A worker of its own for what is seen at once, so that a search never holds it up. */
 const quick = makePool(open, 1, crashed);
@@ -70,6 +73,7 @@ const POOLS = {
   bowl: quick,
   recipe: quick,
   reheating: quick,
+  counter,
 } as const;
 
 export type Asked = keyof typeof POOLS;

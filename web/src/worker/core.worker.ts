@@ -1,5 +1,6 @@
 import {
   changesWorth,
+  corrected,
   evaluateAir,
   evaluateFried,
   eveningOf,
@@ -9,14 +10,18 @@ import {
   layoutOf,
   loadOf,
   lotOf,
+  lyingOf,
   movedTo,
   pantryOf,
+  plannedSeries,
   readyPiece,
   reheating,
   restored,
   schoolAnswer,
   searchFamily,
+  stateOf,
   substitutions,
+  wantedCentre,
   waterAdvice,
   widenFamily,
   type AirResult,
@@ -183,6 +188,18 @@ const service = {
   /** An evening, planned; tells how far it is. */
   planEvening: (question: Q.EveningQuestion, tell: TellEvening): Evening =>
     eveningOf(pantryFor(question.own), question, tell),
+
+  /** What was seen and read of a cook, put into the simulation; and how its batches are meant to look. */
+  counter({ programme, pace, events, own }: Q.CounterQuestion): Q.CounterAnswer {
+    const pantry = pantryFor(own);
+    const found = corrected(pantry, programme, stateOf(programme, pace, events));
+    const planned = programme.batches.map((batch) => {
+      const lying = lyingOf(pantry, programme, batch);
+      const series = plannedSeries(lying);
+      return { key: batch.key, series, wantedC: wantedCentre(lying, series) };
+    });
+    return { corrections: [...found.values()], planned };
+  },
 
   stopUpTo(job: number): void {
     stoppedUpTo = Math.max(stoppedUpTo, job);

@@ -1,11 +1,15 @@
 import type {
   AirPlan,
   AirResult,
+  BatchCorrection,
   Asks,
   ConvertRequest,
   Bought,
   BowlsReading,
   CoatLayer,
+  CookEvent,
+  CookPace,
+  CookSeries,
   CutUp,
   Dish,
   Entered,
@@ -17,6 +21,7 @@ import type {
   Fryer,
   Label,
   Moved,
+  Programme,
   RecipeReading,
   RecipeSource,
 } from '@yellowmist/core';
@@ -158,4 +163,24 @@ export interface RecipeAnswer {
   /** What stands in each bowl, by its id, to be drawn. */
   contents: Record<string, CoatLayer>;
   things: Record<string, NamedThing>;
+}
+
+/** A cook as far as it is known. */
+export interface CounterQuestion extends InKitchen {
+  programme: Programme;
+  pace: CookPace;
+  events: CookEvent[];
+}
+
+/** A batch as it is planned: what a timer and a swatch show of it. */
+export interface PlannedBatchLook {
+  key: string;
+  series: CookSeries;
+  wantedC: number;
+}
+
+/** What was seen and read of a cook makes of its batches. */
+export interface CounterAnswer {
+  corrections: BatchCorrection[];
+  planned: PlannedBatchLook[];
 }

@@ -1,10 +1,11 @@
 import { useEffect, useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { api, problemText } from '../../state/api';
 import { useAppDispatch } from '../../state/hooks';
-import { Bench } from './Bench';
+import { NotHere } from '../../ui/NotHere';
 import { warmUp } from '../../worker/core';
 import { laidOut } from '../dish/dishSlice';
+import { Bench } from './Bench';
 
 /** Opens the dish of the address. */
 export function BenchPage() {
@@ -37,18 +38,6 @@ function OpenedBench({ id }: { id: string }) {
 
   if (state.ready) return <Bench />;
   if (!state.problem) return <p className="p-8">Laying out the dish…</p>;
-  return (
-    <div className="mx-auto max-w-xl p-8">
-      <h1 className="text-3xl">This dish is not here</h1>
-      <p className="mt-3">{state.problem}</p>
-      <p className="mt-6 flex gap-3">
-        <button type="button" className="btn" onClick={() => setAttempt((n) => n + 1)}>
-          Try again
-        </button>
-        <Link className="btn btn-primary" to="/">
-          To the dishes
-        </Link>
-      </p>
-    </div>
-  );
+  const again = (): void => setAttempt((n) => n + 1);
+  return <NotHere what="dish" problem={state.problem} to="/" toLabel="To the dishes" onRetry={again} />;
 }

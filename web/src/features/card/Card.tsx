@@ -1,4 +1,3 @@
-import { useLayoutEffect, useRef } from 'react';
 import {
   counted,
   DEFERS,
@@ -10,11 +9,8 @@ import {
 } from '@yellowmist/core';
 import { BowlPicture } from '../../draw/BowlPicture';
 import { useUnits } from '../../state/useUnits';
-import { EDGE_MM, fittingPt, PAPERS, type Paper } from '../../ui/paper';
-
-/** CSS: an inch is 96 px of it. */
-const PX_PER_INCH = 96;
-const MM_PER_INCH = 25.4;
+import type { Paper } from '../../ui/paper';
+import { PaperSheet } from '../../ui/PaperSheet';
 
 interface Props {
   card: RecipeCard;
@@ -27,28 +23,9 @@ interface Props {
 /** The dish on one sheet, to be read at the counter: bowls, basket, settings, steps, checks, cautions. */
 export function Card({ card, air, paper, basket }: Props) {
   const { tell } = useUnits();
-  const sheet = useRef<HTMLElement>(null);
-  const { widthMm, heightMm } = PAPERS[paper];
-  // Type as large as the page holds.
-  useLayoutEffect(() => {
-    const { current } = sheet;
-    if (!current) return;
-    // On a narrow screen the whole sheet is seen, smaller.
-    const room = current.parentElement?.clientWidth ?? 0;
-    current.style.setProperty('--fit', String(Math.min(1, room / ((widthMm * PX_PER_INCH) / MM_PER_INCH))));
-    fittingPt((pt) => {
-      current.style.fontSize = `${pt}pt`;
-      return current.scrollHeight <= current.clientHeight + 1;
-    });
-  });
   const { settings, times } = card;
   return (
-    <article
-      ref={sheet}
-      aria-label={`Card of ${card.name}`}
-      className="sheet mx-auto overflow-hidden bg-white leading-snug text-black shadow-lg"
-      style={{ width: `${widthMm}mm`, height: `${heightMm}mm`, padding: `${EDGE_MM}mm` }}
-    >
+    <PaperSheet label={`Card of ${card.name}`} paper={paper}>
       <header className="flex flex-wrap items-end justify-between gap-x-[2em] border-b-2 border-black pb-[0.3em]">
         <h1 className="min-w-0 text-[2em] leading-none break-words">{card.name}</h1>
         <p>
@@ -121,7 +98,7 @@ export function Card({ card, air, paper, basket }: Props) {
           .join(' ')}{' '}
         {DEFERS} {servingWords(card)}
       </section>
-    </article>
+    </PaperSheet>
   );
 }
 

@@ -1,6 +1,6 @@
-import { Download, Printer } from 'lucide-react';
+import { Download } from 'lucide-react';
 import { useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import type { ConversionDocument, RecipeForm } from '@yellowmist/contract';
 import { cardOf, foodOf, spotFactor, spotFactorTurned, type AirResult, type Trouble } from '@yellowmist/core';
 import { BasketPicture } from '../../draw/BasketPicture';
@@ -8,11 +8,12 @@ import { api, problemText } from '../../state/api';
 import { usePantryDocument } from '../../state/pantryDocument';
 import { useAnswer } from '../../state/useAnswer';
 import { usePantry } from '../../state/usePantry';
-import { Choice } from '../../ui/Choice';
+import { NotHere } from '../../ui/NotHere';
 import { useEvaluation } from '../dish/useEvaluation';
 import { Card } from './Card';
 import { Notes } from './Notes';
-import { PAPER_NAMES, type Paper } from '../../ui/paper';
+import type { Paper } from '../../ui/paper';
+import { PrintBar } from '../../ui/PrintBar';
 
 const FORMS: readonly { form: RecipeForm; label: string; says: string }[] = [
   { form: 'json-ld', label: 'JSON-LD', says: 'for other programs that read recipes' },
@@ -26,17 +27,7 @@ export function CardPage() {
   const { id = '' } = useParams();
   const { data, error, isLoading } = api.useConversionQuery(id, { refetchOnMountOrArgChange: true });
   if (isLoading) return <p className="p-8">Fetching the dish…</p>;
-  if (!data) {
-    return (
-      <div className="mx-auto max-w-xl p-8">
-        <h1 className="text-3xl">This dish is not here</h1>
-        <p className="mt-3">{problemText(error)}</p>
-        <Link className="btn btn-primary mt-6" to="/">
-          To the dishes
-        </Link>
-      </div>
-    );
-  }
+  if (!data) return <NotHere what="dish" problem={problemText(error)} to="/" toLabel="To the dishes" />;
   return <TakeAway document={data} />;
 }
 
@@ -46,27 +37,13 @@ function TakeAway({ document }: { document: ConversionDocument }) {
   const { id, name, chosen } = document;
   return (
     <div className="mx-auto w-full max-w-7xl px-4 py-4 print:max-w-none print:p-0">
-      {/* The page of the printer is the card's. */}
-      <style>{`@page { size: ${paper}; margin: 0 }`}</style>
-      <div className="flex flex-wrap items-end gap-x-4 gap-y-2 print:hidden">
-        <Link className="btn btn-ghost h-11" to={`/dish/${id}`}>
-          Back to the bench
-        </Link>
-        <Choice
-          className="w-32"
-          label="Paper"
-          value={paper}
-          options={PAPER_NAMES.map((p) => ({ value: p, label: p }))}
-          onChange={setPaper}
-        />
-        <button
-          type="button"
-          className="btn btn-primary h-11"
-          disabled={!evaluated?.air}
-          onClick={() => window.print()}
-        >
-          <Printer aria-hidden className="size-5" /> Print the card
-        </button>
+      <PrintBar
+        back={{ to: `/dish/${id}`, label: 'Back to the bench' }}
+        paper={paper}
+        onPaper={setPaper}
+        print="Print the card"
+        ready={Boolean(evaluated?.air)}
+      >
         <p className="flex flex-wrap items-center gap-2" role="group" aria-label={`${name} as a file`}>
           {FORMS.map(({ form, label, says }) => (
             <a
@@ -80,7 +57,7 @@ function TakeAway({ document }: { document: ConversionDocument }) {
             </a>
           ))}
         </p>
-      </div>
+      </PrintBar>
       <Notes document={document} />
       {error && (
         <p role="alert" className="mt-3 text-error">

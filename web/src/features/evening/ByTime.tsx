@@ -1,7 +1,9 @@
+import { useEffect, useRef } from 'react';
 import { sheetTasks, type Cook, type Task } from '@yellowmist/core';
 import type { Clock } from '@yellowmist/contract';
 import { DishMark } from '../../draw/DishPatterns';
 import { useUnits } from '../../state/useUnits';
+import { MoveTask, Refused, type TaskMoves } from './MoveTask';
 
 interface Props {
   tasks: readonly Task[];
@@ -10,13 +12,28 @@ interface Props {
   nameOf: (dishId: string | null) => string;
   clock: Clock;
   selected: string | null;
-  onSelect: (id: string) => void;
+  onSelect: (id: string | null) => void;
+  moves: TaskMoves;
 }
 
-/** One list by time: what is done when, day by day. */
-export function ByTime({ tasks, cooks, dishIds, nameOf, clock, selected, onSelect }: Props) {
+/** One list by time: what is done when, day by day. On a phone it stands for the lanes: tasks are moved here. */
+export function ByTime({ tasks, cooks, dishIds, nameOf, clock, selected, onSelect, moves }: Props) {
   const { tell } = useUnits();
   const shown = sheetTasks(tasks);
+  // A task that was moved here goes elsewhere in the list: it stays in sight.
+  const touched = useRef<HTMLLIElement>(null);
+  const moved = useRef(false);
+  useEffect(() => {
+    if (moved.current) touched.current?.scrollIntoView({ block: 'nearest' });
+    moved.current = false;
+  }, [tasks]);
+  const noted =
+    <A extends unknown[]>(act: (...args: A) => void) =>
+    (...args: A): void => {
+      moved.current = true;
+      act(...args);
+    };
+  const here: TaskMoves = { refused: moves.refused, move: noted(moves.move), pin: noted(moves.pin) };
   const days = [...new Set(shown.map((t) => clock.date(t.fromMin)))];
   return (
     <div>
@@ -27,12 +44,12 @@ export function ByTime({ tasks, cooks, dishIds, nameOf, clock, selected, onSelec
             {days.length > 1 && <h3 className="mt-2 text-base">{clock.day(mine[0].fromMin)}</h3>}
             <ol>
               {mine.map((task) => (
-                <li key={task.id} className="border-b border-base-300">
+                <li key={task.id} ref={selected === task.id ? touched : undefined} className="border-b border-base-300">
                   <button
                     type="button"
                     className="flex min-h-11 w-full items-baseline gap-2 py-1 text-left"
                     aria-expanded={selected === task.id}
-                    onClick={() => onSelect(task.id)}
+                    onClick={() => onSelect(selected === task.id ? null : task.id)}
                   >
                     <span className="w-12 shrink-0 font-semibold tabular-nums">{clock.time(task.fromMin)}</span>
                     <DishMark dishIds={dishIds} id={task.dishId} />
@@ -49,6 +66,12 @@ export function ByTime({ tasks, cooks, dishIds, nameOf, clock, selected, onSelec
                       )}
                     </span>
                   </button>
+                  {selected === task.id && (
+                    <div className="pb-2 sm:hidden">
+                      <Refused why={moves.refused} />
+                      <MoveTask task={task} moves={here} />
+                    </div>
+                  )}
                 </li>
               ))}
             </ol>

@@ -1,5 +1,5 @@
 import { Link, useNavigate } from 'react-router';
-import type { EveningDocument } from '@yellowmist/contract';
+import { isBroken, isWhole, type BrokenDocument, type EveningDocument, type ListedEvening } from '@yellowmist/contract';
 import {
   problemText,
   useCopyEveningMutation,
@@ -9,6 +9,7 @@ import {
   useRestoreEveningMutation,
 } from '../../state/api';
 import { tell } from '../../state/toast';
+import { Unreadable } from '../../ui/Unreadable';
 import { newEvening, nextSupper } from './next';
 import { dayWords } from './when';
 
@@ -23,8 +24,9 @@ export function EveningsPage() {
   };
   const groups = (['planned', 'done'] as const).map((state) => ({
     state,
-    list: (evenings ?? []).filter((e) => e.state === state),
+    list: (evenings ?? []).filter((e) => isWhole(e) && e.state === state),
   }));
+  const unreadable = (evenings ?? []).filter(isBroken);
   return (
     <div className="mx-auto w-full max-w-3xl p-4">
       <div className="flex flex-wrap items-end gap-4">
@@ -38,6 +40,13 @@ export function EveningsPage() {
         eat.
       </p>
       {error && <p role="alert">{problemText(error)}</p>}
+      {unreadable.length > 0 && (
+        <ul aria-label="Cannot be opened here" className="mt-5">
+          {unreadable.map((e) => (
+            <Row key={e.id} evening={e} />
+          ))}
+        </ul>
+      )}
       {evenings?.length === 0 && <p className="mt-6">No evening yet. Plan one, and choose its dishes.</p>}
       {groups.map(
         ({ state, list }) =>
@@ -56,32 +65,17 @@ export function EveningsPage() {
   );
 }
 
-function Row({ evening }: { evening: EveningDocument }) {
-  const [copy] = useCopyEveningMutation();
+function Row({ evening }: { evening: ListedEvening }) {
   const [remove] = useRemoveEveningMutation();
   const [restore] = useRestoreEveningMutation();
-  const go = useNavigate();
-  const { id, name, dishes, guests, serveAt, timeZone } = evening;
-  const again = async (): Promise<void> => {
-    const made = await copy({ id, serveAt: nextSupper(Date.now(), timeZone) }).unwrap();
-    await go(`/evening/${made.id}`);
-  };
+  const { id, name } = evening;
   const putAside = async (): Promise<void> => {
     await remove(id).unwrap();
     void tell(`“${name}” is put aside.`, { action: { label: 'Bring back', onClick: () => void restore(id) } });
   };
   return (
     <li className="flex flex-wrap items-center gap-x-3 border-b border-base-300 py-2">
-      <Link to={`/evening/${id}`} className="min-w-0 grow basis-60 hover:underline">
-        <b className="block font-display text-lg leading-tight break-words">{name}</b>
-        <span className="text-sm">
-          {dayWords(serveAt, timeZone)}; {dishes.length === 1 ? 'one dish' : `${dishes.length} dishes`}
-          {guests.length > 0 && `, with ${guests.map((g) => g.name).join(', ')}`}
-        </span>
-      </Link>
-      <button type="button" className="btn btn-ghost h-11" onClick={() => void again()}>
-        On another day
-      </button>
+      {isBroken(evening) ? <ToldBroken evening={evening} /> : <Told evening={evening} />}
       <button
         type="button"
         className="btn btn-ghost h-11"
@@ -91,5 +85,40 @@ function Row({ evening }: { evening: EveningDocument }) {
         Put aside
       </button>
     </li>
+  );
+}
+
+const NAME = 'block font-display text-lg leading-tight font-bold break-words';
+
+function ToldBroken({ evening: { name, problem } }: { evening: BrokenDocument }) {
+  return (
+    <div className="min-w-0 grow basis-60">
+      <b className={NAME}>{name}</b>
+      <Unreadable problem={problem} />
+    </div>
+  );
+}
+
+/** When it is, of what and for whom; and the same once more on another day. */
+function Told({ evening: { id, name, dishes, guests, serveAt, timeZone } }: { evening: EveningDocument }) {
+  const [copy] = useCopyEveningMutation();
+  const go = useNavigate();
+  const again = async (): Promise<void> => {
+    const made = await copy({ id, serveAt: nextSupper(Date.now(), timeZone) }).unwrap();
+    await go(`/evening/${made.id}`);
+  };
+  return (
+    <>
+      <Link to={`/evening/${id}`} className="min-w-0 grow basis-60 hover:underline">
+        <b className={NAME}>{name}</b>
+        <span className="text-sm">
+          {dayWords(serveAt, timeZone)}; {dishes.length === 1 ? 'one dish' : `${dishes.length} dishes`}
+          {guests.length > 0 && `, with ${guests.map((g) => g.name).join(', ')}`}
+        </span>
+      </Link>
+      <button type="button" className="btn btn-ghost h-11" onClick={() => void again()}>
+        On another day
+      </button>
+    </>
   );
 }

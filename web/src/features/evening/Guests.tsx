@@ -1,9 +1,9 @@
 import { Trash2 } from 'lucide-react';
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import { RANGES } from '@yellowmist/contract';
 import { ALLERGENS, ALLERGEN_IDS, DIETS, type Guest } from '@yellowmist/core';
+import { AddByName } from '../../ui/AddByName';
 import { Check } from '../../ui/Check';
-import { NameError, NameField, useNewName } from '../../ui/NewName';
 import { DIET_WORDS } from '../dish/words';
 
 const toggled = <T,>(list: readonly T[], item: T): T[] =>
@@ -19,18 +19,7 @@ const wishes = ({ diets, avoidAllergens }: Guest): string => {
 
 /** Who at the table does not eat everything, and what. */
 export function Guests({ guests, onChange }: { guests: readonly Guest[]; onChange: (guests: Guest[]) => void }) {
-  const entry = useNewName(
-    guests.map((g) => g.name),
-    RANGES.guests.max,
-  );
   const [open, setOpen] = useState('');
-  const add = (event: FormEvent): void => {
-    event.preventDefault();
-    const name = entry.take();
-    if (name === null) return;
-    onChange([...guests, { name, avoidAllergens: [], diets: [] }]);
-    setOpen(name);
-  };
   const set = (guest: Guest): void => onChange(guests.map((g) => (g.name === guest.name ? guest : g)));
   return (
     <section aria-label="Who does not eat everything">
@@ -81,13 +70,15 @@ export function Guests({ guests, onChange }: { guests: readonly Guest[]; onChang
           </li>
         ))}
       </ul>
-      <form noValidate aria-label="Another guest" onSubmit={add} className="mt-1 flex items-end gap-1">
-        <NameField className="grow" label="Name of a guest" entry={entry} />
-        <button type="submit" className="btn btn-sm btn-outline h-9">
-          Add
-        </button>
-      </form>
-      <NameError entry={entry} />
+      <AddByName
+        label="Name of a guest"
+        taken={guests.map((g) => g.name)}
+        most={RANGES.guests.max}
+        onAdd={(name) => {
+          onChange([...guests, { name, avoidAllergens: [], diets: [] }]);
+          setOpen(name);
+        }}
+      />
     </section>
   );
 }

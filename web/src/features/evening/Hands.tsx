@@ -1,9 +1,8 @@
 import { Trash2 } from 'lucide-react';
-import { type FormEvent } from 'react';
 import { RANGES } from '@yellowmist/contract';
 import type { Cook, TaskKind } from '@yellowmist/core';
+import { AddByName } from '../../ui/AddByName';
 import { Check } from '../../ui/Check';
-import { NameError, NameField, useNewName } from '../../ui/NewName';
 
 /** What a pair of hands may leave to others, in groups that a cook thinks in. */
 const DUTIES: { label: string; kinds: TaskKind[] }[] = [
@@ -15,15 +14,6 @@ const DUTIES: { label: string; kinds: TaskKind[] }[] = [
 
 /** Who cooks, and what each leaves to others. */
 export function Hands({ cooks, onChange }: { cooks: readonly Cook[]; onChange: (cooks: Cook[]) => void }) {
-  const entry = useNewName(
-    cooks.map((c) => c.name),
-    RANGES.cooks.max,
-  );
-  const add = (event: FormEvent): void => {
-    event.preventDefault();
-    const name = entry.take();
-    if (name !== null) onChange([...cooks, { name }]);
-  };
   const leave = (cook: Cook, kinds: TaskKind[], on: boolean): void => {
     const leaves = [...(cook.leaves ?? []).filter((k) => !kinds.includes(k)), ...(on ? kinds : [])];
     onChange(cooks.map((c) => (c === cook ? { name: c.name, ...(leaves.length > 0 && { leaves }) } : c)));
@@ -72,13 +62,12 @@ export function Hands({ cooks, onChange }: { cooks: readonly Cook[]; onChange: (
           </li>
         ))}
       </ul>
-      <form noValidate aria-label="One pair of hands more" onSubmit={add} className="mt-1 flex items-end gap-1">
-        <NameField className="grow" label="One pair of hands more" entry={entry} />
-        <button type="submit" className="btn btn-sm btn-outline h-9">
-          Add
-        </button>
-      </form>
-      <NameError entry={entry} />
+      <AddByName
+        label="One pair of hands more"
+        taken={cooks.map((c) => c.name)}
+        most={RANGES.cooks.max}
+        onAdd={(name) => onChange([...cooks, { name }])}
+      />
     </section>
   );
 }

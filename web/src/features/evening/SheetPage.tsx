@@ -1,13 +1,15 @@
-import { Printer } from 'lucide-react';
-import { useLayoutEffect, useRef, useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { useState } from 'react';
+import { useParams } from 'react-router';
 import type { EveningBody } from '@yellowmist/contract';
-import { onTheClock, sheetTasks } from '@yellowmist/core';
+import { DEFERS, onTheClock, sheetTasks } from '@yellowmist/core';
 import { letterOf } from '../../draw/lanes';
+import { problemText } from '../../state/api';
 import { useEveningEdits } from '../../state/documents';
 import { useUnits } from '../../state/useUnits';
-import { Choice } from '../../ui/Choice';
-import { EDGE_MM, fittingPt, PAPER_NAMES, PAPERS, type Paper } from '../../ui/paper';
+import { NotHere } from '../../ui/NotHere';
+import type { Paper } from '../../ui/paper';
+import { asLargeAsHolds, holdsAll, PaperSheet } from '../../ui/PaperSheet';
+import { PrintBar } from '../../ui/PrintBar';
 import { isGrave } from './Troubles';
 import { usePlan, type Planned } from './usePlan';
 
@@ -17,82 +19,55 @@ const COLUMNS = [2, 3, 4] as const;
 /** Type of a sheet that takes several pages, pt. */
 const LONG_PT = 8;
 
-/** CSS: an inch is 96 px of it. */
-const PX_PER_MM = 96 / 25.4;
-
-/** The run sheet on one page: what to do when, and what to measure out. */
+/** The run sheet on one page: what to do when. */
 export function SheetPage() {
   const { id = '' } = useParams();
-  const { shown, isLoading } = useEveningEdits(id);
+  const { shown, known, error: missing } = useEveningEdits(id);
   const { planned, error } = usePlan(shown);
   const [paper, setPaper] = useState<Paper>('A4');
+  if (!known && missing) {
+    return <NotHere what="evening" problem={problemText(missing)} to="/evening" toLabel="To the evenings" />;
+  }
   return (
     <div className="mx-auto w-full max-w-7xl px-4 py-4 print:max-w-none print:p-0">
-      <style>{`@page { size: ${paper}; margin: 0 }`}</style>
-      <div className="mb-3 flex flex-wrap items-end gap-3 print:hidden">
-        <Link className="btn btn-ghost h-11" to={`/evening/${id}`}>
-          Back to the evening
-        </Link>
-        <Choice
-          className="w-32"
-          label="Paper"
-          value={paper}
-          options={PAPER_NAMES.map((p) => ({ value: p, label: p }))}
-          onChange={setPaper}
-        />
-        <button type="button" className="btn btn-primary h-11" disabled={!planned} onClick={() => window.print()}>
-          <Printer aria-hidden className="size-5" /> Print the sheet
-        </button>
-      </div>
+      <PrintBar
+        back={{ to: `/evening/${id}`, label: 'Back to the evening' }}
+        paper={paper}
+        onPaper={setPaper}
+        print="Print the sheet"
+        ready={planned !== null}
+      />
       {error && <p role="alert">{error}</p>}
       {planned ? (
         <Sheet body={shown} planned={planned} paper={paper} />
       ) : (
-        <p>{isLoading ? 'Fetching the evening…' : 'Planning the evening…'}</p>
+        <p>{known && shown.dishes.length === 0 ? 'There is no dish on this evening yet.' : 'Planning the evening…'}</p>
       )}
     </div>
   );
 }
 
+/** As many columns as it takes to hold all on one page; what is longer goes on over the next ones, and nothing is lost. */
+function inColumns(sheet: HTMLElement): void {
+  for (const columns of COLUMNS) {
+    sheet.style.setProperty('--columns', String(columns));
+    asLargeAsHolds(sheet);
+    if (holdsAll(sheet)) return;
+  }
+  sheet.style.height = 'auto';
+  sheet.style.overflow = 'visible';
+  sheet.style.fontSize = `${LONG_PT}pt`;
+  sheet.style.setProperty('--columns', '2');
+}
+
 function Sheet({ body, planned, paper }: { body: EveningBody; planned: Planned; paper: Paper }) {
   const { tell } = useUnits();
-  const sheet = useRef<HTMLElement>(null);
-  const { widthMm, heightMm } = PAPERS[paper];
-  // Type as large as the page holds.
-  useLayoutEffect(() => {
-    const { current } = sheet;
-    if (!current) return;
-    const room = current.parentElement?.clientWidth ?? 0;
-    current.style.setProperty('--fit', String(Math.min(1, room / (widthMm * PX_PER_MM))));
-    current.style.height = `${heightMm}mm`;
-    current.style.overflow = 'hidden';
-    const fits = (): boolean =>
-      current.scrollHeight <= current.clientHeight + 1 && current.scrollWidth <= current.clientWidth + 1;
-    for (const columns of COLUMNS) {
-      current.style.setProperty('--columns', String(columns));
-      fittingPt((pt) => {
-        current.style.fontSize = `${pt}pt`;
-        return fits();
-      });
-      if (fits()) return;
-    }
-    // More than one page holds: it goes on over the next ones, and nothing is lost.
-    current.style.height = 'auto';
-    current.style.overflow = 'visible';
-    current.style.fontSize = `${LONG_PT}pt`;
-    current.style.setProperty('--columns', '2');
-  });
   const { evening, clock, asked } = planned;
   const ids = body.dishes.map((d) => d.id);
   const tasks = sheetTasks(evening.plan.tasks);
   const days = [...new Set(tasks.map((t) => clock.date(t.fromMin)))];
   return (
-    <article
-      ref={sheet}
-      aria-label={`Sheet of ${body.name}`}
-      className="sheet mx-auto flex flex-col overflow-hidden bg-white leading-snug text-black shadow-lg print:shadow-none"
-      style={{ width: `${widthMm}mm`, padding: `${EDGE_MM}mm` }}
-    >
+    <PaperSheet label={`Sheet of ${body.name}`} paper={paper} fill={inColumns}>
       <header className="flex items-end justify-between gap-[2em] border-b-2 border-black pb-[0.2em]">
         <h1 className="min-w-0 text-[1.9em] leading-none break-words">{body.name}</h1>
         <p className="shrink-0">
@@ -144,8 +119,8 @@ function Sheet({ body, planned, paper }: { body: EveningBody; planned: Planned; 
         ))}
       </ol>
       <footer className="border-t border-black pt-[0.2em] text-[0.85em]">
-        These are estimates. The manual of your fryer and local food rules come first; the thermometer decides.
+        Times are estimates, and the thermometer decides. {DEFERS}
       </footer>
-    </article>
+    </PaperSheet>
   );
 }

@@ -1,7 +1,7 @@
-import { Pin, PinOff } from 'lucide-react';
 import type { Cook, Task } from '@yellowmist/core';
 import { DishMark } from '../../draw/DishPatterns';
 import { useUnits } from '../../state/useUnits';
+import { MoveTask, Refused, type TaskMoves } from './MoveTask';
 import { KIND_WORDS, lasting } from './words';
 
 interface Props {
@@ -10,26 +10,20 @@ interface Props {
   dishIds: readonly string[];
   nameOf: (dishId: string | null) => string;
   time: (min: number) => string;
-  /** Why the last move was refused; empty when it was not. */
-  refused: string;
-  onPin: (task: Task, pinned: boolean) => void;
-  onMove: (task: Task, fromMin: number) => void;
+  moves: TaskMoves;
 }
 
 /** The task that was touched: what, when, by whom, why; pinned or let go. */
-export function TaskDetail({ task, cooks, dishIds, nameOf, time, refused, onPin, onMove }: Props) {
+export function TaskDetail({ task, cooks, dishIds, nameOf, time, moves }: Props) {
   const { tell } = useUnits();
   return (
     <section aria-label="The task" aria-live="polite" className="mt-1 min-h-24 rounded-box bg-base-200 px-3 py-2">
-      {refused && (
-        <p role="alert" className="mb-1 border-l-4 border-error pl-2 font-semibold">
-          {refused}
-        </p>
-      )}
-      {!task && !refused && (
+      <Refused why={moves.refused} />
+      {!task && !moves.refused && (
         <p className="text-sm">
-          Touch a task for its reason; carry it sideways, or move it with ← and →, and the rest gives way. Letters are
-          the dishes; a black mark on a fryer is a look that needs a hand; bars on the rack fade as the crust softens.
+          Touch a task for its reason; carry it sideways, or move it with ← and →, and the rest gives way; ↑ and ↓ go
+          from task to task. Letters are the dishes; a black mark on a fryer is a look that needs a hand; bars on the
+          rack fade as the crust softens.
         </p>
       )}
       {task && (
@@ -49,33 +43,7 @@ export function TaskDetail({ task, cooks, dishIds, nameOf, time, refused, onPin,
               <b>Why:</b> {tell(task.reason)}
             </p>
           </div>
-          {!task.ahead && task.cook !== null && (
-            <div className="flex shrink-0 gap-1" role="group" aria-label="Move the task">
-              <button
-                type="button"
-                className="btn btn-sm h-11"
-                onClick={() => onMove(task, Math.round(task.fromMin) - 5)}
-              >
-                5 min sooner
-              </button>
-              <button
-                type="button"
-                className="btn btn-sm h-11"
-                onClick={() => onMove(task, Math.round(task.fromMin) + 5)}
-              >
-                5 min later
-              </button>
-              <button
-                type="button"
-                className="btn btn-sm h-11"
-                aria-pressed={task.pinned}
-                onClick={() => onPin(task, !task.pinned)}
-              >
-                {task.pinned ? <PinOff aria-hidden className="size-4" /> : <Pin aria-hidden className="size-4" />}
-                {task.pinned ? 'Let it go' : 'Pin it here'}
-              </button>
-            </div>
-          )}
+          <MoveTask task={task} moves={moves} />
         </div>
       )}
     </section>

@@ -1,7 +1,13 @@
-import { RANGES, type EveningBody } from '@yellowmist/contract';
+import { RANGES, type DishAtEvening, type EveningBody } from '@yellowmist/contract';
 import type { Change } from '@yellowmist/core';
 
 const MS_PER_MIN = 60_000;
+
+/** The evening with other dishes; what was pinned of a dish goes with it. */
+export function withDishes(body: EveningBody, dishes: DishAtEvening[]): EveningBody {
+  const gone = body.dishes.filter(({ id }) => !dishes.some((d) => d.id === id));
+  return { ...body, dishes, pins: body.pins.filter((pin) => !gone.some(({ id }) => pin.id.startsWith(`${id}:`))) };
+}
 
 /** The evening with a change that the plan proposed. */
 export function taken(body: EveningBody, change: Change): EveningBody {
@@ -20,7 +26,10 @@ export function taken(body: EveningBody, change: Change): EveningBody {
     case 'unpin':
       return { ...body, pins: body.pins.filter((p) => p.id !== change.id) };
     case 'leave-out':
-      return { ...body, dishes: body.dishes.filter((d) => d.id !== change.dishId) };
+      return withDishes(
+        body,
+        body.dishes.filter((d) => d.id !== change.dishId),
+      );
   }
 }
 

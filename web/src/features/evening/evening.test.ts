@@ -1,7 +1,7 @@
 import { EMPTY_EVENING, momentAt, wallClock, type EveningBody } from '@yellowmist/contract';
 import type { Task } from '@yellowmist/core';
 import { pinnedAt, sameWork } from './pins';
-import { taken } from './changes';
+import { taken, withDishes } from './changes';
 import { newEvening, nextSupper } from './next';
 import { dayWords } from './when';
 import { labelOf, lasting } from './words';
@@ -42,6 +42,14 @@ describe('a change that a plan proposes, taken', () => {
 });
 
 describe('pins', () => {
+  test('go with their dish, and only with it', () => {
+    const both = { ...body, pins: [...body.pins, { id: 'b:cut', beforeMin: 80 }, { id: 'ab:cut', beforeMin: 70 }] };
+    const left = withDishes(both, [{ id: 'b', fryer: 'Loft' }]);
+    expect(left.pins.map((p) => p.id)).toEqual(['b:cut', 'ab:cut']);
+    expect(taken(both, { what: 'leave-out', dishId: 'b' }).pins.map((p) => p.id)).toEqual(['a:cut', 'ab:cut']);
+    expect(withDishes(both, [...both.dishes, { id: 'c' }]).pins).toEqual(both.pins);
+  });
+
   test('one for a piece of work: the last place counts, and it can be let go', () => {
     expect(pinnedAt(body, 'a:cut', -60).pins).toEqual([{ id: 'a:cut', beforeMin: 60 }]);
     expect(pinnedAt(body, 'a:batch:1#cook1', -20).pins).toHaveLength(2);

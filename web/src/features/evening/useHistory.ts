@@ -22,24 +22,22 @@ export function useHistory(shown: EveningBody, change: (edit: Edit<EveningBody>)
   const [future, setFuture] = useState<EveningBody[]>([]);
   const body = withoutVersion(shown);
   const to = (wanted: EveningBody): void => void change((now) => ({ ...now, ...wanted }));
+  const withdraw = (): void => {
+    const last = past.at(-1);
+    if (!last) return;
+    setPast((p) => p.slice(0, -1));
+    to(last);
+  };
   return {
     edit: (made) => {
       setPast((p) => [...p.slice(-MOST_STEPS), body]);
       setFuture([]);
       void change(made);
     },
-    withdraw: () => {
-      const last = past.at(-1);
-      if (!last) return;
-      setPast((p) => p.slice(0, -1));
-      to(last);
-    },
+    withdraw,
     undo: () => {
-      const last = past.at(-1);
-      if (!last) return;
-      setPast((p) => p.slice(0, -1));
-      setFuture((f) => [...f, body]);
-      to(last);
+      if (past.length > 0) setFuture((f) => [...f, body]);
+      withdraw();
     },
     redo: () => {
       const next = future.at(-1);

@@ -2,11 +2,12 @@ import { useEffect, useRef, useState } from 'react';
 import { onTheClock, type Task } from '@yellowmist/core';
 import { pinnedAt, sameWork } from './pins';
 import { useUnits } from '../../state/useUnits';
+import type { TaskMoves } from './MoveTask';
 import type { Arranging } from './useHistory';
 import type { Planned } from './usePlan';
 
 /** Tasks that a hand moves: pinned where they are put; what cannot be is taken back, with the reason. */
-export function useMoves(planned: Planned, { edit, withdraw }: Pick<Arranging, 'edit' | 'withdraw'>) {
+export function useMoves(planned: Planned, { edit, withdraw }: Pick<Arranging, 'edit' | 'withdraw'>): TaskMoves {
   const { tell } = useUnits();
   const [refused, setRefused] = useState('');
   /** The last move, until its plan has come. */
@@ -35,7 +36,7 @@ export function useMoves(planned: Planned, { edit, withdraw }: Pick<Arranging, '
   };
   return {
     refused,
-    move: (task: Task, fromMin: number): void => put(task, fromMin),
-    pin: (task: Task, pinned: boolean): void => put(task, pinned ? task.fromMin : null),
+    move: (task, fromMin) => put(task, fromMin),
+    pin: (task, pinned) => put(task, pinned ? task.fromMin : null),
   };
 }

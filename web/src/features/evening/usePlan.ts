@@ -1,13 +1,13 @@
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import {
   clocksOf,
   dishOfEvening,
   eveningRequest,
-  isBroken,
   isPlanned,
+  isWhole,
   type Clock,
   type EveningBody,
-  type ListedDish,
+  type ListedConversion,
 } from '@yellowmist/contract';
 import { fingerprint, type Evening } from '@yellowmist/core';
 import { useConversionsQuery, useKitchenQuery } from '../../state/api';
@@ -25,9 +25,10 @@ export interface Planned {
 
 export interface Planning {
   planned: Planned | null;
+  /** Dishes of the evening that are not in its plan: not converted yet, or not to be opened here. */
+  leftOut: ListedConversion[];
   /** Whether what is shown is the plan of what is asked now. */
   current: boolean;
-  key: string;
   progress: { done: number; of: number; what: 'dishes' | 'schedules' } | null;
   error: string;
 }
@@ -44,14 +45,8 @@ export function usePlan(body: EveningBody): Planning {
   const listed = useConversionsQuery().data;
   const kitchen = useKitchenQuery().data;
   const { own, have } = usePantryDocument();
-  const dishes = useMemo(
-    () =>
-      body.dishes.flatMap(({ id }) => {
-        const found = (listed ?? []).find((d): d is ListedDish => !isBroken(d) && d.id === id);
-        return found && isPlanned(found) ? [found] : [];
-      }),
-    [listed, body.dishes],
-  );
+  const mine = body.dishes.flatMap(({ id }) => listed?.find((d) => d.id === id) ?? []);
+  const dishes = mine.filter(isWhole).filter(isPlanned);
   const { name: _name, state: _state, ...asked } = body;
   const ready = kitchen !== undefined && listed !== undefined && dishes.length > 0;
   const key = ready ? fingerprint([asked, dishes.map((d) => [d.id, d.version, d.name]), kitchen, own, have]) : '';
@@ -70,7 +65,7 @@ export function usePlan(body: EveningBody): Planning {
       const nowMs = thisMinute();
       const request = eveningRequest(
         body,
-        dishes.map((d) => dishOfEvening(d.id, d as Parameters<typeof dishOfEvening>[1])),
+        dishes.map((d) => dishOfEvening(d.id, d)),
         kitchen,
         have,
         nowMs,
@@ -101,5 +96,7 @@ export function usePlan(body: EveningBody): Planning {
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key, ready]);
   const planned = dishes.length > 0 ? state.planned : null;
-  return { planned, current: state.of === key, key, progress, error: state.of === key ? state.error : '' };
+  const current = state.of === key;
+  const leftOut = mine.filter((d) => !dishes.some(({ id }) => id === d.id));
+  return { planned, leftOut, current, progress, error: current ? state.error : '' };
 }

@@ -14,6 +14,7 @@ import { FAMILY_NAMES } from '../dish/words';
 import { UnsafeOf } from '../dish/Unsafe';
 import { DishPicture } from '../dish/DishPicture';
 import { tell, tellWrong } from '../../state/toast';
+import { Unreadable } from '../../ui/Unreadable';
 
 /** One dish: its end state as a picture, where it stands in a sentence, copy and delete with undo. */
 export function DishRow({ listed }: { listed: ListedConversion }) {
@@ -36,13 +37,7 @@ export function DishRow({ listed }: { listed: ListedConversion }) {
             </Link>
           )}
         </h3>
-        {broken ? (
-          <p role="alert" className="border-l-4 border-error pl-2 text-sm">
-            Nothing of it is lost, but it cannot be opened here: {listed.problem}
-          </p>
-        ) : (
-          <Told document={listed} />
-        )}
+        {broken ? <Unreadable problem={listed.problem} /> : <Told document={listed} />}
       </div>
       <Acts listed={listed} />
     </li>

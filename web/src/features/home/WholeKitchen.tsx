@@ -101,7 +101,7 @@ export function WholeKitchen() {
                       label={`${KINDS[what]} ${name}`}
                       hideLabel
                       value={answers[key] ?? 'keep'}
-                      options={what === 'dish' ? ANSWERS : ANSWERS.slice(0, 2)}
+                      options={what === 'dish' || what === 'evening' ? ANSWERS : ANSWERS.slice(0, 2)}
                       onChange={(answer) => setAnswers({ ...answers, [key]: answer })}
                     />
                   </li>

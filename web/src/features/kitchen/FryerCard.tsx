@@ -43,6 +43,12 @@ export function FryerCard({ fryer, onChange, onRemove }: { fryer: Fryer; onChang
       <div className="grid gap-x-8 gap-y-2 md:grid-cols-[17rem_minmax(0,1fr)]">
         <Drawn fryer={fryer} onChange={onChange} />
         <div className="space-y-1">
+          {fryer.practice && (
+            <p className="border-l-4 border-primary pl-2">
+              A practice fryer: it is simulated, and really runs hot or cool, fast or slow, in a way that only its probe
+              and what you see tell. Cook in it like in any other.
+            </p>
+          )}
           <p className="text-lg">{useSentence(fryer)}</p>
           <Part name="In numbers">
             <Settings fryer={fryer} onChange={onChange} />

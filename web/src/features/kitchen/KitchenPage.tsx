@@ -1,4 +1,5 @@
 import { COMMON_FRYERS, RANGES } from '@yellowmist/contract';
+import type { Fryer } from '@yellowmist/core';
 import { AddNamed } from '../../ui/AddNamed';
 import { useKitchenEdits } from '../../state/documents';
 import { SaveNote } from '../../ui/SaveNote';
@@ -7,7 +8,23 @@ import { Paces } from './Paces';
 import { Sprayers } from './Sprayers';
 import { Vessels } from './Vessels';
 
-const KINDS = COMMON_FRYERS.map((f) => ({ value: f.kind, label: f.name }));
+/** A fryer of a usual kind, or one that is not there, to practise with: it runs in a way of its own that nobody is told. */
+const PRACTICE = 'practice:';
+const PRACTISED = ['drawer', 'oven-type'];
+const KINDS = [
+  ...COMMON_FRYERS.map((f) => ({ value: f.kind as string, label: f.name })),
+  ...COMMON_FRYERS.filter((f) => PRACTISED.includes(f.kind)).map((f) => ({
+    value: `${PRACTICE}${f.kind}`,
+    label: `Practice fryer, simulated: ${f.name.toLowerCase()}`,
+  })),
+];
+
+/** The new fryer; a practice fryer says so in its name, wherever that stands. */
+function newFryer(name: string, kind: string): Fryer {
+  const practice = kind.startsWith(PRACTICE);
+  const usual = COMMON_FRYERS.find((f) => f.kind === kind.replace(PRACTICE, ''))!;
+  return practice ? { ...usual, name: `${name} (practice)`, practice } : { ...usual, name };
+}
 
 /** The cook's own kitchen: fryers with their sizes, bread test and thermometer, and what oil is put on with. */
 export function KitchenPage() {
@@ -28,8 +45,8 @@ export function KitchenPage() {
         taken={kitchen.fryers.map((f) => f.name)}
         most={RANGES.fryers.max}
         onAdd={(name, kind) => {
-          const fryer = { ...COMMON_FRYERS.find((f) => f.kind === kind)!, name };
-          void change((k) => ({ ...k, fryers: [...k.fryers.filter((f) => f.name !== name), fryer] }));
+          const fryer = newFryer(name, kind);
+          void change((k) => ({ ...k, fryers: [...k.fryers.filter((f) => f.name !== fryer.name), fryer] }));
         }}
       />
       {kitchen.fryers.length === 0 && (

@@ -3,16 +3,20 @@ import { useKitchenQuery } from '../../state/api';
 import { usePantry } from '../../state/usePantry';
 import { useUnits } from '../../state/useUnits';
 import type { BoardProps } from '../dish/board';
+import { selectDesk, useDish } from '../dish/dishSlice';
+import { StartCook } from '../dish/StartCook';
 import { Unsafe } from '../dish/Unsafe';
 
 /** The steps in the order of the work, in the cook's units; a kitchen without a thermometer is told what that means. */
 export default function StepsBoard({ air, body }: BoardProps) {
   const food = foodOf(usePantry(), body.dish.foodId);
   const { tell } = useUnits();
+  const { id } = useDish(selectDesk);
   const { data: kitchen } = useKitchenQuery();
   const blind = kitchen?.thermometer === false && safeMinimum(food.food.safety) !== null;
   return (
     <>
+      {id && <StartCook of={{ conversionId: id }} name={body.name} />}
       <Unsafe unsafe={air.unsafe} />
       {blind && (
         <p role="note" className="mb-2 border-l-4 border-warning pl-2 text-sm">

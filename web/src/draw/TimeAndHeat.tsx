@@ -1,0 +1,35 @@
+import type { ScaleLinear } from 'd3';
+
+interface Props {
+  /** Minutes to px, and °C to px. */
+  x: ScaleLinear<number, number>;
+  y: ScaleLinear<number, number>;
+  /** Where the lines end, and where the minutes stand, px. */
+  endX: number;
+  minutesY: number;
+  say: (value: number, quantity: 'temperature') => string;
+}
+
+const SHOWN_C = [0, 100, 200];
+
+/** The ground of a curve of a cook: temperatures as lines, minutes below them. */
+export function TimeAndHeat({ x, y, endX, minutesY, say }: Props) {
+  const [startX] = x.range();
+  return (
+    <>
+      {SHOWN_C.map((t) => (
+        <g key={t}>
+          <path d={`M${startX} ${y(t)} H${endX}`} stroke="currentColor" strokeOpacity={0.18} />
+          <text x={startX - 4} y={y(t) + 3} textAnchor="end">
+            {say(t, 'temperature')}
+          </text>
+        </g>
+      ))}
+      {x.ticks(5).map((t) => (
+        <text key={t} x={x(t)} y={minutesY} textAnchor="middle">
+          {t} min
+        </text>
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,16 @@
+import { useParams } from 'react-router';
+import { problemText, statusOf, useCookQuery } from '../../state/api';
+import { rememberedCook } from '../../state/taps';
+import { NotHere } from '../../ui/NotHere';
+import { Counter } from './Counter';
+
+/** One cook. While the server is away it goes on as this browser last knew it. */
+export function CookPage() {
+  const { id = '' } = useParams();
+  const { data, error, refetch } = useCookQuery(id);
+  const kept = error && statusOf(error) === undefined ? rememberedCook(id) : null;
+  const document = data ?? kept;
+  if (document) return <Counter key={document.id} document={document} />;
+  if (!error) return <p className="p-8">Fetching the cook…</p>;
+  return <NotHere what="cook" problem={problemText(error)} to="/cook" toLabel="To all cooks" onRetry={refetch} />;
+}

@@ -1,0 +1,90 @@
+import { Link } from 'react-router';
+import { isWhole, isPlanned, type ListedCook } from '@yellowmist/contract';
+import { problemText, useConversionsQuery, useCooksQuery, useEveningsQuery } from '../../state/api';
+import { StartCook } from '../dish/StartCook';
+
+/** All cooks: those that go on, and how to begin another. */
+export function CooksPage() {
+  const { data: cooks, error } = useCooksQuery(undefined, { refetchOnMountOrArgChange: true });
+  const { data: evenings = [] } = useEveningsQuery();
+  const { data: conversions = [] } = useConversionsQuery();
+  const planned = evenings.filter(isWhole).filter((e) => e.state === 'planned' && e.dishes.length > 0);
+  const dishes = conversions.filter(isWhole).filter((d) => isPlanned(d) && !d.archived);
+  const on = (cooks ?? []).filter((c) => c.endedAt === null);
+  const over = (cooks ?? []).filter((c) => c.endedAt !== null);
+  return (
+    <div className="mx-auto w-full max-w-3xl p-4">
+      <h1 className="text-3xl">At the counter</h1>
+      <p className="mt-1 text-sm">
+        One instruction at a time, timers that go on whatever happens, and a rehearsal with simulated fryers to try it
+        first.
+      </p>
+      {error && <p role="alert">{problemText(error)}</p>}
+      <List title="Going on" cooks={on} />
+      <section aria-label="Begin" className="mt-5">
+        <h2 className="text-lg">Begin</h2>
+        {planned.length + dishes.length === 0 && (
+          <p>
+            Nothing can be cooked yet.{' '}
+            <Link to="/" className="link">
+              Convert a dish
+            </Link>{' '}
+            first.
+          </p>
+        )}
+        <ul>
+          {planned.map((e) => (
+            <li key={e.id} className="border-b border-base-300 py-2">
+              <b className="font-display text-lg">{e.name}</b>{' '}
+              <span className="text-sm">
+                an evening of {e.dishes.length === 1 ? 'one dish' : `${e.dishes.length} dishes`}
+              </span>
+              <StartCook of={{ eveningId: e.id }} name={e.name} timeZone={e.timeZone} />
+            </li>
+          ))}
+          {dishes.map((d) => (
+            <li key={d.id} className="border-b border-base-300 py-2">
+              <b className="font-display text-lg break-words">{d.name}</b>{' '}
+              <span className="text-sm">in {d.fryer.name}</span>
+              <StartCook of={{ conversionId: d.id }} name={d.name} />
+            </li>
+          ))}
+        </ul>
+      </section>
+      <List title="Over" cooks={over} />
+    </div>
+  );
+}
+
+const day = (iso: string): string =>
+  new Date(iso).toLocaleString('en-GB', {
+    weekday: 'long',
+    day: 'numeric',
+    month: 'long',
+    hour: '2-digit',
+    minute: '2-digit',
+  });
+
+function List({ title, cooks }: { title: string; cooks: readonly ListedCook[] }) {
+  if (cooks.length === 0) return null;
+  return (
+    <section aria-label={title} className="mt-5">
+      <h2 className="text-lg">{title}</h2>
+      <ul>
+        {cooks.map((c) => (
+          <li key={c.id} className="border-b border-base-300">
+            <Link to={`/cook/${c.id}`} className="block min-h-14 py-2 hover:underline">
+              <b className="font-display text-lg break-words">{c.name}</b>
+              {c.rehearsal && (
+                <span className="ml-2 rounded-field bg-secondary px-2 text-sm text-secondary-content">Rehearsal</span>
+              )}
+              <span className="block text-sm">
+                {day(c.startedAt)}, in {c.fryers.join(' and ')}
+              </span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

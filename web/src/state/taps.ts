@@ -1,0 +1,68 @@
+import type { CookDocument } from '@yellowmist/contract';
+import type { CookEvent } from '@yellowmist/core';
+
+/**
+ * What a page keeps of a cook while the server is away: taps that it has not confirmed, in their order, and the cook as it
+ * was last known. It outlives the page.
+ */
+
+const tapsKey = (id: string): string => `yellowmist.cook.${id}.taps`;
+const cookKey = (id: string): string => `yellowmist.cook.${id}`;
+
+function read<T>(key: string, otherwise: T): T {
+  try {
+    return (JSON.parse(localStorage.getItem(key) ?? 'null') as T | null) ?? otherwise;
+  } catch {
+    return otherwise;
+  }
+}
+
+function write(key: string, value: unknown): void {
+  try {
+    localStorage.setItem(key, JSON.stringify(value));
+  } catch {
+    // A browser without storage, or a full one: the page itself still holds them.
+  }
+}
+
+/** Taps that wait for the server, the oldest first. */
+export const waitingTaps = (id: string): CookEvent[] => read<CookEvent[]>(tapsKey(id), []);
+
+/** Keeps a tap until the server has it. */
+export const keepTap = (id: string, tap: CookEvent): void => write(tapsKey(id), [...waitingTaps(id), tap]);
+
+/** Forgets taps that the server has. Another window may have added some in the meantime: they stay. */
+export function confirmTaps(id: string, confirmed: ReadonlySet<string>): void {
+  const left = waitingTaps(id).filter((tap) => !confirmed.has(tap.id));
+  if (left.length > 0) write(tapsKey(id), left);
+  else localStorage.removeItem(tapsKey(id));
+}
+
+/** A tap cannot have been later than now: where this page's clock ran ahead, its waiting taps are put back to the server's. */
+export function notLaterThan(id: string, nowMs: number): void {
+  const taps = waitingTaps(id);
+  if (taps.some((tap) => tap.atMs > nowMs))
+    write(
+      tapsKey(id),
+      taps.map((tap) => ({ ...tap, atMs: Math.min(tap.atMs, nowMs) })),
+    );
+}
+
+/** The cook as this browser last knew it. */
+export const rememberedCook = (id: string): CookDocument | null => read<CookDocument | null>(cookKey(id), null);
+export const rememberCook = (document: CookDocument): void => write(cookKey(document.id), document);
+export const forgetCook = (id: string): void => localStorage.removeItem(cookKey(id));
+
+/** Events with one that the server has told: its word stands in the place of what this page said of the same. */
+export function heard(known: readonly CookEvent[], event: CookEvent): CookEvent[] {
+  const at = known.findIndex((e) => e.id === event.id);
+  if (at < 0) return [...known, event];
+  return known[at].atMs === event.atMs ? (known as CookEvent[]) : known.map((e, k) => (k === at ? event : e));
+}
+
+/** Events of both, each once. */
+export function together(known: readonly CookEvent[], more: readonly CookEvent[]): CookEvent[] {
+  const ids = new Set(known.map((e) => e.id));
+  const fresh = more.filter((e) => !ids.has(e.id));
+  return fresh.length === 0 ? (known as CookEvent[]) : [...known, ...fresh];
+}

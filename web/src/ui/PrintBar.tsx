@@ -1,0 +1,40 @@
+import { Printer } from 'lucide-react';
+import type { ReactNode } from 'react';
+import { Link } from 'react-router';
+import { Choice } from './Choice';
+import { PAPER_NAMES, type Paper } from './paper';
+
+interface Props {
+  /** Where it was opened from, and what that is called. */
+  back: { to: string; label: string };
+  paper: Paper;
+  onPaper: (paper: Paper) => void;
+  /** What the button says, "Print the card". */
+  print: string;
+  ready: boolean;
+  children?: ReactNode;
+}
+
+/** What stands over a sheet of paper and is not printed: the way back, the paper, the printer. */
+export function PrintBar({ back, paper, onPaper, print, ready, children }: Props) {
+  return (
+    <div className="mb-3 flex flex-wrap items-end gap-x-4 gap-y-2 print:hidden">
+      {/* The page of the printer is the sheet's. */}
+      <style>{`@page { size: ${paper}; margin: 0 }`}</style>
+      <Link className="btn btn-ghost h-11" to={back.to}>
+        {back.label}
+      </Link>
+      <Choice
+        className="w-32"
+        label="Paper"
+        value={paper}
+        options={PAPER_NAMES.map((p) => ({ value: p, label: p }))}
+        onChange={onPaper}
+      />
+      <button type="button" className="btn btn-primary h-11" disabled={!ready} onClick={() => window.print()}>
+        <Printer aria-hidden className="size-5" /> {print}
+      </button>
+      {children}
+    </div>
+  );
+}
