@@ -26,7 +26,7 @@ export function AddNamed<K extends string>({ title, nameLabel, kindLabel, kinds,
   return (
     <form noValidate aria-label={title} onSubmit={add} className="mt-3 flex flex-wrap items-end gap-2">
       <NameField className="w-56" label={nameLabel} entry={entry} />
-      <Choice className="w-44" label={kindLabel} value={kind} options={kinds} onChange={setKind} />
+      <Choice className="w-72 max-w-full" label={kindLabel} value={kind} options={kinds} onChange={setKind} />
       <button type="submit" className="btn btn-primary h-9">
         Add it
       </button>
