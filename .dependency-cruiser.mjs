@@ -24,6 +24,7 @@ const CORE_ORDER = [
   'evidence',
   'counter',
   'practice',
+  'diagnose',
 ];
 
 /** The storeys of the web: a folder imports only folders of storeys below its own. */

@@ -22,3 +22,4 @@ export * from './evening/index.js';
 export * from './evidence/index.js';
 export * from './counter/index.js';
 export * from './practice/index.js';
+export * from './diagnose/index.js';

@@ -29,6 +29,7 @@ export const CONSTANT_FILES = [
   'evidence/constants.ts',
   'counter/constants.ts',
   'practice/constants.ts',
+  'diagnose/constants.ts',
 ] as const;
 
 export interface Constant {

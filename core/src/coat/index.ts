@@ -8,6 +8,7 @@ export * from './grammar.js';
 export * from './kind.js';
 export * from './types.js';
 export * from './thickAs.js';
+export * from './thinner.js';
 export * from './written.js';
 export * from './season.js';
 export * from './spread.js';

@@ -67,6 +67,12 @@ function predicted(evidence: readonly Evidence[], series: CookSeries, browningLo
 
 const readOf = (e: Evidence): number => (e.what === 'colour' ? STEP[e.against] : e.tempC);
 
+/** How far each reading is off what a cook would have shown, in what such a reading may be off by. */
+export function offBy(evidence: readonly Evidence[], series: CookSeries, browningLog: number): number[] {
+  const shown = predicted(evidence, series, browningLog);
+  return evidence.map((e, k) => (readOf(e) - shown[k]) / spreadOfReading(e));
+}
+
 const moved = (from: Unknowns, unknown: Unknown, by: number): Unknowns => ({ ...from, [unknown]: from[unknown] + by });
 
 const asVector = (u: Unknowns): number[] => UNKNOWNS.map((name) => u[name]);

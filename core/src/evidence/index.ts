@@ -1,5 +1,5 @@
 export * from './unknowns.js';
-export { AGAINST, believed, type Against, type Evidence } from './fit.js';
+export { AGAINST, believed, offBy, thinned, type Against, type Evidence } from './fit.js';
 export { forecast, type AboutS, type Forecast } from './forecast.js';
 export { SENSOR_LAG_S } from './constants.js';
 export { shownBy } from './sensor.js';
@@ -8,9 +8,12 @@ export {
   colourUnder,
   meant,
   seriesUnder,
+  simulatedUnder,
   valueAt,
   wantedCentre,
   wholeMinutes,
   type Face,
   type Lying,
+  type LyingOtherwise,
+  type SimulatedBatch,
 } from './lying.js';

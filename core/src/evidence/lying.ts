@@ -8,9 +8,10 @@ import {
   type Dish,
   type Fryer,
   type Happened,
+  type ReadyPiece,
 } from '../dish/index.js';
 import type { Pantry } from '../foods/index.js';
-import { colourAtSpeed, type CookSeries } from '../heat/index.js';
+import { colourAtSpeed, type CookSeries, type Level, type SimulateOptions } from '../heat/index.js';
 import { liesIn } from '../plan/index.js';
 import { safeMinimum } from '../safety/index.js';
 import type { Unknowns } from './unknowns.js';
@@ -43,31 +44,53 @@ export const wholeMinutes = ({ settings, second }: AirPlan): number =>
 /** What happens to a batch when it is cooked as its plan says, its second cook among its minutes. */
 export const meant = ({ plan }: Lying): Happened => ({ ...asPlanned(plan), minutes: wholeMinutes(plan) });
 
+/** What of a batch is otherwise than its load says, and how closely it is looked at. */
+export interface LyingOtherwise {
+  /** The rack that it lies on, where that is known. */
+  level?: Level;
+  options?: SimulateOptions;
+}
+
+/** A batch as it was simulated: its coated piece and what became of it. */
+export interface SimulatedBatch {
+  ready: ReadyPiece;
+  /** The plan over the minutes that it had. */
+  plan: AirPlan;
+  fryer: Fryer;
+  series: CookSeries;
+}
+
 /**
  * Simulates a batch as it `happened`, in a fryer and of a food that are otherwise than said by `unknowns`. How fast it
  * browns is not in the series: see `colourUnder`.
  */
-export function seriesUnder(lying: Lying, unknowns: Unknowns, happened: Happened): CookSeries {
-  const { pantry, fryer, load } = lying;
+export function simulatedUnder(
+  lying: Lying,
+  unknowns: Unknowns,
+  happened: Happened,
+  { level, options = {} }: LyingOtherwise = {},
+): SimulatedBatch {
+  const { pantry, load } = lying;
   const plan = over(lying, happened.minutes);
   const dish = dishAs(lying.dish, plan);
-  const ready = readyPiece(pantry, dish, plan.layers, plan.second);
+  const thin = readyPiece(pantry, dish, plan.layers, plan.second);
   const thicker = Math.exp(unknowns.sizeLog);
+  const ready = { ...thin, piece: { ...thin.piece, halfThicknessM: thin.piece.halfThicknessM * thicker } };
   const first = plan.second ? Math.min(happened.minutes, plan.settings.minutes) : happened.minutes;
-  return cookInAir(
-    { ...ready, piece: { ...ready.piece, halfThicknessM: ready.piece.halfThicknessM * thicker } },
-    { ...dish, startC: startOf(dish.startC, unknowns.startK) },
-    plan,
-    {
-      ...fryer,
-      offsetC: fryer.offsetC + unknowns.offsetK,
-      airFactor: fryer.airFactor * Math.exp(unknowns.airLog),
-    },
-    liesIn(load),
-    {},
-    { ...happened, minutes: first },
-  );
+  const fryer = {
+    ...lying.fryer,
+    offsetC: lying.fryer.offsetC + unknowns.offsetK,
+    airFactor: lying.fryer.airFactor * Math.exp(unknowns.airLog),
+  };
+  const lies = level === undefined ? liesIn(load) : { ...liesIn(load), level };
+  const started = { ...dish, startC: startOf(dish.startC, unknowns.startK) };
+  const series = cookInAir(ready, started, plan, fryer, lies, options, { ...happened, minutes: first });
+  return { ready, plan, fryer, series };
 }
+
+/** The series alone; see `simulatedUnder`. */
+export const seriesUnder = (lying: Lying, unknowns: Unknowns, happened: Happened): CookSeries =>
+  simulatedUnder(lying, unknowns, happened).series;
 
 /** Index of the first sample at or after `timeS`; the last one beyond the end. */
 const sampleAt = ({ timeS }: CookSeries, atS: number): number => {

@@ -50,6 +50,12 @@ function bestOf(j: Judged): { plain: number; here: number } {
  * needs is dry and set. It goes on rising with the dry shell, behind the finish too, until the shell is as thick as lasts.
  */
 function crispnessAt(j: Judged, series: CookSeries, at: number): number {
+  const [a, b] = crispFaces(j, series, at);
+  return WORSE_FACE * Math.min(a, b) + (1 - WORSE_FACE) * Math.max(a, b);
+}
+
+/** The same of each face, up and down by how they started. */
+export function crispFaces(j: Judged, series: CookSeries, at: number): [up: number, down: number] {
   const full = fullShellMm(j);
   const lastingMm = LASTING_SHELL.mm * (j.air ? 1 : FOAMED_IN_OIL.shell);
   const { plain, here } = bestOf(j);
@@ -61,8 +67,7 @@ function crispnessAt(j: Judged, series: CookSeries, at: number): number {
     const lasting = Math.min(1, shell[k] / lastingMm);
     return here * set[k] * dry * (1 - LASTING_SHELL.share * (1 - lasting));
   };
-  const [a, b] = [face(0), face(1)];
-  return WORSE_FACE * Math.min(a, b) + (1 - WORSE_FACE) * Math.max(a, b);
+  return [face(0), face(1)];
 }
 
 /** Crispness of a dried, set shell, 0–1, on both faces. */

@@ -1,7 +1,6 @@
 import type { Fryer, Happened } from '../dish/index.js';
 import { NOTHING_KNOWN, seriesUnder, type Lying, type Unknowns } from '../evidence/index.js';
-import { ingredient, type Pantry } from '../foods/index.js';
-import type { LayerSpec } from '../coat/index.js';
+import { withLiquidTimes } from '../coat/index.js';
 import type { CookSeries } from '../heat/index.js';
 import { seeded, seedOf } from '../units/index.js';
 import { PRACTICE_FOOD, PRACTICE_LOG, PRACTICE_OFF_K, SURPRISING } from './constants.js';
@@ -56,15 +55,6 @@ export function rehearsalTruth(batch: string, surprises: readonly Surprise[]): T
 export const reallyOffK = (truth: Truth): number =>
   truth.unknowns.offsetK + (truth.surprises.includes('runs-hot') ? SURPRISING.hotterK : 0);
 
-/** A batter with more of its liquid than its recipe says. */
-function thinner(pantry: Pantry, layer: LayerSpec): LayerSpec {
-  const powders = layer.portions.filter((p) => !ingredient(pantry, p.ingredientId).wet);
-  const liquids = layer.portions.filter((p) => ingredient(pantry, p.ingredientId).wet);
-  if (powders.length === 0 || liquids.length === 0) return layer;
-  const more = liquids.map((p) => ({ ...p, grams: p.grams * SURPRISING.thinner }));
-  return { ...layer, spreadMm: undefined, portions: [...powders, ...more] };
-}
-
 /** A batch as it really is and lies; what of it no plan can say stays among the unknowns. */
 export function really(lying: Lying, { unknowns, surprises }: Truth): { lying: Lying; unknowns: Unknowns } {
   const has = (surprise: Surprise): boolean => surprises.includes(surprise);
@@ -78,7 +68,7 @@ export function really(lying: Lying, { unknowns, surprises }: Truth): { lying: L
       plan: {
         ...plan,
         oilGm2: has('no-oil') ? 0 : plan.oilGm2,
-        layers: has('thin-batter') ? plan.layers.map((layer) => thinner(pantry, layer)) : plan.layers,
+        layers: has('thin-batter') ? plan.layers.map((layer) => withLiquidTimes(pantry, layer, SURPRISING.thinner)) : plan.layers,
       },
       load: {
         ...load,

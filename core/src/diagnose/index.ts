@@ -1,0 +1,15 @@
+export * from './after.js';
+export * from './aims.js';
+export * from './causes/index.js';
+export * from './change.js';
+export * from './diagnose.js';
+export * from './did.js';
+export * from './missed.js';
+export * from './parting.js';
+export * from './posterior.js';
+export * from './put.js';
+export * from './ranked.js';
+export * from './seen.js';
+export { toldText } from './sentences.js';
+export { Simulated } from './simulated.js';
+export * from './meant.js';

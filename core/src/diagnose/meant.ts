@@ -1,0 +1,65 @@
+import { lyingOf, type BatchState, type CookState, type CounterBatch, type Programme } from '../counter/index.js';
+import { dishAs, readyPiece, type AirPlan, type Dish, type FriedCook, type Fryer } from '../dish/index.js';
+import { meant as asPlanned, NOTHING_KNOWN, type Lying } from '../evidence/index.js';
+import type { Pantry } from '../foods/index.js';
+import { evaluateFried, loadFor } from '../plan/index.js';
+import type { Did } from './seen.js';
+import type { Put } from './put.js';
+
+/** A dish with its plan for one fryer. */
+export interface PlannedDish {
+  dish: Dish;
+  fried: FriedCook;
+  fryer: Fryer;
+  plan: AirPlan;
+}
+
+const putOf = (lying: Lying, fried: FriedCook): Put => ({
+  lying,
+  pot: evaluateFried({ pantry: lying.pantry, dish: lying.dish, fried }).pot,
+  unknowns: NOTHING_KNOWN,
+  happened: asPlanned(lying),
+  waits: lying.plan.afterwards === 'at-once' ? 'plate' : lying.plan.afterwards === 'held' ? 'hold' : 'rack',
+});
+
+/** A cook as its plan means it. @throws Refusal for an unknown food or ingredient */
+export function meantCook(pantry: Pantry, { dish, fried, fryer, plan }: PlannedDish): Put {
+  const made = dishAs(dish, plan);
+  const ready = readyPiece(pantry, made, plan.layers, plan.second);
+  const load = loadFor({ pantry, dish: made, fryer }, ready, plan.laying);
+  return putOf({ pantry, dish, plan, fryer, load }, fried);
+}
+
+/** A batch of a cook at the counter, as its plan means it. @throws Refusal for an unknown food or ingredient */
+export function meantBatch(pantry: Pantry, programme: Programme, batch: CounterBatch): Put {
+  const { fried } = programme.dishes.find((d) => d.id === batch.dishId)!;
+  return putOf(lyingOf(pantry, programme, batch), fried);
+}
+
+const inMinutes = (seconds: number): number => Math.round((seconds / 60) * 10) / 10;
+
+/** What the log of a cook knows of how one batch was done; what it does not know is missing. */
+export function didAtCounter(programme: Programme, batch: CounterBatch, state: CookState): Did {
+  const own = state.batches.get(batch.key);
+  if (!own || own.inS === null) return {};
+  const { turnAtMin } = batch.plan.settings;
+  const skipped = (kind: string): boolean =>
+    programme.steps.some((s) => s.batch === batch.key && s.kind === kind && state.over.get(s.id)?.how === 'skipped');
+  return {
+    ...timesOf(batch, own),
+    ...(turnAtMin === null ? {} : turnedOf(own)),
+    ...(skipped('oil') ? { oilG: 0 } : {}),
+    ...(skipped('preheat') ? { preheated: false } : {}),
+    piecesAtOnce: batch.pieces,
+  };
+}
+
+function timesOf({ plan }: CounterBatch, { inS, outS }: BatchState): Did {
+  // A second cook has its own stretch: only what is cooked in one is a length that can be compared.
+  return inS === null || outS === null || plan.second ? {} : { minutes: inMinutes(outS - inS) };
+}
+
+const turnedOf = ({ turnedS, outS }: BatchState): Did => {
+  if (turnedS !== null) return { turned: true, turnedAtMin: inMinutes(turnedS) };
+  return outS === null ? {} : { turned: false };
+};
