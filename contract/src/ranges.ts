@@ -62,6 +62,13 @@ export const RANGES = {
   /** Browning of a swatch; events of one request. */
   colourB: { min: 0, max: 20 },
   cookEvents: { min: 1, max: 200 },
+  /** How it came out: a centre, minutes after it went in, oil of a batch; how often it was opened; liquid of a batter against its recipe. */
+  seenCentreC: { min: -30, max: 130 },
+  seenAtMin: { min: 0, max: 180 },
+  seenShare: { min: 0, max: 1 },
+  seenB: { min: 0, max: 6 },
+  chew: { min: 0, max: 3 },
+  tasteLength: { min: 0, max: 300 },
   scaleG: { min: 0, max: 3000 },
   fryers: { min: 0, max: 12 },
   powerW: { min: 600, max: 4000 },

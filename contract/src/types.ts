@@ -6,3 +6,4 @@ export * from './types/devices.js';
 export * from './types/evening.js';
 export * from './types/files.js';
 export * from './types/kitchen.js';
+export * from './types/log.js';

@@ -6,6 +6,7 @@ import type * as T from '../types.js';
 import { timeZoneSchema } from './evening.js';
 import { allOf, nameSchema, oneOf, within } from './fields.js';
 import { Joi } from './joi.js';
+import { afterwardsSchema, cookedBySchema, loggedDishSchema } from './log.js';
 
 const rehearsalSchema = allOf<T.Rehearsal>({
   rate: Joi.number()
@@ -28,10 +29,13 @@ export const startCookSchema = allOf<T.StartCookRequest>({
   eveningId: Joi.string().guid().optional(),
   rehearsal: rehearsalSchema.optional(),
   timeZone: timeZoneSchema.optional(),
+  afterwards: afterwardsSchema.optional(),
 })
+  .nand('rehearsal', 'afterwards')
   .xor('conversionId', 'eveningId')
   .messages({
     'object.missing': 'conversionId or eveningId must name what is cooked',
+    'object.nand': 'a rehearsal cannot be entered afterwards: give rehearsal or afterwards, not both',
     'object.xor': 'only one of conversionId and eveningId may be given',
   });
 
@@ -105,6 +109,7 @@ export const cookBodySchema = allOf<T.CookBody>({
     ahead: Joi.array().required(),
     tableS: Joi.number().required(),
   }),
+  cookedBy: cookedBySchema.optional(),
 });
 
 /** What `GET /api/cooks/{id}` answers. */
@@ -128,6 +133,8 @@ export const cookListSchema = Joi.array().items(
     rehearsal: rehearsalOrNone,
     dishes: Joi.array().items(Joi.string()),
     fryers: Joi.array().items(Joi.string()),
+    cookedBy: Joi.alternatives(cookedBySchema, null),
+    log: Joi.array().items(loggedDishSchema),
   }),
 );
 

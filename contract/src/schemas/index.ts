@@ -16,6 +16,15 @@ export {
 } from './evening.js';
 export { fryerSchema } from './fryer.js';
 export * from './kitchen.js';
+export {
+  cookDiagnosisSchema,
+  diagnoseAnswerSchema,
+  diagnoseRequestSchema,
+  saveSeenSchema,
+  seenRecordSchema,
+  seenRecordsSchema,
+  seenSchema,
+} from './log.js';
 export { labelSchema, savePantrySchema } from './pantry.js';
 export { airPlanSchema } from './plan.js';
 export { eveningAnswerSchema, planEveningSchema, plannedEveningSchema } from './planEvening.js';

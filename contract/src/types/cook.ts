@@ -1,3 +1,4 @@
+import type { Afterwards, CookedBy, LoggedDish } from './log.js';
 import type { BatchReview, CookEvent, InSight, Programme, RecordLine, Saw, Surprise, Text } from '@yellowmist/core';
 
 /** How fast a rehearsal goes. */
@@ -22,6 +23,8 @@ export interface StartCookRequest {
   rehearsal?: Rehearsal;
   /** IANA time zone in which its clock is shown; the evening's own, or UTC, without. */
   timeZone?: string;
+  /** It is over: nothing is led, and how it came out is noted. */
+  afterwards?: Afterwards;
 }
 
 /** What is kept of a cook beside what happens in it. */
@@ -34,6 +37,8 @@ export interface CookBody {
   beginsMs: number;
   timeZone: string;
   programme: Programme;
+  /** Of one that was entered when it was over: what it was cooked by. Missing at the counter. */
+  cookedBy?: CookedBy;
 }
 
 /** An event of a cook with its place in the order in which the server heard it. */
@@ -64,6 +69,10 @@ export interface ListedCook {
   /** Dishes and fryers by name. */
   dishes: string[];
   fryers: string[];
+  /** What it was cooked by; null at the counter. */
+  cookedBy: CookedBy | null;
+  /** How each of its dishes was cooked, and came out. */
+  log: LoggedDish[];
 }
 
 /** What `POST /api/cooks/{id}/events` takes: one, or several in their order. */

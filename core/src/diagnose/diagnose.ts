@@ -57,9 +57,12 @@ const waitsIn = ({ crunchLater, atMin }: Seen, { happened }: Put): boolean =>
  */
 export function diagnose(meant: Put, seen: Seen, priors: Priors = {}): Diagnosis {
   const simulated = new Simulated(meant, waitsIn(seen, meant));
-  const observations = observationsOf(seen);
-  const posterior = posteriorOf(simulated, observations, seen.did, priors);
-  const complaints = complaintsOf(observations, posterior.aims);
+  return diagnosed(posteriorOf(simulated, observationsOf(seen), seen.did, priors));
+}
+
+/** The same of what is believed already. */
+export function diagnosed(posterior: Posterior): Diagnosis {
+  const complaints = complaintsOf(posterior.observations, posterior.aims);
   if (complaints.length === 0) return { complaints: [], causes: [], none: 0, change: null, test: null };
   const ranked = rankedCauses(posterior);
   const told = ranked.filter(({ share }, k) => k === 0 || share >= TOLD_CAUSES.from).slice(0, TOLD_CAUSES.most);

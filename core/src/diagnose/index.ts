@@ -2,6 +2,7 @@ export * from './after.js';
 export * from './aims.js';
 export * from './causes/index.js';
 export * from './change.js';
+export * from './cook.js';
 export * from './diagnose.js';
 export * from './did.js';
 export * from './missed.js';

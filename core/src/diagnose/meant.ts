@@ -2,7 +2,7 @@ import { lyingOf, type BatchState, type CookState, type CounterBatch, type Progr
 import { dishAs, readyPiece, type AirPlan, type Dish, type FriedCook, type Fryer } from '../dish/index.js';
 import { meant as asPlanned, NOTHING_KNOWN, type Lying } from '../evidence/index.js';
 import type { Pantry } from '../foods/index.js';
-import { evaluateFried, loadFor } from '../plan/index.js';
+import { evaluateFried, loadFor, TURN_AT_SHARE } from '../plan/index.js';
 import type { Did } from './seen.js';
 import type { Put } from './put.js';
 
@@ -34,6 +34,28 @@ export function meantCook(pantry: Pantry, { dish, fried, fryer, plan }: PlannedD
 export function meantBatch(pantry: Pantry, programme: Programme, batch: CounterBatch): Put {
   const { fried } = programme.dishes.find((d) => d.id === batch.dishId)!;
   return putOf(lyingOf(pantry, programme, batch), fried);
+}
+
+/** Another recipe's word, or a packet's: what its fryer was set to, for how long, and whether the pieces were turned. */
+export interface OtherRecipe {
+  tempC: number;
+  minutes: number;
+  turned: boolean;
+}
+
+/** A cook by another recipe than its plan: all else as it was meant. */
+export function byOtherRecipe(put: Put, { tempC, minutes, turned }: OtherRecipe): Put {
+  const { lying } = put;
+  const settings = {
+    ...lying.plan.settings,
+    tempC,
+    minutes,
+    turnAtMin: turned ? minutes * TURN_AT_SHARE : null,
+    preheated: false,
+    looks: 0,
+  };
+  const plan = { ...lying.plan, second: null, settings };
+  return { ...put, lying: { ...lying, plan }, happened: asPlanned({ ...lying, plan }) };
 }
 
 const inMinutes = (seconds: number): number => Math.round((seconds / 60) * 10) / 10;

@@ -3,9 +3,12 @@ import { ApiBody, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
 import {
   convertAnswerSchema,
   convertRequestSchema,
+  diagnoseAnswerSchema,
+  diagnoseRequestSchema,
   simulateAnswerSchema,
   simulateRequestSchema,
   type ConvertAnswer,
+  type DiagnoseAnswer,
   type SimulateAnswer,
 } from '@yellowmist/contract';
 import type { Response } from 'express';
@@ -45,5 +48,19 @@ export class ComputeController {
   async simulate(@Body() body: unknown, @Res({ passthrough: true }) response: Response): Promise<SimulateAnswer> {
     const signal = whileHere(response);
     return this.compute.simulate(await this.shelf.parse(simulateRequestSchema, body), signal);
+  }
+
+  @Post('diagnose')
+  @HttpCode(200)
+  @ApiOperation({
+    summary:
+      'What went wrong, by what was seen: causes with their shares and the evidence, one change, or a test that tells two apart. Nothing is stored',
+  })
+  @ApiBody({ schema: openApi(diagnoseRequestSchema) })
+  @ApiOkResponse({ schema: openApi(diagnoseAnswerSchema) })
+  @problems(400, 503)
+  async diagnose(@Body() body: unknown, @Res({ passthrough: true }) response: Response): Promise<DiagnoseAnswer> {
+    const signal = whileHere(response);
+    return this.compute.diagnose(await this.shelf.parse(diagnoseRequestSchema, body), signal);
   }
 }

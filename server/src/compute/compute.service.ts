@@ -1,5 +1,14 @@
 import { Injectable, type OnApplicationShutdown } from '@nestjs/common';
-import type { Chosen, ConvertAnswer, ReadRecipeRequest, SimulateAnswer, SimulateRequest } from '@yellowmist/contract';
+import type {
+  Chosen,
+  ConvertAnswer,
+  CookDiagnosis,
+  DiagnoseAnswer,
+  DiagnoseRequest,
+  ReadRecipeRequest,
+  SimulateAnswer,
+  SimulateRequest,
+} from '@yellowmist/contract';
 import {
   Refusal,
   type BatchReview,
@@ -74,6 +83,16 @@ export class ComputeService implements OnApplicationShutdown {
 
   review(request: worker.ToReview): Promise<BatchReview[]> {
     return this.run<BatchReview[]>('review', request);
+  }
+
+  /** @param signal calls the work off */
+  diagnose(request: DiagnoseRequest, signal?: AbortSignal): Promise<DiagnoseAnswer> {
+    return this.run<DiagnoseAnswer>('diagnose', request, signal);
+  }
+
+  /** What went wrong in a cook that is kept. */
+  diagnoseLogged(request: worker.ToDiagnose): Promise<Omit<CookDiagnosis, 'dish'>> {
+    return this.run<Omit<CookDiagnosis, 'dish'>>('diagnoseLogged', request);
   }
 
   choose(request: ConvertRequest): Promise<Chosen> {

@@ -1,5 +1,14 @@
 import { isDishFile, readDishFile } from '@yellowmist/contract';
-import type { Chosen, ConvertAnswer, ReadRecipeRequest, SimulateAnswer, SimulateRequest } from '@yellowmist/contract';
+import type {
+  Chosen,
+  ConvertAnswer,
+  CookDiagnosis,
+  DiagnoseAnswer,
+  DiagnoseRequest,
+  ReadRecipeRequest,
+  SimulateAnswer,
+  SimulateRequest,
+} from '@yellowmist/contract';
 import {
   changesWorth,
   convertDish,
@@ -14,6 +23,10 @@ import {
   readingOfDish,
   readRecipe as read,
   Refusal,
+  diagnose as coreDiagnose,
+  diagnoseCook,
+  meantCook,
+  plain,
   colourUnder,
   corrected,
   followedS,
@@ -33,6 +46,7 @@ import {
   type CookSeries,
   type CounterBatch,
   type Face,
+  type LoggedCook,
   type Forecast,
   type Programme,
   type Truth,
@@ -45,6 +59,7 @@ import {
   type RecipeSource,
 } from '@yellowmist/core';
 import { conversionAnswer } from './answers.js';
+import { diagnosisAnswer, followUpAnswer, isByHand } from './diagnosing.js';
 import { simulated } from './simulated.js';
 
 /** What a thread is asked, with the kitchen's own ingredients. */
@@ -190,6 +205,33 @@ export interface ToReview extends ToCorrect {
   truths: Record<string, Truth>;
   nowS: number;
 }
+
+/** What was seen of a dish, without storing anything. */
+export const diagnose = work((pantry, { conversion, seen }: DiagnoseRequest): DiagnoseAnswer =>
+  diagnosisAnswer(coreDiagnose(meantCook(pantry, conversion), seen)),
+);
+
+/** A cook with the cooks around it. */
+export interface ToDiagnose {
+  cook: LoggedCook;
+  past: (LoggedCook & { daysAgo: number })[];
+  before: (LoggedCook & { id: string }) | null;
+  didChange: boolean;
+}
+
+export const diagnoseLogged = work(
+  (pantry, { cook, past, before, didChange }: ToDiagnose): Omit<CookDiagnosis, 'dish'> => {
+    const { diagnosis, proposed, followUp } = diagnoseCook(pantry, cook, past, before, didChange);
+    return {
+      ...diagnosisAnswer(diagnosis),
+      proposedBefore:
+        before && proposed
+          ? { cook: before.id, text: plain(proposed.text), parts: proposed.text, byHand: isByHand(proposed) }
+          : null,
+      followUp: before && proposed && followUp ? followUpAnswer(before.id, proposed, followUp) : null,
+    };
+  },
+);
 
 export const review = work((pantry, { programme, pace, events, truths, nowS }: ToReview): BatchReview[] =>
   reviewOf(pantry, programme, pace, events, ({ key }) => truths[key], nowS),

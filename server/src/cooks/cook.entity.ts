@@ -37,3 +37,22 @@ export class CookEventEntity {
   @Column({ type: 'text' })
   body!: string;
 }
+
+/** How one dish of a cook came out: the contract's SeenBody. */
+@Entity({ name: 'cook_seen' })
+export class CookSeenEntity {
+  @PrimaryColumn({ type: 'text', name: 'cook_id' })
+  cookId!: string;
+
+  @PrimaryColumn({ type: 'text', name: 'dish_id' })
+  dishId!: string;
+
+  @Column({ type: 'integer' })
+  version!: number;
+
+  @Column({ type: 'text' })
+  body!: string;
+
+  @Column({ type: 'text', name: 'saved_at' })
+  savedAt!: string;
+}

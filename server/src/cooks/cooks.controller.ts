@@ -1,5 +1,5 @@
-import { Body, Controller, Get, Headers, HttpCode, Param, ParseUUIDPipe, Post, Sse } from '@nestjs/common';
-import { ApiBody, ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
+import { Body, Controller, Get, Headers, HttpCode, Param, ParseUUIDPipe, Post, Query, Res, Sse } from '@nestjs/common';
+import { ApiBody, ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiQuery, ApiTags } from '@nestjs/swagger';
 import {
   cookDocumentSchema,
   cookEventsAnswerSchema,
@@ -20,11 +20,14 @@ import {
   type StartCookRequest,
   type StoredCookEvent,
 } from '@yellowmist/contract';
+import type { Response } from 'express';
 import { concat, defer, from, interval, map, merge, mergeMap, type Observable } from 'rxjs';
 import { JoiPipe } from '../common/joi.pipe.js';
 import { openApi, problems } from '../common/openapi.js';
+import { badFields } from '../common/problem.js';
 import { ComputeService } from '../compute/compute.service.js';
 import { CooksService, paceOfCook } from './cooks.service.js';
+import { cooksCsv } from './csv.js';
 import { EventsStore } from './events.store.js';
 import { FoodsService } from './foods.service.js';
 
@@ -57,10 +60,20 @@ export class CooksController {
   ) {}
 
   @Get()
-  @ApiOperation({ summary: 'All cooks, those that go on first; rehearsals are marked' })
+  @ApiOperation({
+    summary:
+      'All cooks, those that go on first, with how they came out; rehearsals are marked. As CSV with `as=csv`, a line for each dish',
+  })
+  @ApiQuery({ name: 'as', required: false, enum: ['json', 'csv'] })
   @ApiOkResponse({ schema: openApi(cookListSchema) })
-  list(): Promise<ListedCook[]> {
-    return this.cooks.list();
+  @problems(400)
+  async list(@Res({ passthrough: true }) response: Response, @Query('as') as?: string): Promise<ListedCook[] | string> {
+    if (as !== undefined && as !== 'csv' && as !== 'json')
+      throw badFields([{ field: 'as', message: 'as must be json or csv' }]);
+    const cooks = await this.cooks.list();
+    if (as !== 'csv') return cooks;
+    response.type('text/csv; charset=utf-8').attachment('yellowmist-cooks.csv');
+    return cooksCsv(cooks);
   }
 
   @Post()

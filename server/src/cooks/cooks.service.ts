@@ -6,6 +6,7 @@ import {
   formatNumber,
   tableOf,
   upgrade,
+  type Afterwards,
   type CookBody,
   type CookDocument,
   type CookEventsAnswer,
@@ -14,13 +15,15 @@ import {
   type StartCookRequest,
 } from '@yellowmist/contract';
 import { programmeOf, stateOf, TOGETHER_MIN, type CookEvent, type CookPace, plain } from '@yellowmist/core';
-import { IsNull, type Repository } from 'typeorm';
+import { IsNull, LessThanOrEqual, type Repository } from 'typeorm';
 import { badFields, ProblemException } from '../common/problem.js';
 import { ConversionsService } from '../conversions/conversions.service.js';
 import { EveningsService } from '../evenings/evenings.service.js';
 import { PlanningService } from '../evenings/planning.service.js';
 import { CookEntity } from './cook.entity.js';
 import { EventsStore } from './events.store.js';
+import { loggedDishes } from './logged.js';
+import { RecordsStore } from './records.store.js';
 
 const FORMAT = formatNumber(FORMATS.cook);
 /** An event may be ahead of the server's clock by so much: the way there takes its time, ms. */
@@ -65,6 +68,7 @@ export class CooksService {
   constructor(
     @InjectRepository(CookEntity) private readonly rows: Repository<CookEntity>,
     private readonly events: EventsStore,
+    private readonly records: RecordsStore,
     private readonly conversions: ConversionsService,
     private readonly evenings: EveningsService,
     private readonly planning: PlanningService,
@@ -73,6 +77,7 @@ export class CooksService {
   /** All cooks, those that go on first, then the latest. */
   async list(): Promise<ListedCook[]> {
     const rows = await this.rows.find({ order: { startedAt: 'DESC' } });
+    const records = await this.records.all();
     const listed = rows.map((row): ListedCook => {
       const body = readable(row);
       return {
@@ -83,6 +88,8 @@ export class CooksService {
         rehearsal: body?.rehearsal ?? null,
         dishes: body?.programme.dishes.map((d) => d.name) ?? [],
         fryers: [...new Set(body?.programme.batches.map((b) => b.fryer.name))],
+        cookedBy: body?.cookedBy ?? null,
+        log: body ? loggedDishes(body, records.get(row.id) ?? []) : [],
       };
     });
     return listed.sort((a, b) => Number(a.endedAt !== null) - Number(b.endedAt !== null));
@@ -93,6 +100,18 @@ export class CooksService {
     const rows = await this.rows.findBy({ endedAt: IsNull() });
     return rows.flatMap((row) => {
       const body = readable(row);
+      return body ? [{ ...row, body }] : [];
+    });
+  }
+
+  /** Cooks that began before this one, the latest first. */
+  async before(id: string, startedAt: string): Promise<KeptCook[]> {
+    const rows = await this.rows.find({
+      where: { startedAt: LessThanOrEqual(startedAt) },
+      order: { startedAt: 'DESC' },
+    });
+    return rows.flatMap((row) => {
+      const body = row.id === id ? null : readable(row);
       return body ? [{ ...row, body }] : [];
     });
   }
@@ -108,6 +127,7 @@ export class CooksService {
    * @throws ProblemException 400 where the dish has no air version, 404 where there is none
    */
   async start(request: StartCookRequest): Promise<CookDocument> {
+    if (request.afterwards) return this.enter(request, request.afterwards);
     const nowMs = Date.now();
     const { name, toPlan, source } = await this.asked(request);
     const { evening, dishes } = await this.planning.toCook(toPlan, nowMs);
@@ -127,10 +147,38 @@ export class CooksService {
       timeZone: request.timeZone ?? toPlan.timeZone,
       programme: { ...programme, steps: later, tableS: programme.tableS + waitS },
     };
+    return this.keep(body, null);
+  }
+
+  /**
+   * Enters a cook that is over: its programme is that of its plan, and it ended when it was on the table.
+   * @throws ProblemException 400 for a time that is still to come
+   */
+  private async enter(request: StartCookRequest, { at, by }: Afterwards): Promise<CookDocument> {
+    const endedMs = at === undefined ? Date.now() : Date.parse(at);
+    if (endedMs > Date.now() + AHEAD_MS)
+      throw badFields([{ field: 'afterwards.at', message: 'afterwards.at must not be later than now' }]);
+    const { name, toPlan, source } = await this.asked(request);
+    const { evening, dishes } = await this.planning.toCook(toPlan, endedMs);
+    const programme = programmeOf(name, evening, toPlan.cooks, dishes);
+    const startedMs = endedMs - programme.tableS * 1000;
+    const timeZone = request.timeZone ?? toPlan.timeZone;
+    const body = { name, source, rehearsal: null, startedMs, beginsMs: startedMs, timeZone, programme, cookedBy: by };
+    return this.keep(body, endedMs);
+  }
+
+  private async keep(body: CookBody, endedMs: number | null): Promise<CookDocument> {
     const id = randomUUID();
-    const startedAt = new Date(nowMs).toISOString();
+    const iso = (ms: number): string => new Date(ms).toISOString();
     this.practising = null;
-    await this.rows.insert({ id, name, format: FORMAT, body: JSON.stringify(body), startedAt, endedAt: null });
+    await this.rows.insert({
+      id,
+      name: body.name,
+      format: FORMAT,
+      body: JSON.stringify(body),
+      startedAt: iso(body.startedMs),
+      endedAt: endedMs === null ? null : iso(endedMs),
+    });
     this.practising = null;
     return this.read(id);
   }

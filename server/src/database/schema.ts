@@ -165,6 +165,24 @@ export class Cooks1764700000000 implements MigrationInterface {
   }
 }
 
+/** How each dish of a cook came out. */
+export class CookSeen1764800000000 implements MigrationInterface {
+  name = 'CookSeen1764800000000';
+
+  async up(runner: QueryRunner): Promise<void> {
+    await runner.query(`CREATE TABLE cook_seen (
+      cook_id TEXT NOT NULL REFERENCES cook (id) ON DELETE CASCADE,
+      dish_id TEXT NOT NULL,
+      version INTEGER NOT NULL,
+      body TEXT NOT NULL,
+      saved_at TEXT NOT NULL,
+      PRIMARY KEY (cook_id, dish_id)
+    )`);
+  }
+
+  down = (runner: QueryRunner): Promise<void> => drop(runner, 'cook_seen');
+}
+
 /** All migrations, in the order in which they are run. */
 export const MIGRATIONS = [
   Conversions1764000000000,
@@ -175,4 +193,5 @@ export const MIGRATIONS = [
   Answers1764500000000,
   Evenings1764600000000,
   Cooks1764700000000,
+  CookSeen1764800000000,
 ];

@@ -1,0 +1,125 @@
+import {
+  stateOf,
+  type CookEvent,
+  type CookPace,
+  type CookState,
+  type CounterBatch,
+  type Programme,
+  type Saw,
+} from '../counter/index.js';
+import type { Pantry } from '../foods/index.js';
+import { afterNext, priorsFrom, type Helped } from './after.js';
+import { changeFor, type DiagnosedChange } from './change.js';
+import { diagnosed, type Diagnosis } from './diagnose.js';
+import { byOtherRecipe, didAtCounter, meantBatch, type OtherRecipe } from './meant.js';
+import { posteriorOf, type Posterior, type Priors } from './posterior.js';
+import { rankedCauses } from './ranked.js';
+import { observationsOf, type Seen } from './seen.js';
+import { Simulated } from './simulated.js';
+
+/** One dish of a cook as it is kept, and how it came out. */
+export interface LoggedCook {
+  programme: Programme;
+  dish: string;
+  pace: CookPace;
+  events: readonly CookEvent[];
+  /** A packet's or another recipe's word by which it was cooked; null by its plan. */
+  recipe: OtherRecipe | null;
+  seen: Seen;
+}
+
+/** What was tapped at the counter, as what was seen. */
+const TAPPED: Partial<Record<Saw, Seen>> = {
+  'soft-under': { soggyUnder: true },
+  torn: { bald: true },
+  floury: { floury: true },
+  stuck: { stuck: true },
+  ran: { ranOff: true },
+};
+
+/** The batch by which a dish is judged: the first that went in, or the first. */
+export function batchOfDish({ batches }: Programme, dish: string, state: CookState): CounterBatch | undefined {
+  const own = batches.filter((b) => b.dishId === dish);
+  return own.find((b) => (state.batches.get(b.key)?.inS ?? null) !== null) ?? own[0];
+}
+
+/** What the counter knows of how a batch came out, by what was tapped and read at its end. */
+export function seenAtCounter(batch: CounterBatch, state: CookState): Seen {
+  const own = state.batches.get(batch.key);
+  if (!own) return {};
+  const taps = own.seen.flatMap(({ saw }) => TAPPED[saw] ?? []);
+  const centre = own.evidence.findLast((e) => e.what === 'centre' && e.by === 'hand');
+  return {
+    ...Object.assign({}, ...taps),
+    ...(centre?.what === 'centre' ? { centreC: centre.tempC, atMin: centre.atS / 60 } : {}),
+  };
+}
+
+/** What was seen of a cook with what its counter knows; what was noted by hand comes first. */
+function seenOf({ programme, recipe, seen }: LoggedCook, batch: CounterBatch, state: CookState): Seen {
+  const { centreC: _c, atMin: _a, ...tapped } = seenAtCounter(batch, state);
+  const centre = seen.centreC === undefined ? seenAtCounter(batch, state) : {};
+  const did = recipe ? {} : didAtCounter(programme, batch, state);
+  return { ...tapped, ...centre, ...seen, did: { ...did, ...seen.did } };
+}
+
+interface Case {
+  simulated: Simulated;
+  seen: Seen;
+}
+
+function caseOf(pantry: Pantry, cook: LoggedCook): Case | null {
+  const state = stateOf(cook.programme, cook.pace, cook.events);
+  const batch = batchOfDish(cook.programme, cook.dish, state);
+  if (!batch) return null;
+  const planned = meantBatch(pantry, cook.programme, batch);
+  const seen = seenOf(cook, batch, state);
+  const waits = seen.crunchLater !== undefined || seen.atMin !== undefined;
+  return { simulated: new Simulated(cook.recipe ? byOtherRecipe(planned, cook.recipe) : planned, waits), seen };
+}
+
+const believed = ({ simulated, seen }: Case, priors: Priors = {}): Posterior =>
+  posteriorOf(simulated, observationsOf(seen), seen.did, priors);
+
+/** What was found of a cook, by itself and by the cooks around it. */
+export interface CookFound {
+  diagnosis: Diagnosis;
+  /** The change that was proposed after the cook of this dish before; null without one. */
+  proposed: DiagnosedChange | null;
+  /** What this cook teaches of the one before, where that change was made. */
+  followUp: Helped | null;
+}
+
+const NOTHING: Diagnosis = { complaints: [], causes: [], none: 0, change: null, test: null };
+
+/**
+ * What went wrong in one dish of a cook, with what this kitchen's past says, and whether the change that was proposed after
+ * the cook of this dish before has helped.
+ * @param past other cooks that something was noted of, the latest first, and how many days ago
+ * @param before the cook of this dish before; null where it is the first
+ * @param didChange whether the change that was proposed then was made
+ */
+export function diagnoseCook(
+  pantry: Pantry,
+  cook: LoggedCook,
+  past: readonly (LoggedCook & { daysAgo: number })[],
+  before: LoggedCook | null,
+  didChange: boolean,
+): CookFound {
+  const own = caseOf(pantry, cook);
+  if (!own) return { diagnosis: NOTHING, proposed: null, followUp: null };
+  const shares = past.flatMap((p) => {
+    const found = caseOf(pantry, p);
+    if (!found) return [];
+    const posterior = believed(found);
+    return diagnosed(posterior).complaints.length > 0 ? [{ shares: posterior.shares, daysAgo: p.daysAgo }] : [];
+  });
+  const diagnosis = diagnosed(believed(own, priorsFrom(shares)));
+  const first = before && caseOf(pantry, before);
+  if (!first) return { diagnosis, proposed: null, followUp: null };
+  const posterior = believed(first);
+  const wrong = diagnosed(posterior).complaints.length > 0;
+  const proposed = wrong ? changeFor(posterior, rankedCauses(posterior)) : null;
+  const next = { meant: own.simulated.meant, seen: own.seen, removes: proposed?.removes ?? [] };
+  return { diagnosis, proposed, followUp: proposed && didChange ? afterNext(posterior, next) : null };
+}
