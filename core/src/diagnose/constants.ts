@@ -136,7 +136,7 @@ export const RULED_OUT = 3.5;
  * A difference from what was meant that a cook notices and minds: of browning as a logarithm, of a share, of crunch, of
  * firmness, of juice, of the crust's fat, of chew, and of a centre.
  * @unit log; share; share; share; share; share; 1; K
- * @range 0.2–0.4; 0.08–0.2; 0.1–0.2; 0.1–0.2; 0.05–0.12; 0.03–0.08; 0.2–0.6; 2–6
+ * @range 0.2–0.4; 0.08–0.2; 0.1–0.2; 0.1–0.2; 0.05–0.12; 0.01–0.05; 0.2–0.6; 2–6
  * @source our judgement: a word of the cook's, about
  */
 export const MINDED = {
@@ -145,7 +145,7 @@ export const MINDED = {
   crunch: 0.14,
   firmness: 0.12,
   juice: 0.08,
-  bite: 0.05,
+  bite: 0.02,
   chew: 0.4,
   centreK: 4,
 } as const;
@@ -186,6 +186,21 @@ export const APART = { clear: 0.6, leastBits: 0.18 } as const;
  * @source our choice: nobody reads the rest
  */
 export const TOLD_CAUSES = { from: 0.03, most: 6 } as const;
+/**
+ * Of what was cooked by a packet or another recipe it is so many times likelier than of a plan that nothing else was amiss:
+ * it was made for another fryer.
+ * @unit 1
+ * @range 4–20
+ * @source our judgement
+ */
+export const OTHER_RECIPE = 10;
+/**
+ * What is said with a word lies so far within its values, as a share of them.
+ * @unit share
+ * @range 0.1–0.3
+ * @source our choice
+ */
+export const WITHIN_WORD = 0.15;
 /**
  * How likely a cause is to be there again in the next cook, where nothing was changed about it.
  * @unit share

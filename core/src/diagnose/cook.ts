@@ -10,7 +10,8 @@ import {
 import type { Pantry } from '../foods/index.js';
 import { afterNext, priorsFrom, type Helped } from './after.js';
 import { changeFor, type DiagnosedChange } from './change.js';
-import { diagnosed, type Diagnosis } from './diagnose.js';
+import { OTHER_RECIPE } from './constants.js';
+import { diagnosed, type DiagnosedCause, type Diagnosis } from './diagnose.js';
 import { byOtherRecipe, didAtCounter, meantBatch, type OtherRecipe } from './meant.js';
 import { posteriorOf, type Posterior, type Priors } from './posterior.js';
 import { rankedCauses } from './ranked.js';
@@ -75,7 +76,10 @@ function caseOf(pantry: Pantry, cook: LoggedCook): Case | null {
   const planned = meantBatch(pantry, cook.programme, batch);
   const seen = seenOf(cook, batch, state);
   const waits = seen.crunchLater !== undefined || seen.atMin !== undefined;
-  return { simulated: new Simulated(cook.recipe ? byOtherRecipe(planned, cook.recipe) : planned, waits), seen };
+  const byPlan = new Simulated(planned, waits);
+  // Another recipe is held to what the plan aims at.
+  const simulated = cook.recipe ? new Simulated(byOtherRecipe(planned, cook.recipe), waits, byPlan.aims) : byPlan;
+  return { simulated, seen };
 }
 
 const believed = ({ simulated, seen }: Case, priors: Priors = {}): Posterior =>
@@ -89,6 +93,10 @@ export interface CookFound {
   /** What this cook teaches of the one before, where that change was made. */
   followUp: Helped | null;
 }
+
+/** What comes out of another recipe is not the plan's doing. */
+const ofRecipe = (cause: DiagnosedCause): DiagnosedCause =>
+  cause.cause === 'as-it-went' ? { ...cause, words: 'This is how that recipe comes out in this fryer' } : cause;
 
 const NOTHING: Diagnosis = { complaints: [], causes: [], none: 0, change: null, test: null };
 
@@ -114,7 +122,9 @@ export function diagnoseCook(
     const posterior = believed(found);
     return diagnosed(posterior).complaints.length > 0 ? [{ shares: posterior.shares, daysAgo: p.daysAgo }] : [];
   });
-  const diagnosis = diagnosed(believed(own, priorsFrom(shares)));
+  const usual = cook.recipe ? { 'as-it-went': OTHER_RECIPE } : {};
+  const found = diagnosed(believed(own, { ...priorsFrom(shares), ...usual }));
+  const diagnosis = cook.recipe ? { ...found, causes: found.causes.map(ofRecipe) } : found;
   const first = before && caseOf(pantry, before);
   if (!first) return { diagnosis, proposed: null, followUp: null };
   const posterior = believed(first);

@@ -8,7 +8,6 @@ import {
   afterNext,
   CAUSES,
   causeOf,
-  cameOut,
   complaintsOf,
   diagnose,
   didAtCounter,
@@ -22,21 +21,12 @@ import {
   wordIn,
   type Put,
   type Seen,
-  type SeenField,
   type Simulated,
+  writtenDown,
 } from './index.js';
 
 const dishOf = (foodId: string): Simulated => meantDishes().find((s) => s.meant.lying.dish.foodId === foodId)!;
 const chicken = (): Simulated => dishOf('chicken-breast');
-
-/** What somebody with good eyes would write down of a cook. */
-function seenOf(put: Put): Seen {
-  const came = cameOut(put);
-  const values = { ...came.values, ...came.colours(0) };
-  return Object.fromEntries(
-    (Object.keys(values) as SeenField[]).map((field) => [field, wordIn(field, values[field]!) ?? values[field]!]),
-  );
-}
 
 describe('what is told', () => {
   test('a normal distribution has the shares that tables print', () => {
@@ -111,12 +101,12 @@ describe('a diagnosis', () => {
 
   test('of a cook that came out as it was meant finds nothing', () => {
     const { meant } = chicken();
-    expect(diagnose(meant, seenOf(meant))).toMatchObject({ complaints: [], causes: [], change: null, test: null });
+    expect(diagnose(meant, writtenDown(meant))).toMatchObject({ complaints: [], causes: [], change: null, test: null });
   });
 
   test('of a fryer that runs hot names it first, with what speaks for it, and sets it cooler', () => {
     const { meant } = chicken();
-    const found = diagnose(meant, { ...seenOf(hot()), did: { minutes: 13, turned: true, openings: 0 } });
+    const found = diagnose(meant, { ...writtenDown(hot()), did: { minutes: 13, turned: true, openings: 0 } });
     expect(found.complaints.map(plain)).toContain('the top was dark');
     expect(found.causes[0].cause).toBe('too-hot');
     expect(found.causes[0].for.map(plain).join(' ')).toMatch(/The top was dark, as with this; by the plan, /);
@@ -130,7 +120,7 @@ describe('a diagnosis', () => {
   test('takes what is known to have been done otherwise for the cause, where it makes what was seen', () => {
     const { meant } = chicken();
     const long = causeOf('too-long').put(meant, 1.6)!;
-    const found = diagnose(meant, { ...seenOf(long), did: { minutes: 13 * 1.6 } });
+    const found = diagnose(meant, { ...writtenDown(long), did: { minutes: 13 * 1.6 } });
     expect(found.causes[0]).toMatchObject({ cause: 'too-long', known: true });
     expect(found.causes[0].for.length).toBeGreaterThan(0);
   });
@@ -153,7 +143,7 @@ describe('a diagnosis', () => {
   });
 
   test('gives the same whatever order things are told in', () => {
-    const seen = seenOf(hot());
+    const seen = writtenDown(hot());
     const turned = Object.fromEntries(Object.entries(seen).reverse());
     expect(diagnose(chicken().meant, turned)).toEqual(diagnose(chicken().meant, seen));
   });
@@ -162,7 +152,7 @@ describe('a diagnosis', () => {
 describe('after the next cook', () => {
   const first = () => {
     const s = chicken();
-    const seen = seenOf(causeOf('too-hot').put(s.meant, 18)!);
+    const seen = writtenDown(causeOf('too-hot').put(s.meant, 18)!);
     return posteriorOf(s, observationsOf(seen), undefined);
   };
   const cooler = (): Put => {
@@ -174,7 +164,7 @@ describe('after the next cook', () => {
   test('set cooler and golden: it has helped, and it is surer still that the fryer runs hot', () => {
     const found = afterNext(first(), {
       meant: cooler(),
-      seen: seenOf(causeOf('too-hot').put(cooler(), 18)!),
+      seen: writtenDown(causeOf('too-hot').put(cooler(), 18)!),
       removes: [],
     });
     expect(found.helped).toBe('yes');
@@ -182,7 +172,7 @@ describe('after the next cook', () => {
   });
 
   test('the timer set and dark again: it has not helped, and it was not the timer', () => {
-    const dark = seenOf(causeOf('too-hot').put(chicken().meant, 18)!);
+    const dark = writtenDown(causeOf('too-hot').put(chicken().meant, 18)!);
     const found = afterNext(first(), { meant: chicken().meant, seen: dark, removes: ['too-long'] });
     expect(found.helped).toBe('no');
     expect(found.after.get('too-long')!).toBeLessThan(found.before.get('too-long')!);
@@ -214,7 +204,7 @@ describe('a cook at the counter', () => {
 
   test('that went by its plan and came out well has no complaint', () => {
     const put = meantBatch(KNOWN, programme, batch);
-    const came = seenOf(put);
+    const came = writtenDown(put);
     const found = diagnose(put, came);
     expect(found.complaints).toEqual([]);
   });

@@ -40,7 +40,7 @@ export const isDid = (field: string): field is DidField => (DID_FIELDS as readon
 const share = (is: boolean): number => (is ? 1 : 0);
 
 /** Liquid to powder of the batters of a coat, by weight; null without one. */
-function liquidShare({ lying: { pantry, plan } }: Put): number | null {
+function liquidShare({ lying: { pantry, plan } }: Doing): number | null {
   const portions = plan.layers.filter((layer) => isBatter(pantry, layer)).flatMap((layer) => layer.portions);
   if (portions.length === 0) return null;
   const wet = portions.filter((p) => ingredient(pantry, p.ingredientId).wet);
@@ -49,22 +49,25 @@ function liquidShare({ lying: { pantry, plan } }: Put): number | null {
 }
 
 /** The first layer, where it is a powder under a wet one: a dust. */
-export function dustOf({ lying: { pantry, plan } }: Put): LayerSpec | null {
+export function dustOf({ lying: { pantry, plan } }: Pick<Put, 'lying'>): LayerSpec | null {
   const [first, second] = plan.layers;
   return first && second && !isWetLayer(pantry, first) && isWetLayer(pantry, second) ? first : null;
 }
 
+/** What was done in a cook; how it comes out does not matter to it. */
+export type Doing = Omit<Put, 'pot'>;
+
 const RACKS = { only: 1, upper: 2, lower: 0 } as const;
 
 /** Pieces from above, m²: all alike are enough to reckon oil by. */
-const sprayedG = ({ lying: { plan, load } }: Put, pieceAreaM2: number): number =>
+const sprayedG = ({ lying: { plan, load } }: Doing, pieceAreaM2: number): number =>
   plan.oilGm2 * pieceAreaM2 * load.piecesPerBatch;
 
 /**
  * What was done in a cook as it is put: what does not apply is missing.
  * @param meant the same cook as it was meant, for what is told against it
  */
-export function didIn(put: Put, meant: Put, pieceAreaM2: number): Partial<Record<DidField, number>> {
+export function didIn(put: Doing, meant: Doing, pieceAreaM2: number): Partial<Record<DidField, number>> {
   const { plan, fryer, load } = put.lying;
   const dish = dishAs(put.lying.dish, plan);
   const [ratio, recipe] = [liquidShare(put), liquidShare(meant)];

@@ -13,4 +13,5 @@ export * from './ranked.js';
 export * from './seen.js';
 export { toldText } from './sentences.js';
 export { Simulated } from './simulated.js';
+export * from './eyes.js';
 export * from './meant.js';

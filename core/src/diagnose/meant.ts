@@ -3,6 +3,7 @@ import { dishAs, readyPiece, type AirPlan, type Dish, type FriedCook, type Fryer
 import { meant as asPlanned, NOTHING_KNOWN, type Lying } from '../evidence/index.js';
 import type { Pantry } from '../foods/index.js';
 import { evaluateFried, loadFor, TURN_AT_SHARE } from '../plan/index.js';
+import { didIn, type Doing } from './did.js';
 import type { Did } from './seen.js';
 import type { Put } from './put.js';
 
@@ -14,12 +15,16 @@ export interface PlannedDish {
   plan: AirPlan;
 }
 
-const putOf = (lying: Lying, fried: FriedCook): Put => ({
+const doingOf = (lying: Lying): Doing => ({
   lying,
-  pot: evaluateFried({ pantry: lying.pantry, dish: lying.dish, fried }).pot,
   unknowns: NOTHING_KNOWN,
   happened: asPlanned(lying),
   waits: lying.plan.afterwards === 'at-once' ? 'plate' : lying.plan.afterwards === 'held' ? 'hold' : 'rack',
+});
+
+const putOf = (lying: Lying, fried: FriedCook): Put => ({
+  ...doingOf(lying),
+  pot: evaluateFried({ pantry: lying.pantry, dish: lying.dish, fried }).pot,
 });
 
 /** A cook as its plan means it. @throws Refusal for an unknown food or ingredient */
@@ -34,6 +39,13 @@ export function meantCook(pantry: Pantry, { dish, fried, fryer, plan }: PlannedD
 export function meantBatch(pantry: Pantry, programme: Programme, batch: CounterBatch): Put {
   const { fried } = programme.dishes.find((d) => d.id === batch.dishId)!;
   return putOf(lyingOf(pantry, programme, batch), fried);
+}
+
+/** What a batch's plan says is done: what does not apply to it is missing. Nothing is simulated. */
+export function plannedDid(pantry: Pantry, programme: Programme, batch: CounterBatch): Did {
+  const doing = doingOf(lyingOf(pantry, programme, batch));
+  const { piece } = readyPiece(pantry, dishAs(doing.lying.dish, batch.plan), batch.plan.layers);
+  return didIn(doing, doing, piece.areaM2);
 }
 
 /** Another recipe's word, or a packet's: what its fryer was set to, for how long, and whether the pieces were turned. */

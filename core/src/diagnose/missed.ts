@@ -1,5 +1,5 @@
 import { GOLDEN } from '../heat/index.js';
-import { CURED, MINDED, WEIGHS } from './constants.js';
+import { CURED, MINDED, WEIGHS, WITHIN_WORD } from './constants.js';
 import { SEEN_FIELDS, type SeenField } from './put.js';
 import { FIELD_SCALES, type Observation } from './seen.js';
 import type { ValueOf } from './values.js';
@@ -55,10 +55,13 @@ const isSeen = (field: string): field is SeenField => (SEEN_FIELDS as readonly s
 export function missedAtLeast({ field, from, to }: Observation, aims: Aims): number {
   const aim = isSeen(field) ? aims[field] : undefined;
   if (!isSeen(field) || aim === undefined) return 0;
-  const isColour = field === 'colourTop' || field === 'colourUnder';
-  // Nobody complains of a golden crust.
-  if (isColour && from < GOLDEN.to && to > Math.min(aim, GOLDEN.from)) return 0;
-  return missedBy(field, Math.min(to, Math.max(from, aim)), aim);
+  // What is said with a word lies within it, and not at its edge.
+  const edge = (to - from) * WITHIN_WORD;
+  const nearest = (wanted: number): number => Math.min(to - edge, Math.max(from + edge, wanted));
+  if (field !== 'colourTop' && field !== 'colourUnder') return missedBy(field, nearest(aim), aim);
+  // Nobody complains of a golden crust, and everybody of one that is past it.
+  const golden = from < GOLDEN.to && to > Math.min(aim, GOLDEN.from);
+  return golden ? 0 : missedBy(field, nearest(aim), Math.min(aim, 1));
 }
 
 /** What a cook misses of what was aimed at. */

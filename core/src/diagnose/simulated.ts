@@ -28,15 +28,19 @@ export class Simulated {
   /** What is aimed at. */
   readonly aims: Aims;
 
-  /** @param waits whether anybody looks at it while it waits */
+  /**
+   * @param waits whether anybody looks at it while it waits
+   * @param aims what was aimed at, where that is another cook than the one that is meant
+   */
   constructor(
     readonly meant: Put,
     waits: boolean,
+    aims: Aims | null = null,
   ) {
     this.look = { fine: LOOKED_AT.fine, waits };
     this.asMeant = this.outcome(meant, { ...CLOSELY, waits });
     this.coarse = this.of('meant', meant);
-    this.aims = aimsOf(meant, this.valuesIn(this.asMeant));
+    this.aims = aims ?? aimsOf(meant, this.valuesIn(this.asMeant));
   }
 
   private outcome(put: Put, look: Look): Outcome {

@@ -17,6 +17,7 @@ import {
   type Evening,
   type EveningRequest,
   type RecipeReading,
+  type Seen,
 } from '@yellowmist/core';
 import { Piscina } from 'piscina';
 import { ProblemException } from '../common/problem.js';
@@ -93,6 +94,10 @@ export class ComputeService implements OnApplicationShutdown {
   /** What went wrong in a cook that is kept. */
   diagnoseLogged(request: worker.ToDiagnose): Promise<Omit<CookDiagnosis, 'dish'>> {
     return this.run<Omit<CookDiagnosis, 'dish'>>('diagnoseLogged', request);
+  }
+
+  writeDown(request: worker.ToWriteDown): Promise<Seen> {
+    return this.run<Seen>('writeDown', request);
   }
 
   choose(request: ConvertRequest): Promise<Chosen> {

@@ -25,7 +25,11 @@ import {
   Refusal,
   diagnose as coreDiagnose,
   diagnoseCook,
+  byOtherRecipe,
+  causeOf,
+  meantBatch,
   meantCook,
+  writtenDown,
   plain,
   colourUnder,
   corrected,
@@ -46,7 +50,10 @@ import {
   type CookSeries,
   type CounterBatch,
   type Face,
+  type CauseKey,
   type LoggedCook,
+  type OtherRecipe,
+  type Seen,
   type Forecast,
   type Programme,
   type Truth,
@@ -232,6 +239,21 @@ export const diagnoseLogged = work(
     };
   },
 );
+
+/** A cook of the demo's past: what went otherwise in it. */
+export interface ToWriteDown {
+  programme: Programme;
+  dish: string;
+  recipe: OtherRecipe | null;
+  cause: readonly [CauseKey, number] | null;
+}
+
+export const writeDown = work((pantry, { programme, dish, recipe, cause }: ToWriteDown): Seen => {
+  const batch = programme.batches.find((b) => b.dishId === dish)!;
+  const planned = meantBatch(pantry, programme, batch);
+  const put = recipe ? byOtherRecipe(planned, recipe) : planned;
+  return writtenDown((cause && causeOf(cause[0]).put(put, cause[1])) ?? put);
+});
 
 export const review = work((pantry, { programme, pace, events, truths, nowS }: ToReview): BatchReview[] =>
   reviewOf(pantry, programme, pace, events, ({ key }) => truths[key], nowS),

@@ -24,5 +24,6 @@ import { RecordsStore } from './records.store.js';
   ],
   controllers: [CooksController, RecordsController],
   providers: [CooksService, EventsStore, FoodsService, PracticeService, RecordsStore, RecordsService],
+  exports: [CooksService, RecordsService],
 })
 export class CooksModule {}

@@ -1,11 +1,16 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { DishAtEvening, KitchenBody } from '@yellowmist/contract';
 import { ComputeService } from '../compute/compute.service.js';
+import { CooksService } from '../cooks/cooks.service.js';
+import { RecordsService } from '../cooks/records.service.js';
 import { ConversionsService } from '../conversions/conversions.service.js';
 import type { SingleDocument } from '../documents/single.module.js';
 import { KITCHEN } from '../kitchen/kitchen.js';
 import { EveningsService } from '../evenings/evenings.service.js';
+import { HISTORY, type PastOfDemo } from './history.js';
 import { nextThursday, NET_LOFT, SCENARIO, THURSDAY } from './scenario.js';
+
+const WEEK_MS = 7 * 86_400_000;
 
 /** Fills an empty database with the demo scenario, each dish really converted. */
 @Injectable()
@@ -15,6 +20,8 @@ export class DemoService {
     private readonly compute: ComputeService,
     @Inject(KITCHEN) private readonly kitchen: SingleDocument<KitchenBody>,
     private readonly evenings: EveningsService,
+    private readonly cooks: CooksService,
+    private readonly records: RecordsService,
   ) {}
 
   /** Does nothing when there are conversions already. `say` hears of the progress. */
@@ -31,5 +38,22 @@ export class DemoService {
     }
     const dishes = THURSDAY.dishes.map(({ name, ...options }): DishAtEvening => ({ id: ids.get(name)!, ...options }));
     await this.evenings.create({ ...THURSDAY, dishes, serveAt: nextThursday(Date.now()) });
+    for (const [at, past] of HISTORY.entries()) {
+      await this.remember(ids.get(past.dish)!, past);
+      say(`Demo cook ${at + 1} of ${HISTORY.length}: ${past.dish}`);
+    }
+  }
+
+  /** A cook of the past, written down as it came out. */
+  private async remember(
+    conversionId: string,
+    { weeksAgo, by = { what: 'plan' }, cause, noted, did, more }: PastOfDemo,
+  ): Promise<void> {
+    const at = new Date(Date.parse(nextThursday(Date.now())) - (weeksAgo + 1) * WEEK_MS).toISOString();
+    const { id, programme } = await this.cooks.start({ conversionId, afterwards: { at, by } });
+    const recipe = by.what === 'other' ? by : null;
+    const came = await this.compute.writeDown({ programme, dish: conversionId, recipe, cause: cause ?? null });
+    const looked = Object.fromEntries(noted.flatMap((f) => (came[f] === undefined ? [] : [[f, came[f]]])));
+    await this.records.save(id, { ...looked, ...(did ? { did } : {}), ...more });
   }
 }

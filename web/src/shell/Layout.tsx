@@ -13,6 +13,7 @@ const deviceTheme = (): Theme => (window.matchMedia('(prefers-color-scheme: dark
 const PLACES = [
   { to: '/evening', label: 'Evening' },
   { to: '/cook', label: 'Cook' },
+  { to: '/log', label: 'Log' },
   { to: '/kitchen', label: 'Kitchen' },
   { to: '/pantry', label: 'Pantry' },
 ] as const;
@@ -37,7 +38,7 @@ export function Layout() {
           <span className="max-sm:sr-only">Yellowmist</span>
         </Link>
         {PLACES.map(({ to, label }) => (
-          <Link key={to} to={to} className="btn btn-ghost h-11 px-2 font-normal max-sm:px-1.5">
+          <Link key={to} to={to} className="btn btn-ghost h-11 px-2 font-normal max-sm:px-1">
             {label}
           </Link>
         ))}
@@ -58,7 +59,7 @@ export function Layout() {
                 : 'opacity-80 max-sm:hidden'
             }
           >
-            g °C mm
+            g °C<span className="max-sm:sr-only"> mm</span>
           </span>
           <span
             className={
@@ -67,7 +68,7 @@ export function Layout() {
                 : 'opacity-80 max-sm:hidden'
             }
           >
-            cups °F in
+            cups °F<span className="max-sm:sr-only"> in</span>
           </span>
         </button>
         <Keys />

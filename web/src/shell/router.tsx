@@ -11,6 +11,8 @@ const evening = () => import('../features/evening/EveningPage');
 const sheet = () => import('../features/evening/SheetPage');
 const cooks = () => import('../features/counter/CooksPage');
 const cook = () => import('../features/counter/CookPage');
+const log = () => import('../features/log/LogPage');
+const record = () => import('../features/log/RecordPage');
 const kitchen = () => import('../features/kitchen/KitchenPage');
 const pantry = () => import('../features/pantry/PantryPage');
 
@@ -32,6 +34,8 @@ export const router = createBrowserRouter([
       { path: 'evening/:id/sheet', lazy: async () => ({ Component: (await sheet()).SheetPage }) },
       { path: 'cook', lazy: async () => ({ Component: (await cooks()).CooksPage }) },
       { path: 'cook/:id', lazy: async () => ({ Component: (await cook()).CookPage }) },
+      { path: 'log', lazy: async () => ({ Component: (await log()).LogPage }) },
+      { path: 'log/:id', lazy: async () => ({ Component: (await record()).RecordPage }) },
       { path: 'kitchen', lazy: async () => ({ Component: (await kitchen()).KitchenPage }) },
       { path: 'pantry', lazy: async () => ({ Component: (await pantry()).PantryPage }) },
       { path: '*', element: <LostPage /> },
@@ -41,6 +45,6 @@ export const router = createBrowserRouter([
 
 /** Fetches the other pages ahead, the bench first: every dish leads there. */
 export const fetchAhead = (): void => {
-  for (const page of [bench, card, reading, evenings, evening, sheet, cooks, cook, kitchen, pantry])
+  for (const page of [bench, card, reading, evenings, evening, sheet, cooks, cook, log, record, kitchen, pantry])
     page().catch(() => undefined);
 };

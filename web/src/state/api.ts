@@ -3,6 +3,7 @@ import type {
   BinnedConversion,
   ConversionBody,
   ConversionDocument,
+  CookDiagnosis,
   CookDocument,
   CookReview,
   EveningBody,
@@ -15,8 +16,10 @@ import type {
   ListedEvening,
   PantryDocument,
   Problem,
+  SaveSeenRequest,
   ScaleHand,
   SearchAnswer,
+  SeenRecord,
   StartCookRequest,
 } from '@yellowmist/contract';
 
@@ -69,6 +72,14 @@ export const api = createApi({
     startCook: build.mutation<CookDocument, StartCookRequest>({
       query: (body) => ({ url: 'cooks', method: 'POST', body }),
       invalidatesTags: [COOKS],
+    }),
+    seen: build.query<SeenRecord[], string>({ query: (id) => `cooks/${id}/seen`, keepUnusedDataFor: 0 }),
+    saveSeen: build.mutation<SeenRecord, { id: string; body: SaveSeenRequest }>({
+      query: ({ id, body }) => ({ url: `cooks/${id}/seen`, method: 'PUT', body }),
+      invalidatesTags: [COOKS],
+    }),
+    diagnosis: build.query<CookDiagnosis, { id: string; dish: string; version: number }>({
+      query: ({ id, dish }) => ({ url: `cooks/${id}/diagnosis`, params: { dish } }),
     }),
     cookReview: build.query<CookReview, string>({ query: (id) => `cooks/${id}/review` }),
     conversions: build.query<ListedConversion[], void>({ query: () => 'conversions', providesTags: [LIST] }),
@@ -123,6 +134,8 @@ export const {
   useCooksQuery,
   useCookQuery,
   useCookReviewQuery,
+  useDiagnosisQuery,
+  useSeenQuery,
   useStartCookMutation,
   useCreateEveningMutation,
   useCopyEveningMutation,

@@ -1,4 +1,4 @@
-import { useParams } from 'react-router';
+import { Navigate, useParams } from 'react-router';
 import { problemText, statusOf, useCookQuery } from '../../state/api';
 import { rememberedCook } from '../../state/taps';
 import { NotHere } from '../../ui/NotHere';
@@ -10,6 +10,8 @@ export function CookPage() {
   const { data, error, refetch } = useCookQuery(id);
   const kept = error && statusOf(error) === undefined ? rememberedCook(id) : null;
   const document = data ?? kept;
+  // What was entered when it was over has nothing to lead through.
+  if (document?.cookedBy) return <Navigate to={`/log/${id}`} replace />;
   if (document) return <Counter key={document.id} document={document} />;
   if (!error) return <p className="p-8">Fetching the cook…</p>;
   return <NotHere what="cook" problem={problemText(error)} to="/cook" toLabel="To all cooks" onRetry={refetch} />;

@@ -11,7 +11,7 @@ export function CooksPage() {
   const planned = evenings.filter(isWhole).filter((e) => e.state === 'planned' && e.dishes.length > 0);
   const dishes = conversions.filter(isWhole).filter((d) => isPlanned(d) && !d.archived);
   const on = (cooks ?? []).filter((c) => c.endedAt === null);
-  const over = (cooks ?? []).filter((c) => c.endedAt !== null);
+  const over = (cooks ?? []).filter((c) => c.endedAt !== null && c.cookedBy === null);
   return (
     <div className="mx-auto w-full max-w-3xl p-4">
       <h1 className="text-3xl">At the counter</h1>

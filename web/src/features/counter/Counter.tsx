@@ -106,6 +106,9 @@ function Ended({ cook }: { cook: CookNow }) {
       <p className="text-xl">At {time(state.ended.atS)}.</p>
       {document.rehearsal && <Review id={document.id} />}
       <p className="mt-4 flex flex-wrap gap-2">
+        <Link className="btn btn-primary h-14 text-lg" to={`/log/${document.id}`}>
+          Note how it came out
+        </Link>
         <Link className="btn h-14 text-lg" to="/cook">
           To all cooks
         </Link>

@@ -1,0 +1,76 @@
+import { RANGES, type SeenBody } from '@yellowmist/contract';
+import { FIELD_SCALES, type Did, type DidField } from '@yellowmist/core';
+import type { FieldKind } from '../../state/units';
+import { OptionalNumber } from './OptionalNumber';
+import { Radios } from './Radios';
+import { Line } from './SeenForm';
+import { DID_WORDS } from './words';
+
+interface Props {
+  seen: SeenBody;
+  /** What the counter knows, or the plan says, and what applies to this dish at all. */
+  planned: Did;
+  change: (part: Partial<SeenBody>) => void;
+}
+
+const NUMBERS: readonly (readonly [DidField, string, FieldKind])[] = [
+  ['minutes', 'In the fryer', 'minutes'],
+  ['openings', 'Opened, beside turning, times', 'plain'],
+  ['piecesAtOnce', 'Pieces at once', 'plain'],
+  ['restMin', 'Coat rested', 'minutes'],
+  ['oilG', 'Oil of a batch, weighed', 'oil'],
+  ['thicknessMm', 'Thickness, measured', 'length'],
+  ['airOffC', 'Air beyond its setting, kelvins', 'plain'],
+];
+
+const range = (field: DidField): { min: number; max: number } => {
+  const [min, max] = FIELD_SCALES[field].range;
+  return { min, max };
+};
+
+/** What was done, where it is known: first what is quickly said, then what was measured. */
+export function DidForm({ seen, planned, change }: Props) {
+  const did = seen.did ?? {};
+  const set = (field: DidField, value: number | boolean | undefined): void => {
+    const { [field]: _, ...rest } = did;
+    change({ did: value === undefined ? rest : { ...rest, [field]: value } });
+  };
+  const yesNo = (Object.keys(DID_WORDS) as DidField[]).filter((field) => planned[field] !== undefined);
+  return (
+    <div className="grid gap-3">
+      <div className="grid gap-x-4 gap-y-2 sm:grid-cols-2 xl:grid-cols-3">
+        {yesNo.map((field) => (
+          <Radios
+            key={field}
+            label={DID_WORDS[field]!}
+            value={did[field] === undefined ? undefined : did[field] ? 'yes' : 'no'}
+            options={[
+              { value: 'yes', label: 'yes' },
+              { value: 'no', label: 'no' },
+            ]}
+            onChange={(value) => set(field, value === undefined ? undefined : value === 'yes')}
+          />
+        ))}
+      </div>
+      <div className="flex flex-wrap items-end gap-3">
+        {NUMBERS.filter(([field]) => planned[field] !== undefined).map(([field, label, quantity]) => (
+          <OptionalNumber
+            key={field}
+            label={label}
+            value={typeof did[field] === 'number' ? did[field] : undefined}
+            quantity={quantity}
+            range={range(field)}
+            onChange={(value) => set(field, value)}
+            className="w-40"
+          />
+        ))}
+      </div>
+      <Line
+        label="What was done otherwise, in your words"
+        value={seen.otherwise}
+        most={RANGES.noteLength.max}
+        onChange={(otherwise) => change({ otherwise })}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,172 @@
+import {
+  createColumnHelper,
+  flexRender,
+  getCoreRowModel,
+  getFilteredRowModel,
+  getSortedRowModel,
+  useReactTable,
+  type SortingState,
+} from '@tanstack/react-table';
+import { Download } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import { setTo, text } from '@yellowmist/core';
+import { problemText, useCooksQuery } from '../../state/api';
+import { useUnits } from '../../state/useUnits';
+import { TriedPiece } from '../../draw/TriedPiece';
+import { NoteCook } from './NoteCook';
+import { dayOf, rowsOf, type LogRow } from './rows';
+import { browningOf, cameOutWords, OVERALL_WORDS } from './words';
+
+const column = createColumnHelper<LogRow>();
+
+const COLUMNS = [
+  column.accessor((r) => r.cook.startedAt, { id: 'when', header: 'When' }),
+  column.accessor((r) => r.logged.name, { id: 'dish', header: 'Dish' }),
+  column.accessor((r) => r.logged.fryer, { id: 'fryer', header: 'Fryer' }),
+  column.accessor((r) => r.logged.tempC * 100 + r.logged.minutes, { id: 'setting', header: 'Setting' }),
+  column.accessor((r) => cameOutWords(r.logged), { id: 'came', header: 'How it came out' }),
+  column.accessor((r) => r.logged.record?.seen.overall ?? '', { id: 'overall', header: 'All in all' }),
+];
+
+/** What is searched for stands anywhere in a line. */
+const anywhere = ({ original: { cook, logged } }: { original: LogRow }, _: string, wanted: string): boolean =>
+  [
+    logged.name,
+    logged.fryer,
+    cook.name,
+    cameOutWords(logged),
+    logged.record?.seen.taste ?? '',
+    logged.record?.seen.overall ?? '',
+  ]
+    .join(' ')
+    .toLowerCase()
+    .includes(wanted.trim().toLowerCase());
+
+/** All cooks that are over: a table that sorts and filters, and goes out as CSV. */
+export function LogPage() {
+  const { data: cooks, error } = useCooksQuery(undefined, { refetchOnMountOrArgChange: true });
+  const { tell } = useUnits();
+  const [sorting, setSorting] = useState<SortingState>([{ id: 'when', desc: true }]);
+  const [wanted, setWanted] = useState('');
+  const rows = useMemo(() => rowsOf(cooks ?? []), [cooks]);
+  // What the table gives is used here alone, and memoized nowhere.
+  // eslint-disable-next-line react-hooks/incompatible-library
+  const table = useReactTable({
+    data: rows,
+    columns: COLUMNS,
+    state: { sorting, globalFilter: wanted },
+    onSortingChange: setSorting,
+    onGlobalFilterChange: setWanted,
+    globalFilterFn: anywhere,
+    getCoreRowModel: getCoreRowModel(),
+    getSortedRowModel: getSortedRowModel(),
+    getFilteredRowModel: getFilteredRowModel(),
+  });
+  const shown = table.getRowModel().rows;
+  return (
+    <div className="mx-auto w-full max-w-6xl p-4">
+      <h1 className="text-3xl">Logbook</h1>
+      <p className="mt-1 max-w-3xl text-sm">
+        What was cooked and how it came out. From what you noted, the likeliest cause is found by simulating all of
+        them, and one thing to change.
+      </p>
+      <NoteCook />
+      {error && <p role="alert">{problemText(error)}</p>}
+      {cooks && rows.length === 0 && (
+        <p className="mt-4">Nothing is over yet. What is cooked at the counter stands here by itself.</p>
+      )}
+      {rows.length > 0 && (
+        <>
+          <div className="mt-4 flex flex-wrap items-end gap-3">
+            <label className="text-sm">
+              Find in the log
+              <input
+                type="search"
+                className="input block h-11 w-64"
+                value={wanted}
+                onChange={(e) => setWanted(e.target.value)}
+              />
+            </label>
+            <a className="btn h-11" href="/api/cooks?as=csv" download>
+              <Download aria-hidden className="size-4" /> All as CSV
+            </a>
+            <span role="status" className="text-sm">
+              {shown.length === rows.length ? `${rows.length} in all` : `${shown.length} of ${rows.length}`}
+            </span>
+          </div>
+          <table className="mt-2 w-full text-left max-md:block">
+            <thead className="max-md:sr-only">
+              {table.getHeaderGroups().map((group) => (
+                <tr key={group.id} className="border-b-2 border-base-content/60">
+                  {group.headers.map((header) => (
+                    <th
+                      key={header.id}
+                      className="pr-3 font-normal"
+                      aria-sort={SORTED[String(header.column.getIsSorted())]}
+                    >
+                      <button
+                        type="button"
+                        className="min-h-11 text-sm hover:underline"
+                        onClick={header.column.getToggleSortingHandler()}
+                      >
+                        {flexRender(header.column.columnDef.header, header.getContext())}
+                        <span aria-hidden> {MARKS[String(header.column.getIsSorted())]}</span>
+                      </button>
+                    </th>
+                  ))}
+                </tr>
+              ))}
+            </thead>
+            <tbody className="max-md:block">
+              {shown.map(({ id, original: { cook, logged } }) => (
+                <tr
+                  key={id}
+                  className="border-b border-base-300 max-md:grid max-md:grid-cols-[1fr_auto] max-md:gap-x-2 max-md:py-2"
+                >
+                  <td className="py-1 pr-3 text-sm whitespace-nowrap">
+                    {dayOf(cook)}
+                    {cook.rehearsal && <span className="block text-xs">rehearsal</span>}
+                  </td>
+                  <td className="pr-3 max-md:col-span-2 max-md:row-start-1">
+                    <Link
+                      to={`/log/${cook.id}?dish=${logged.dish}`}
+                      className="flex min-h-11 items-center gap-2 font-bold break-words hover:underline"
+                    >
+                      <TriedPiece
+                        top={browningOf(logged.record?.seen.colourTop)}
+                        under={browningOf(logged.record?.seen.colourUnder)}
+                        bald={0}
+                        soggy={false}
+                        className="h-8 w-13 shrink-0"
+                      />
+                      {logged.name}
+                    </Link>
+                  </td>
+                  <td className="pr-3 text-sm">{logged.fryer}</td>
+                  <td className="pr-3 text-sm whitespace-nowrap">
+                    {tell(text`${setTo(logged.tempC, 5)}`)}, {logged.minutes} min
+                    {cook.cookedBy?.what === 'other' && (
+                      <span className="block text-xs">{cook.cookedBy.name ?? 'another recipe'}</span>
+                    )}
+                  </td>
+                  <td className="pr-3 text-sm">{cameOutWords(logged) || (logged.record ? '' : 'not noted yet')}</td>
+                  <td className="text-sm whitespace-nowrap">
+                    {logged.record?.seen.overall ? OVERALL_WORDS[logged.record.seen.overall] : ''}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </>
+      )}
+    </div>
+  );
+}
+
+const MARKS: Record<string, string> = { asc: '↑', desc: '↓', false: '' };
+const SORTED: Record<string, 'ascending' | 'descending' | 'none'> = {
+  asc: 'ascending',
+  desc: 'descending',
+  false: 'none',
+};

@@ -1,0 +1,109 @@
+import { isPlanned, isWhole, RANGES } from '@yellowmist/contract';
+import { useState, type FormEvent } from 'react';
+import { useNavigate } from 'react-router';
+import { problemText, useConversionsQuery, useStartCookMutation } from '../../state/api';
+import { Check } from '../../ui/Check';
+import { Choice } from '../../ui/Choice';
+import { NumberField } from '../../ui/NumberField';
+
+/** Now, in the form that a field for date and time takes. */
+const localNow = (): string => {
+  const now = new Date();
+  return new Date(now.getTime() - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
+};
+
+/** A cook that was not at the counter is noted: which dish, when, and by which recipe. */
+export function NoteCook() {
+  const { data = [] } = useConversionsQuery();
+  const dishes = data.filter(isWhole).filter((d) => isPlanned(d) && !d.archived);
+  const [enter, { isLoading, error }] = useStartCookMutation();
+  const go = useNavigate();
+  const [dish, setDish] = useState<string | null>(null);
+  const [at, setAt] = useState(localNow);
+  const [by, setBy] = useState<'plan' | 'other'>('plan');
+  const [tempC, setTempC] = useState(200);
+  const [minutes, setMinutes] = useState(18);
+  const [turned, setTurned] = useState(true);
+  if (dishes.length === 0) return null;
+  const id = dish ?? dishes[0].id;
+  const note = async (event: FormEvent): Promise<void> => {
+    event.preventDefault();
+    const answer = await enter({
+      conversionId: id,
+      timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+      afterwards: {
+        at: new Date(at).toISOString(),
+        by: by === 'plan' ? { what: 'plan' } : { what: 'other', tempC, minutes, turned },
+      },
+    });
+    if (answer.data) await go(`/log/${answer.data.id}?dish=${id}`);
+  };
+  return (
+    <details className="mt-3">
+      <summary className="btn btn-primary h-11">Note a cook</summary>
+      <form
+        onSubmit={(e) => void note(e)}
+        className="mt-2 flex flex-wrap items-end gap-3 border-l-4 border-primary pl-3"
+      >
+        <Choice
+          label="Dish"
+          className="w-64 max-w-full"
+          value={id}
+          options={dishes.map((d) => ({ value: d.id, label: d.name }))}
+          onChange={setDish}
+        />
+        <label className="text-xs">
+          On the table at
+          <input
+            type="datetime-local"
+            className="input block h-9 text-sm"
+            value={at}
+            max={localNow()}
+            required
+            onChange={(e) => setAt(e.target.value)}
+          />
+        </label>
+        <Choice
+          label="Cooked by"
+          className="w-52"
+          value={by}
+          options={[
+            { value: 'plan', label: 'its plan' },
+            { value: 'other', label: 'a packet or another recipe' },
+          ]}
+          onChange={setBy}
+        />
+        {by === 'other' && (
+          <>
+            <NumberField
+              label="Set to"
+              className="w-28"
+              value={tempC}
+              quantity="temperature"
+              range={RANGES.airTempC}
+              step={5}
+              onChange={setTempC}
+            />
+            <NumberField
+              label="for"
+              className="w-28"
+              value={minutes}
+              quantity="minutes"
+              range={RANGES.airMinutes}
+              onChange={setMinutes}
+            />
+            <Check label="Turned" checked={turned} onChange={setTurned} />
+          </>
+        )}
+        <button type="submit" className="btn btn-primary h-11" disabled={isLoading}>
+          Note how it came out
+        </button>
+        {error && (
+          <p role="alert" className="basis-full">
+            {problemText(error)}
+          </p>
+        )}
+      </form>
+    </details>
+  );
+}

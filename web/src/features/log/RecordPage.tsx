@@ -1,0 +1,102 @@
+import { batchOfDish, foodOf, plannedDid, stateOf, type CookState, type Did, type Programme } from '@yellowmist/core';
+import type { CookDocument } from '@yellowmist/contract';
+import { useMemo } from 'react';
+import { Link, useParams, useSearchParams } from 'react-router';
+import { problemText, useCookQuery, useCooksQuery } from '../../state/api';
+import { usePantry } from '../../state/usePantry';
+import { SaveNote } from '../../ui/SaveNote';
+import { Diagnosis } from './Diagnosis';
+import { DidForm } from './DidForm';
+import { SeenForm } from './SeenForm';
+import { Tries } from './Tries';
+import { useRecord } from './useRecord';
+
+/** How one dish of a cook came out, noted on the left; what went wrong, found on the right. */
+export function RecordPage() {
+  const { id = '' } = useParams();
+  const { data: cook, error } = useCookQuery(id);
+  if (error)
+    return (
+      <p role="alert" className="p-4">
+        {problemText(error)}
+      </p>
+    );
+  if (!cook)
+    return (
+      <p role="status" className="p-4">
+        Opening the record…
+      </p>
+    );
+  return <Record key={id} cook={cook} />;
+}
+
+const stateAt = (cook: CookDocument): CookState =>
+  stateOf(cook.programme, { startedMs: cook.startedMs, rate: cook.rehearsal?.rate ?? 1 }, cook.events);
+
+function Record({ cook }: { cook: CookDocument }) {
+  const [search, setSearch] = useSearchParams();
+  const { dishes } = cook.programme;
+  const dish = dishes.find((d) => d.id === search.get('dish')) ?? dishes[0];
+  const { data: cooks = [] } = useCooksQuery();
+  const record = useRecord(cook.id, dish.id);
+  const planned = usePlanned(cook.programme, dish.id, stateAt(cook));
+  const pantry = usePantry();
+  const day = new Date(cook.startedAt).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
+  const { seen, change } = record;
+  return (
+    <div className="mx-auto w-full max-w-7xl p-4">
+      <p className="text-sm">
+        <Link to="/log" className="link">
+          Logbook
+        </Link>
+        , {day}
+        {cook.rehearsal && ', a rehearsal'}
+        {cook.cookedBy?.what === 'other' && `, by ${cook.cookedBy.name ?? 'another recipe'}`}
+      </p>
+      <h1 className="text-2xl break-words">{dish.name}</h1>
+      {dishes.length > 1 && (
+        <nav aria-label="Dishes of this cook" className="mt-1 flex flex-wrap gap-2">
+          {dishes.map((d) => (
+            <button
+              key={d.id}
+              type="button"
+              aria-pressed={d.id === dish.id}
+              className="btn h-11 aria-pressed:btn-primary"
+              onClick={() => setSearch({ dish: d.id })}
+            >
+              {d.name}
+            </button>
+          ))}
+        </nav>
+      )}
+      <div key={dish.id} className="mt-2 grid gap-6 lg:grid-cols-[3fr_2fr]">
+        <form aria-label="How it came out" onSubmit={(e) => e.preventDefault()} className="min-w-0">
+          <Tries cooks={cooks} dish={dish.id} id={cook.id} />
+          <div className="flex flex-wrap items-baseline gap-3">
+            <h2 className="text-lg">How it came out</h2>
+            <SaveNote state={record.state} problem={record.problem} />
+            <a href="#wrong" className="link ml-auto flex min-h-11 items-center text-sm lg:hidden">
+              To what went wrong
+            </a>
+          </div>
+          <SeenForm seen={seen} food={foodOf(pantry, dish.dish.foodId)} change={change} />
+          <details className="mt-3" open={seen.did !== undefined || seen.otherwise !== undefined}>
+            <summary className="min-h-11 cursor-pointer py-2 font-display text-lg font-bold">What was done</summary>
+            <DidForm seen={seen} planned={planned} change={change} />
+          </details>
+        </form>
+        <section id="wrong" aria-label="What went wrong" className="min-w-0 lg:sticky lg:top-4 lg:self-start">
+          <h2 className="text-lg">What went wrong</h2>
+          <Diagnosis id={cook.id} dish={dish.id} version={record.version} seen={seen} change={change} />
+        </section>
+      </div>
+    </div>
+  );
+}
+
+/** What applies to a dish of what can be done, as it was planned. */
+function usePlanned(programme: Programme, dish: string, state: CookState): Did {
+  const pantry = usePantry();
+  const batch = batchOfDish(programme, dish, state);
+  return useMemo(() => (batch ? plannedDid(pantry, programme, batch) : {}), [pantry, programme, batch]);
+}

@@ -1,0 +1,110 @@
+import { OVERALL, RANGES, SALTS, type SeenBody } from '@yellowmist/contract';
+import { FIELD_SCALES, isFlesh, type Food, type SeenField } from '@yellowmist/core';
+import { BaldPiece } from './BaldPiece';
+import { ColourStrip } from './ColourStrip';
+import { OptionalNumber } from './OptionalNumber';
+import { Radios } from './Radios';
+import { AMOUNT_FIELDS, OVERALL_WORDS, toldWord } from './words';
+
+interface Props {
+  seen: SeenBody;
+  food: Food;
+  change: (part: Partial<SeenBody>) => void;
+}
+
+const options = (field: SeenField) => FIELD_SCALES[field].words.map(({ word }) => ({ value: word, label: word }));
+
+/** How it came out, in the order in which one looks, bites and chews; everything can be left out. */
+export function SeenForm({ seen, food, change }: Props) {
+  const word = (field: SeenField, label: string) => (
+    <Radios
+      label={label}
+      value={toldWord(field, seen[field])}
+      options={options(field)}
+      onChange={(value) => change({ [field]: value })}
+    />
+  );
+  const isPlant = food.food.safety === 'vegetable';
+  return (
+    <div className="grid gap-3">
+      <Radios
+        label="How was it?"
+        value={seen.overall}
+        options={OVERALL.map((value) => ({ value, label: OVERALL_WORDS[value] }))}
+        onChange={(overall) => change({ overall })}
+      />
+      <div className="grid gap-3 sm:grid-cols-2">
+        <ColourStrip label="On top" value={seen.colourTop} onChange={(colourTop) => change({ colourTop })} />
+        <ColourStrip label="Underneath" value={seen.colourUnder} onChange={(colourUnder) => change({ colourUnder })} />
+        {word('crunchNow', 'The crust, at once')}
+        {word('crunchLater', 'Ten minutes later')}
+      </div>
+      <div className="grid gap-x-4 gap-y-2 sm:grid-cols-2 xl:grid-cols-3">
+        {AMOUNT_FIELDS.map(([field, label]) => (
+          <div key={field}>{word(field, label)}</div>
+        ))}
+      </div>
+      {toldWord('bald', seen.bald) !== undefined && toldWord('bald', seen.bald) !== 'none' && (
+        <BaldPiece value={seen.baldWhere ?? []} onChange={(baldWhere) => change({ baldWhere })} />
+      )}
+      <div className="flex flex-wrap items-end gap-3">
+        <OptionalNumber
+          label="Centre"
+          value={seen.centreC}
+          quantity="temperature"
+          range={RANGES.seenCentreC}
+          onChange={(centreC) => change({ centreC, ...(centreC === undefined ? { atMin: undefined } : {}) })}
+        />
+        {seen.centreC !== undefined && (
+          <OptionalNumber
+            label="read after"
+            value={seen.atMin}
+            quantity="minutes"
+            range={RANGES.seenAtMin}
+            onChange={(atMin) => change({ atMin })}
+          />
+        )}
+        {isPlant && word('firmness', 'Inside')}
+        {isFlesh(food) && word('juice', 'Inside')}
+      </div>
+      <div className="flex flex-wrap items-end gap-3">
+        {word('bite', 'The crust eats')}
+        {word('chew', 'The coat has')}
+        <Radios
+          label="Salt"
+          value={seen.salt}
+          options={SALTS.map((value) => ({ value, label: value }))}
+          onChange={(salt) => change({ salt })}
+        />
+      </div>
+      <Line
+        label="Taste, in a line"
+        value={seen.taste}
+        most={RANGES.tasteLength.max}
+        onChange={(taste) => change({ taste })}
+      />
+    </div>
+  );
+}
+
+interface LineProps {
+  label: string;
+  value: string | undefined;
+  most: number;
+  onChange: (value: string) => void;
+}
+
+/** Some words of the cook's own. */
+export function Line({ label, value = '', most, onChange }: LineProps) {
+  return (
+    <label className="block text-sm">
+      {label}
+      <input
+        className="input mt-0.5 block h-11 w-full"
+        value={value}
+        maxLength={most}
+        onChange={(e) => onChange(e.target.value)}
+      />
+    </label>
+  );
+}
