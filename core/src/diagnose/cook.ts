@@ -98,7 +98,7 @@ export interface CookFound {
 const ofRecipe = (cause: DiagnosedCause): DiagnosedCause =>
   cause.cause === 'as-it-went' ? { ...cause, words: 'This is how that recipe comes out in this fryer' } : cause;
 
-const NOTHING: Diagnosis = { complaints: [], causes: [], none: 0, change: null, test: null };
+const NOT_DIAGNOSED: Diagnosis = { complaints: [], causes: [], none: 0, change: null, test: null };
 
 /**
  * What went wrong in one dish of a cook, with what this kitchen's past says, and whether the change that was proposed after
@@ -115,7 +115,7 @@ export function diagnoseCook(
   didChange: boolean,
 ): CookFound {
   const own = caseOf(pantry, cook);
-  if (!own) return { diagnosis: NOTHING, proposed: null, followUp: null };
+  if (!own) return { diagnosis: NOT_DIAGNOSED, proposed: null, followUp: null };
   const shares = past.flatMap((p) => {
     const found = caseOf(pantry, p);
     if (!found) return [];

@@ -55,13 +55,20 @@ const isSeen = (field: string): field is SeenField => (SEEN_FIELDS as readonly s
 export function missedAtLeast({ field, from, to }: Observation, aims: Aims): number {
   const aim = isSeen(field) ? aims[field] : undefined;
   if (!isSeen(field) || aim === undefined) return 0;
-  // What is said with a word lies within it, and not at its edge.
+  if (field === 'colourTop' || field === 'colourUnder') {
+    // Nobody complains of a golden crust, and everybody of one that is past it.
+    if (from < GOLDEN.to && to > Math.min(aim, GOLDEN.from)) return 0;
+    return missedBy(field, within({ from, to }, aim), Math.min(aim, 1));
+  }
+  const [, most] = FIELD_SCALES[field].range;
+  if (aim >= from && (aim < to || to >= most)) return 0;
+  return missedBy(field, within({ from, to }, aim), aim);
+}
+
+/** The nearest value to what is wanted: what is said with a word lies within it, and not at its edge. */
+function within({ from, to }: Pick<Observation, 'from' | 'to'>, wanted: number): number {
   const edge = (to - from) * WITHIN_WORD;
-  const nearest = (wanted: number): number => Math.min(to - edge, Math.max(from + edge, wanted));
-  if (field !== 'colourTop' && field !== 'colourUnder') return missedBy(field, nearest(aim), aim);
-  // Nobody complains of a golden crust, and everybody of one that is past it.
-  const golden = from < GOLDEN.to && to > Math.min(aim, GOLDEN.from);
-  return golden ? 0 : missedBy(field, nearest(aim), Math.min(aim, 1));
+  return Math.min(to - edge, Math.max(from + edge, wanted));
 }
 
 /** What a cook misses of what was aimed at. */

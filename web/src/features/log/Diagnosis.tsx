@@ -1,5 +1,6 @@
-import { DID_FIELDS, type DidField } from '@yellowmist/core';
+import { DID_FIELDS, FIELD_SCALES, type DidField } from '@yellowmist/core';
 import type { CauseAnswer, CookDiagnosis, SeenBody, TestAnswer } from '@yellowmist/contract';
+import { useState } from 'react';
 import { problemText, useDiagnosisQuery } from '../../state/api';
 import { useUnits } from '../../state/useUnits';
 import { FollowUp } from './FollowUp';
@@ -7,7 +8,6 @@ import { OptionalNumber } from './OptionalNumber';
 import { Radios } from './Radios';
 import { TakeChange } from './TakeChange';
 import { likelyWord } from './words';
-import { FIELD_SCALES } from '@yellowmist/core';
 
 interface Props {
   id: string;
@@ -133,15 +133,28 @@ function Test({ test, seen, change }: { test: TestAnswer; seen: SeenBody; change
           onChange={(value) => answer(value === 'yes')}
         />
       )}
-      {asked && !yesNo && (
-        <OptionalNumber
-          label="Answer"
-          value={undefined}
-          quantity="plain"
-          range={{ min: FIELD_SCALES[field].range[0], max: FIELD_SCALES[field].range[1] }}
-          onChange={answer}
-        />
-      )}
+      {asked && !yesNo && <Answer field={field} onAnswer={answer} />}
     </section>
+  );
+}
+
+/** A number is taken when it is said to be the answer: its first digit is none. */
+function Answer({ field, onAnswer }: { field: DidField; onAnswer: (value: number) => void }) {
+  const [value, setValue] = useState<number | undefined>(undefined);
+  const [min, max] = FIELD_SCALES[field].range;
+  return (
+    <form
+      noValidate
+      className="flex flex-wrap items-end gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (value !== undefined) onAnswer(value);
+      }}
+    >
+      <OptionalNumber label="Answer" value={value} quantity="plain" range={{ min, max }} onChange={setValue} />
+      <button type="submit" className="btn h-11" disabled={value === undefined}>
+        So it was
+      </button>
+    </form>
   );
 }
