@@ -68,7 +68,9 @@ export function really(lying: Lying, { unknowns, surprises }: Truth): { lying: L
       plan: {
         ...plan,
         oilGm2: has('no-oil') ? 0 : plan.oilGm2,
-        layers: has('thin-batter') ? plan.layers.map((layer) => withLiquidTimes(pantry, layer, SURPRISING.thinner)) : plan.layers,
+        layers: has('thin-batter')
+          ? plan.layers.map((layer) => withLiquidTimes(pantry, layer, SURPRISING.thinner))
+          : plan.layers,
       },
       load: {
         ...load,
