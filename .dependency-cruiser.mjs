@@ -15,6 +15,7 @@ const CORE_ORDER = [
   'basket',
   'oil',
   'outcome',
+  'photo',
   'plan',
   'card',
   'search',
@@ -85,7 +86,7 @@ export default {
       to: {
         path: '^(contract|server|web)/|node_modules/',
         pathNot:
-          'node_modules/(convert|parse-ingredient|numeric-quantity|htmlparser2|entities|domhandler|domutils|domelementtype|schema-dts)/',
+          'node_modules/(convert|culori|parse-ingredient|numeric-quantity|htmlparser2|entities|domhandler|domutils|domelementtype|schema-dts)/',
       },
     },
     {

@@ -13,6 +13,7 @@ export * from './recipe/index.js';
 export * from './basket/index.js';
 export * from './oil/index.js';
 export * from './outcome/index.js';
+export * from './photo/index.js';
 export * from './plan/index.js';
 export * from './card/index.js';
 export * from './search/index.js';

@@ -20,6 +20,7 @@ export const CONSTANT_FILES = [
   'outcome/constants/weighing.ts',
   'outcome/constants/judging.ts',
   'outcome/constants/inside.ts',
+  'photo/constants.ts',
   'plan/constants.ts',
   'card/constants.ts',
   'search/constants.ts',

@@ -145,6 +145,51 @@ test('the log is sorted, searched, and read as CSV by another package', async ({
   expect(data.find((d) => d.dish === 'Zander for the table')).toMatchObject({ overall: 'so-so', taste: 'peppery' });
 });
 
+/** A picture of a brown piece on a white plate in the light of a lamp, as PNG. */
+const photograph = async (page: Page): Promise<Buffer> => {
+  const url = await page.evaluate(() => {
+    const canvas = document.createElement('canvas');
+    canvas.width = 400;
+    canvas.height = 200;
+    const context = canvas.getContext('2d')!;
+    const fill = (colour: string, x: number): void => {
+      context.fillStyle = colour;
+      context.fillRect(x, 0, 200, 200);
+    };
+    fill('rgb(186, 106, 37)', 0);
+    fill('rgb(228, 200, 160)', 200);
+    return canvas.toDataURL('image/png');
+  });
+  return Buffer.from(url.split(',')[1], 'base64');
+};
+
+test('a colour is read off a photograph by what is white in it; what is no picture is refused', async ({ page }) => {
+  const id = await dishOf(page, 'Fingers in a photograph');
+  const cook = await cooked(page, id);
+  await page.goto(`/log/${cook}`);
+  await form(page).getByText('Read the colour off a photograph').click();
+  const file = form(page).getByLabel(/A picture with the crust/);
+  await file.setInputFiles({ name: 'no-picture.png', mimeType: 'image/png', buffer: Buffer.from('#!/bin/sh') });
+  await expect(form(page)).toContainText('“no-picture.png” is no picture that can be read here');
+  await file.setInputFiles({ name: 'plate.png', mimeType: 'image/png', buffer: await photograph(page) });
+  const picture = form(page).getByRole('application', { name: /The photograph/ });
+  const { width, height } = (await picture.boundingBox())!;
+  await picture.click({ position: { x: width * 0.75, y: height / 2 } });
+  await picture.click({ position: { x: width * 0.25, y: height / 2 } });
+  // A second spot by the keys alone.
+  await picture.press('ArrowDown');
+  await picture.press('Enter');
+  await expect(form(page).getByRole('status').filter({ hasText: 'golden' })).toBeVisible();
+  await form(page).getByRole('button', { name: 'That is the underside' }).click();
+  await expect(form(page).getByText('Saved', { exact: true })).toBeVisible();
+  const [{ seen }] = (await (await page.request.get(`/api/cooks/${cook}/seen`)).json()) as {
+    seen: { colourUnder: number };
+  }[];
+  // A crust of B 1.3 in the light of a lamp, reckoned with another colour package; see core/src/photo/photo.test.ts.
+  expect(seen.colourUnder).toBeGreaterThan(1.15);
+  expect(seen.colourUnder).toBeLessThan(1.45);
+});
+
 test('what cannot be is refused at its field, and nothing else is lost', async ({ page }) => {
   const id = await dishOf(page, 'Fingers of 400 degrees');
   const cook = await cooked(page, id);

@@ -3,6 +3,7 @@ import { FIELD_SCALES, isFlesh, type Food, type SeenField } from '@yellowmist/co
 import { BaldPiece } from './BaldPiece';
 import { ColourStrip } from './ColourStrip';
 import { OptionalNumber } from './OptionalNumber';
+import { PhotoColour } from './PhotoColour';
 import { Radios } from './Radios';
 import { AMOUNT_FIELDS, OVERALL_WORDS, toldWord } from './words';
 
@@ -36,6 +37,9 @@ export function SeenForm({ seen, food, change }: Props) {
       <div className="grid gap-3 sm:grid-cols-2">
         <ColourStrip label="On top" value={seen.colourTop} onChange={(colourTop) => change({ colourTop })} />
         <ColourStrip label="Underneath" value={seen.colourUnder} onChange={(colourUnder) => change({ colourUnder })} />
+        <div className="sm:col-span-2">
+          <PhotoColour onTake={(side, b) => change({ [side]: Math.round(b * 100) / 100 })} />
+        </div>
         {word('crunchNow', 'The crust, at once')}
         {word('crunchLater', 'Ten minutes later')}
       </div>

@@ -1,0 +1,3 @@
+export * from './browning.js';
+export { type Pixel, type Reference } from './light.js';
+export { spotOf } from './spot.js';
