@@ -177,6 +177,8 @@ test('an evening that is too soon says when it can be and what would help; what 
   await planned(page);
   await expect(not).toHaveCount(0);
   await expect(page.getByRole('textbox', { name: 'Eaten' })).toHaveValue(`2031-11-27T${when}`);
+  // The window is others' too: its clock is put right again.
+  await page.clock.setSystemTime(new Date());
 });
 
 test('evenings are kept, cooked, planned again for another day, put aside and brought back', async ({ page }) => {

@@ -116,6 +116,12 @@ test('after the next cook it is told whether the change has helped', async ({ pa
   await expect(last).toContainText('one change was proposed');
   await last.getByRole('radio', { name: 'yes' }).check();
   await expect(last).toContainText('It has helped.');
+  // A keeper freezes its version: the dish has it by name from then on.
+  await form(page).getByRole('radio', { name: 'A keeper' }).check();
+  await form(page).getByRole('button', { name: 'Keep this version of the dish' }).click();
+  await expect(form(page)).toContainText('as “Keeper of Thu 12 Mar”');
+  const { versions } = (await (await page.request.get(`/api/conversions/${id}`)).json()) as { versions: object[] };
+  expect(versions).toHaveLength(1);
   const tries = page.getByRole('region', { name: 'All tries of this dish' });
   await expect(tries.getByRole('link')).toHaveCount(2);
   await tries.getByRole('link').first().click();

@@ -1,25 +1,11 @@
 import type { ListedCook, SeenBody } from '@yellowmist/contract';
+import { SEEN_FIELDS } from '@yellowmist/core';
 import Papa from 'papaparse';
 
 /** Columns of what was seen, in their order. */
 const SEEN = [
   'overall',
-  'colourTop',
-  'colourUnder',
-  'centreC',
-  'atMin',
-  'bald',
-  'floury',
-  'soggyUnder',
-  'stuck',
-  'ranOff',
-  'crumbsOff',
-  'crunchNow',
-  'crunchLater',
-  'firmness',
-  'juice',
-  'bite',
-  'chew',
+  ...SEEN_FIELDS.flatMap((field) => (field === 'centreC' ? (['centreC', 'atMin'] as const) : [field])),
   'salt',
   'taste',
   'otherwise',

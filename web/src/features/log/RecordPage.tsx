@@ -1,4 +1,13 @@
-import { batchOfDish, foodOf, plannedDid, stateOf, type CookState, type Did, type Programme } from '@yellowmist/core';
+import {
+  batchOfDish,
+  foodOf,
+  plannedDid,
+  stateOf,
+  type CookState,
+  type CounterBatch,
+  type Did,
+  type Programme,
+} from '@yellowmist/core';
 import type { CookDocument } from '@yellowmist/contract';
 import { useMemo } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
@@ -7,6 +16,8 @@ import { usePantry } from '../../state/usePantry';
 import { SaveNote } from '../../ui/SaveNote';
 import { Diagnosis } from './Diagnosis';
 import { DidForm } from './DidForm';
+import { KeepVersion } from './KeepVersion';
+import { dayOf } from './rows';
 import { SeenForm } from './SeenForm';
 import { Tries } from './Tries';
 import { useRecord } from './useRecord';
@@ -39,7 +50,8 @@ function Record({ cook }: { cook: CookDocument }) {
   const dish = dishes.find((d) => d.id === search.get('dish')) ?? dishes[0];
   const { data: cooks = [] } = useCooksQuery();
   const record = useRecord(cook.id, dish.id);
-  const planned = usePlanned(cook.programme, dish.id, stateAt(cook));
+  const batch = batchOfDish(cook.programme, dish.id, stateAt(cook));
+  const planned = usePlanned(cook.programme, batch);
   const pantry = usePantry();
   const day = new Date(cook.startedAt).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
   const { seen, change } = record;
@@ -79,6 +91,7 @@ function Record({ cook }: { cook: CookDocument }) {
               To what went wrong
             </a>
           </div>
+          {seen.overall === 'keeper' && batch && <KeepVersion dish={dish.id} plan={batch.plan} day={dayOf(cook)} />}
           <SeenForm seen={seen} food={foodOf(pantry, dish.dish.foodId)} change={change} />
           <details className="mt-3" open={seen.did !== undefined || seen.otherwise !== undefined}>
             <summary className="min-h-11 cursor-pointer py-2 font-display text-lg font-bold">What was done</summary>
@@ -94,9 +107,8 @@ function Record({ cook }: { cook: CookDocument }) {
   );
 }
 
-/** What applies to a dish of what can be done, as it was planned. */
-function usePlanned(programme: Programme, dish: string, state: CookState): Did {
+/** What applies to a batch of what can be done, as it was planned. */
+function usePlanned(programme: Programme, batch: CounterBatch | undefined): Did {
   const pantry = usePantry();
-  const batch = batchOfDish(programme, dish, state);
   return useMemo(() => (batch ? plannedDid(pantry, programme, batch) : {}), [pantry, programme, batch]);
 }

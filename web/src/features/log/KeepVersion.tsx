@@ -1,0 +1,51 @@
+import { bodyOfDocument, RANGES, type Chosen, type NamedVersion } from '@yellowmist/contract';
+import { fingerprint, type AirPlan } from '@yellowmist/core';
+import { Link } from 'react-router';
+import { problemText, useConversionQuery, useSaveMutation } from '../../state/api';
+
+interface Props {
+  dish: string;
+  /** The plan by which it was cooked, and the day. */
+  plan: AirPlan;
+  day: string;
+}
+
+/** A number that no version of the dish has. */
+const nextId = (versions: readonly NamedVersion[]): number => Math.max(0, ...versions.map(({ id }) => id)) + 1;
+
+/** A keeper is kept: the plan that was cooked by becomes a version of the dish with a name, whatever the dish does later. */
+export function KeepVersion({ dish, plan, day }: Props) {
+  const { data: document } = useConversionQuery(dish);
+  const [save, { isLoading, error }] = useSaveMutation();
+  if (!document) return null;
+  const kept = document.versions.find((v) => fingerprint(v.chosen.plan) === fingerprint(plan));
+  if (kept) {
+    return (
+      <p className="text-sm">
+        Kept on the{' '}
+        <Link to={`/dish/${dish}`} className="link">
+          bench
+        </Link>{' '}
+        as “{kept.name}”.
+      </p>
+    );
+  }
+  if (document.versions.length >= RANGES.versions.max)
+    return (
+      <p className="text-sm">The dish has {RANGES.versions.max} versions: let one go on the bench to keep this.</p>
+    );
+  const keep = (): void => {
+    const chosen: Chosen = { family: document.chosen?.family ?? 'own', by: 'cook', plan };
+    const version = { id: nextId(document.versions), name: `Keeper of ${day}`, chosen };
+    const body = { ...bodyOfDocument(document), versions: [...document.versions, version] };
+    void save({ id: dish, version: document.version, body });
+  };
+  return (
+    <p className="flex flex-wrap items-center gap-3">
+      <button type="button" className="btn h-11" disabled={isLoading} onClick={keep}>
+        Keep this version of the dish
+      </button>
+      {error && <span role="alert">{problemText(error)}</span>}
+    </p>
+  );
+}
