@@ -3,69 +3,10 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import AxeBuilder from '@axe-core/playwright';
-import type { Page } from '@playwright/test';
+import { cookOf, dishOf, eventsOf, left, now, press, timers } from './atCounter';
 import { expect, test } from './begin';
-import { convertedDish, layer } from './dishes';
 
 /** Cooks at the counter: real ones, and rehearsals with simulated fryers. */
-
-const COAT = [
-  layer(['wheat-flour', 60], ['salt', 3]),
-  layer(['egg', 50], ['water', 10]),
-  layer(['coarse-crumbs', 60], ['rapeseed-oil', 8]),
-];
-const dishOf = (page: Page, name: string, foodId = 'halloumi', at = '', count = 12): Promise<string> =>
-  convertedDish(page, {
-    name,
-    foodId,
-    layers: COAT,
-    fryer: 'Galley',
-    count,
-    thicknessMm: 14,
-    restMin: 5,
-    minutes: 12,
-    at,
-  });
-
-interface Cook {
-  id: string;
-  programme: {
-    steps: { id: string; kind: string; cook: number | null; batch: string | null }[];
-    batches: { key: string }[];
-  };
-}
-
-/** Starts a cook whose first batch lies in its fryer. */
-async function cookOf(page: Page, name: string, rehearsal?: object, foodId?: string, at = ''): Promise<Cook> {
-  const conversionId = await dishOf(page, name, foodId, at);
-  const answer = await page.request.post(`${at}/api/cooks`, {
-    data: { conversionId, ...(rehearsal && { rehearsal }) },
-  });
-  const cook = (await answer.json()) as Cook;
-  const steps = cook.programme.steps.filter((s) => s.cook !== null);
-  const many = steps.findIndex((s) => s.kind === 'load') + 1;
-  const events = steps
-    .slice(0, many)
-    .map((s) => ({ id: crypto.randomUUID(), atMs: Date.now(), what: 'done', step: s.id }));
-  await page.request.post(`${at}/api/cooks/${cook.id}/events`, { data: { events } });
-  await page.goto(`${at}/cook/${cook.id}`);
-  await expect(now(page)).toBeVisible();
-  return cook;
-}
-
-const now = (page: Page) => page.getByRole('region', { name: 'Now', exact: true });
-const press = (page: Page, name: string | RegExp) => page.getByRole('button', { name, exact: true });
-const timers = (page: Page) => page.getByRole('list', { name: 'What goes on by itself' });
-const eventsOf = async (page: Page, id: string, at = ''): Promise<{ what: string; id: string }[]> =>
-  ((await (await page.request.get(`${at}/api/cooks/${id}`)).json()) as { events: { what: string; id: string }[] })
-    .events;
-/** s that the batch in the fryer has left. */
-async function left(page: Page): Promise<number> {
-  const inFryer = timers(page).getByRole('listitem').filter({ hasText: 'Galley' });
-  const shown = await inFryer.locator('time').textContent();
-  const [min, s] = shown!.split(':').map(Number);
-  return min * 60 + s;
-}
 
 test('a dish is cooked from the list by keys alone: done, back, passed over; its timer goes on through a reload and in a second window', async ({
   page,

@@ -5,7 +5,7 @@ import type { Put } from './put.js';
 import { FIELD_SCALES, type Did, type Observation } from './seen.js';
 import { atRandom, logLikelihood } from './likelihood.js';
 import type { Aims } from './aims.js';
-import type { Outcome, Simulated } from './simulated.js';
+import type { TriedCook, Simulated } from './simulated.js';
 import { between, type ValueOf } from './values.js';
 
 /** Something that was done otherwise than planned, and is known. */
@@ -44,7 +44,7 @@ export type Priors = Partial<Record<CauseKey, number>>;
 const asNumber = (told: number | boolean): number => Number(told);
 
 /** What was told to be done otherwise than planned, as causes with their sizes. */
-export function knownCauses(meant: Put, asMeant: Outcome, did: Did = {}): KnownCause[] {
+export function knownCauses(meant: Put, asMeant: TriedCook, did: Did = {}): KnownCause[] {
   return CAUSES.flatMap((cause): KnownCause[] => {
     const { shows } = cause;
     if (shows === null) return [];

@@ -73,7 +73,7 @@ export interface Look {
   waits: boolean;
 }
 
-/** As closely as any cook that is shown. */
+/** As closely as every cook that is shown, and followed on its rack. */
 export const CLOSELY: Look = { fine: 1, waits: true };
 
 /** Simulates a cook and reads off it what a cook would see. */

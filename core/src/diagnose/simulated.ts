@@ -7,7 +7,7 @@ import type { Field, Observation } from './seen.js';
 import type { Asked, ValueOf } from './values.js';
 
 /** A cook that was put into the simulation: how it came out, and what was done in it. */
-export interface Outcome {
+export interface TriedCook {
   came: CameOut;
   did: Readonly<Partial<Record<DidField, number>>>;
 }
@@ -20,11 +20,11 @@ const isColourField = (field: Field): field is 'colourTop' | 'colourUnder' =>
  * is off by is taken from the cook as it was meant, which is simulated closely as well.
  */
 export class Simulated {
-  private readonly known = new Map<string, Outcome>();
+  private readonly known = new Map<string, TriedCook>();
   private readonly look: Look;
   /** As it was meant, closely. */
-  readonly asMeant: Outcome;
-  private readonly coarse: Outcome;
+  readonly asMeant: TriedCook;
+  private readonly coarse: TriedCook;
   /** What is aimed at. */
   readonly aims: Aims;
 
@@ -43,13 +43,13 @@ export class Simulated {
     this.aims = aims ?? aimsOf(meant, this.valuesIn(this.asMeant));
   }
 
-  private outcome(put: Put, look: Look): Outcome {
+  private outcome(put: Put, look: Look): TriedCook {
     const came = cameOut(put, look);
     return { came, did: didIn(put, this.meant, came.areaM2) };
   }
 
   /** @param key the same for the same cook */
-  of(key: string, put: Put): Outcome {
+  of(key: string, put: Put): TriedCook {
     const before = this.known.get(key);
     if (before) return before;
     const outcome = this.outcome(put, this.look);
@@ -64,7 +64,7 @@ export class Simulated {
   }
 
   /** Value of a field in a cook, of a coat that browns e^browningLog times as fast; undefined where it does not apply. */
-  private valueOf({ came, did }: Outcome, { field, atMin = null }: Asked, browningLog: number): number | undefined {
+  private valueOf({ came, did }: TriedCook, { field, atMin = null }: Asked, browningLog: number): number | undefined {
     if (isDid(field)) return did[field];
     const [close, coarse] = [this.asMeant.came, this.coarse.came];
     if (isColourField(field))
@@ -76,7 +76,7 @@ export class Simulated {
   }
 
   /** All values of a cook. */
-  valuesIn(outcome: Outcome): ValueOf {
+  valuesIn(outcome: TriedCook): ValueOf {
     return (asked, browningLog = 0) =>
       outcome === this.asMeant ? exact(outcome, asked, browningLog) : this.valueOf(outcome, asked, browningLog);
   }
@@ -88,7 +88,7 @@ export class Simulated {
 }
 
 /** Of a cook that was simulated closely, nothing is taken off. */
-function exact({ came, did }: Outcome, { field, atMin = null }: Asked, browningLog: number): number | undefined {
+function exact({ came, did }: TriedCook, { field, atMin = null }: Asked, browningLog: number): number | undefined {
   if (isDid(field)) return did[field];
   if (isColourField(field)) return came.colours(browningLog)[field];
   return field === 'centreC' && atMin !== null ? came.centreAt(atMin) : came.values[field as SeenField];

@@ -25,24 +25,24 @@ export function Diagnosis({ id, dish, version, seen, change }: Props) {
   if (!data) return <p role="status">Putting every cause into the simulation…</p>;
   return (
     <div aria-busy={isFetching} className={isFetching ? 'opacity-70' : ''}>
-      <FollowUp id={id} diagnosis={data} seen={seen} change={change} />
+      <FollowUp diagnosis={data} seen={seen} change={change} />
       {data.complaints.length === 0 ? (
         <p className="text-lg">Nothing that was noted is amiss: it came out as it was meant.</p>
       ) : (
-        <Found id={dish} data={data} seen={seen} change={change} />
+        <Found dish={dish} data={data} seen={seen} change={change} />
       )}
     </div>
   );
 }
 
 interface FoundProps {
-  id: string;
+  dish: string;
   data: CookDiagnosis;
   seen: SeenBody;
   change: Props['change'];
 }
 
-function Found({ id, data, seen, change }: FoundProps) {
+function Found({ dish, data, seen, change }: FoundProps) {
   const [first, ...others] = data.causes;
   const unknown = data.none > 0.5;
   return (
@@ -64,7 +64,7 @@ function Found({ id, data, seen, change }: FoundProps) {
         </>
       )}
       {data.test && <Test test={data.test} seen={seen} change={change} />}
-      {data.change && !unknown && <TakeChange dish={id} proposed={data.change} later={data.test !== null} />}
+      {data.change && !unknown && <TakeChange dish={dish} proposed={data.change} later={data.test !== null} />}
       {others.length > 0 && (
         <details className="mt-3">
           <summary className="min-h-11 cursor-pointer py-2">What else it may have been</summary>

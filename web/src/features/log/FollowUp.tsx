@@ -5,7 +5,6 @@ import { Radios } from './Radios';
 import { likelyWord } from './words';
 
 interface Props {
-  id: string;
   diagnosis: Pick<CookDiagnosis, 'proposedBefore' | 'followUp' | 'dish'>;
   seen: SeenBody;
   change: (part: Partial<SeenBody>) => void;

@@ -1,6 +1,6 @@
 import { useId, type ReactNode } from 'react';
 
-export interface Pick<V extends string | number> {
+export interface RadioOption<V extends string | number> {
   value: V;
   label: string;
   /** Shown in the place of the label, which a screen reader reads. */
@@ -10,7 +10,7 @@ export interface Pick<V extends string | number> {
 interface Props<V extends string | number> {
   label: string;
   value: V | undefined;
-  options: readonly Pick<V>[];
+  options: readonly RadioOption<V>[];
   onChange: (value: V | undefined) => void;
   hideLabel?: boolean;
 }
