@@ -164,8 +164,13 @@ test('the sheet prints on one page; calendar and text are taken away; the phone 
 });
 
 test('an evening that is too soon says when it can be and what would help; what is proposed is taken', async ({
-  page,
+  browser,
+  server,
 }) => {
+  // A window of its own: a clock that was set stays so, and tells nothing of what a page has loaded.
+  const own = await browser.newContext({ baseURL: server });
+  const page = await own.newPage();
+  await page.goto('/');
   await threeDishes(page, 'too soon');
   await page.clock.setFixedTime(new Date('2031-11-27T18:40:00'));
   await page.reload();
@@ -177,8 +182,7 @@ test('an evening that is too soon says when it can be and what would help; what 
   await planned(page);
   await expect(not).toHaveCount(0);
   await expect(page.getByRole('textbox', { name: 'Eaten' })).toHaveValue(`2031-11-27T${when}`);
-  // The window is others' too: its clock is put right again.
-  await page.clock.setSystemTime(new Date());
+  await own.close();
 });
 
 test('evenings are kept, cooked, planned again for another day, put aside and brought back', async ({ page }) => {
