@@ -10,7 +10,7 @@ const bundle = await rolldown({
   platform: 'node',
   // These load files from where they are installed (a native addon, a thread's script); the others are not installed,
   // but asked for.
-  external: [/^libsql/, 'piscina', /^@nestjs\/(websockets|microservices)/, /^class-/, /^@fastify/],
+  external: [/^libsql/, 'sharp', 'piscina', /^@nestjs\/(websockets|microservices)/, /^class-/, /^@fastify/],
 });
 await bundle.write({
   dir: join(BUILT, 'bundle'),

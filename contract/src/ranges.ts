@@ -69,6 +69,9 @@ export const RANGES = {
   seenB: { min: 0, max: 6 },
   chew: { min: 0, max: 3 },
   tasteLength: { min: 0, max: 300 },
+  /** Photographs of a cook; bytes of one as it comes. */
+  photos: { min: 0, max: 8 },
+  photoBytes: { min: 1, max: 15 * 1024 * 1024 },
   scaleG: { min: 0, max: 3000 },
   fryers: { min: 0, max: 12 },
   powerW: { min: 600, max: 4000 },

@@ -1,3 +1,4 @@
+import { join } from 'node:path';
 import { Module, type DynamicModule } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { ComputeModule } from './compute/compute.module.js';
@@ -12,16 +13,18 @@ import { FilesModule } from './files/files.module.js';
 import { HealthController } from './health/health.controller.js';
 import { KitchenModule } from './kitchen/kitchen.js';
 import { PantryModule } from './pantry/pantry.js';
+import { PhotosModule } from './photos/photos.module.js';
 import { RecipesModule } from './recipes/recipes.module.js';
 
 @Module({})
 export class AppModule {
-  /** The application over one SQLite file. */
-  static over(databaseFile: string): DynamicModule {
+  /** The application over a folder of data: one SQLite file, and photographs beside it. */
+  static over(dataFolder: string): DynamicModule {
     return {
       module: AppModule,
       imports: [
-        TypeOrmModule.forRoot(databaseOptions(databaseFile)),
+        TypeOrmModule.forRoot(databaseOptions(join(dataFolder, 'yellowmist.sqlite'))),
+        PhotosModule.in(join(dataFolder, 'photos')),
         ConversionsModule,
         PantryModule,
         KitchenModule,

@@ -5,6 +5,7 @@ import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
 import type { NextFunction, Request, Response } from 'express';
+import { RANGES } from '@yellowmist/contract';
 import compression from 'compression';
 import helmet from 'helmet';
 import sirv from 'sirv';
@@ -78,12 +79,18 @@ const isRecipe = ({ url, headers }: { url?: string; headers: { 'content-type'?: 
 /** Whether a body is a whole kitchen: as bytes, packed or not. */
 const isKitchen = ({ url }: { url?: string }): boolean => /^\/api\/import(\?|$)/.test(url ?? '');
 
+/** Whether a body is a photograph; a form is read where it is received. */
+const isPhoto = ({ url, headers }: { url?: string; headers: { 'content-type'?: string } }): boolean =>
+  /^\/api\/cooks\/[\w-]+\/photos(\?|$)/.test(url ?? '') && !/^multipart\//.test(headers['content-type'] ?? '');
+
 /** The whole server, ready to listen. */
 export async function makeApp(settings: Settings): Promise<NestExpressApplication> {
-  const app = await NestFactory.create<NestExpressApplication>(
-    AppModule.over(join(settings.dataFolder, 'yellowmist.sqlite')),
-    { logger: ['error', 'warn'], bodyParser: false, abortOnError: false, forceCloseConnections: true },
-  );
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.over(settings.dataFolder), {
+    logger: ['error', 'warn'],
+    bodyParser: false,
+    abortOnError: false,
+    forceCloseConnections: true,
+  });
   app.use(helmet({ contentSecurityPolicy: { useDefaults: false, directives: CONTENT_SECURITY }, hsts: false }));
   app.use(gate(settings.hostNames));
   // Not the readings of a scale: they are a stream.
@@ -93,6 +100,7 @@ export async function makeApp(settings: Settings): Promise<NestExpressApplicatio
   );
   app.useBodyParser('json', { limit: RECIPE_LIMIT, type: isRecipe });
   app.useBodyParser('raw', { limit: KITCHEN_LIMIT, type: isKitchen });
+  app.useBodyParser('raw', { limit: RANGES.photoBytes.max, type: isPhoto });
   app.useBodyParser('json', { limit: BODY_LIMIT });
   app.setGlobalPrefix('api');
   app.useGlobalFilters(new ProblemFilter());

@@ -134,6 +134,7 @@ export const cookListSchema = Joi.array().items(
     dishes: Joi.array().items(Joi.string()),
     fryers: Joi.array().items(Joi.string()),
     cookedBy: Joi.alternatives(cookedBySchema, null),
+    photos: Joi.number(),
     log: Joi.array().items(loggedDishSchema),
   }),
 );

@@ -17,9 +17,12 @@ export {
 export { fryerSchema } from './fryer.js';
 export * from './kitchen.js';
 export {
+  cookBinSchema,
   cookDiagnosisSchema,
   diagnoseAnswerSchema,
   diagnoseRequestSchema,
+  photoRecordSchema,
+  photoRecordsSchema,
   saveSeenSchema,
   seenRecordSchema,
   seenRecordsSchema,

@@ -10,6 +10,8 @@ import { fryerSchema } from './fryer.js';
 import { Joi } from './joi.js';
 import { airPlanSchema } from './plan.js';
 
+const SHA256_DIGITS = 64;
+
 const wordsOf = (field: Field): string[] => FIELD_SCALES[field].words.map(({ word }) => word);
 
 /** A number within its range, or one of the field's words; with `yesNo` also true and false. */
@@ -114,6 +116,32 @@ export const seenRecordSchema = allOf<T.SeenRecord>({
 
 /** How the dishes of a cook came out. */
 export const seenRecordsSchema = Joi.array().items(seenRecordSchema);
+
+/** A photograph of a cook as it is kept. */
+export const photoRecordSchema = allOf<T.PhotoRecord>({
+  id: Joi.string().guid(),
+  dish: Joi.string().allow(null),
+  hash: Joi.string().hex().length(SHA256_DIGITS),
+  widthPx: Joi.number().integer().min(1),
+  heightPx: Joi.number().integer().min(1),
+  bytes: Joi.number().integer().min(1),
+  addedAt: Joi.string().isoDate(),
+});
+
+/** The photographs of a cook. */
+export const photoRecordsSchema = Joi.array().items(photoRecordSchema);
+
+/** Cooks that were put aside. */
+export const cookBinSchema = Joi.array().items(
+  allOf<T.BinnedCook>({
+    id: Joi.string().guid(),
+    name: Joi.string(),
+    startedAt: Joi.string(),
+    deletedAt: Joi.string(),
+    goneAt: Joi.string(),
+    photos: Joi.number(),
+  }),
+);
 
 const otherRecipe = {
   name: nameSchema.optional(),

@@ -71,6 +71,8 @@ export interface ListedCook {
   fryers: string[];
   /** What it was cooked by; null at the counter. */
   cookedBy: CookedBy | null;
+  /** How many photographs it has. */
+  photos: number;
   /** How each of its dishes was cooked, and came out. */
   log: LoggedDish[];
 }

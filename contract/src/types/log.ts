@@ -40,6 +40,30 @@ export interface SeenRecord {
   seen: SeenBody;
 }
 
+/** A photograph of a cook as it is kept: upright, small, and with nothing in it but the picture. */
+export interface PhotoRecord {
+  id: string;
+  /** The dish that it shows; null where it shows the whole cook. */
+  dish: string | null;
+  /** SHA-256 of the kept file, hexadecimal. */
+  hash: string;
+  widthPx: number;
+  heightPx: number;
+  bytes: number;
+  addedAt: string;
+}
+
+/** A cook that was put aside. */
+export interface BinnedCook {
+  id: string;
+  name: string;
+  startedAt: string;
+  deletedAt: string;
+  /** When it is gone for good. */
+  goneAt: string;
+  photos: number;
+}
+
 /** What it was cooked by: its plan, or a packet's or another recipe's word. */
 export type CookedBy = { what: 'plan' } | ({ what: 'other'; name?: string } & OtherRecipe);
 

@@ -31,7 +31,7 @@ export class ProblemFilter implements ExceptionFilter {
     if (status === TOO_LARGE || (error instanceof HttpException && error.getStatus() === TOO_LARGE))
       return problem(
         TOO_LARGE,
-        'The body is too large: at most 256 kB can be sent, 6 MB of a recipe that is to be read, and 24 MB of a whole kitchen.',
+        'The body is too large: at most 256 kB can be sent, 6 MB of a recipe that is to be read, 15 MB of a photograph, and 192 MB of a whole kitchen.',
       );
     if (error instanceof HttpException) {
       const unread = error.getStatus() === 400 ? 'The request could not be read: ' : '';

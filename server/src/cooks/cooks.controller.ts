@@ -1,6 +1,28 @@
-import { Body, Controller, Get, Headers, HttpCode, Param, ParseUUIDPipe, Post, Query, Res, Sse } from '@nestjs/common';
-import { ApiBody, ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiQuery, ApiTags } from '@nestjs/swagger';
 import {
+  Body,
+  Controller,
+  Delete,
+  Get,
+  Headers,
+  HttpCode,
+  Param,
+  ParseUUIDPipe,
+  Post,
+  Query,
+  Res,
+  Sse,
+} from '@nestjs/common';
+import {
+  ApiBody,
+  ApiCreatedResponse,
+  ApiNoContentResponse,
+  ApiOkResponse,
+  ApiOperation,
+  ApiQuery,
+  ApiTags,
+} from '@nestjs/swagger';
+import {
+  cookBinSchema,
   cookDocumentSchema,
   cookEventsAnswerSchema,
   cookEventsSchema,
@@ -10,6 +32,7 @@ import {
   sightSchema,
   standingOf,
   startCookSchema,
+  type BinnedCook,
   type CookDocument,
   type CookEventsAnswer,
   type CookEventsRequest,
@@ -26,6 +49,7 @@ import { JoiPipe } from '../common/joi.pipe.js';
 import { openApi, problems } from '../common/openapi.js';
 import { badFields } from '../common/problem.js';
 import { ComputeService } from '../compute/compute.service.js';
+import { BinService } from './bin.service.js';
 import { CooksService, paceOfCook } from './cooks.service.js';
 import { cooksCsv } from './csv.js';
 import { EventsStore } from './events.store.js';
@@ -57,6 +81,7 @@ export class CooksController {
     private readonly events: EventsStore,
     private readonly foods: FoodsService,
     private readonly compute: ComputeService,
+    private readonly bins: BinService,
   ) {}
 
   @Get()
@@ -86,6 +111,39 @@ export class CooksController {
   @problems(400, 404, 503)
   start(@Body(new JoiPipe<StartCookRequest>(startCookSchema)) request: StartCookRequest): Promise<CookDocument> {
     return this.cooks.start(request);
+  }
+
+  @Get('bin')
+  @ApiOperation({ summary: 'Cooks that were put aside, the last first, and when each is gone for good' })
+  @ApiOkResponse({ schema: openApi(cookBinSchema) })
+  bin(): Promise<BinnedCook[]> {
+    return this.cooks.bin();
+  }
+
+  @Delete('bin')
+  @HttpCode(204)
+  @ApiOperation({ summary: 'Delete for good what was put aside: cooks, their records and their photographs' })
+  @ApiNoContentResponse()
+  emptyBin(): Promise<void> {
+    return this.bins.empty();
+  }
+
+  @Delete(':id')
+  @HttpCode(204)
+  @ApiOperation({ summary: 'Put a cook aside with its record and photographs; restore brings it back for thirty days' })
+  @ApiNoContentResponse()
+  @problems(404, 409)
+  remove(@Param('id', ParseUUIDPipe) id: string): Promise<void> {
+    return this.cooks.remove(id);
+  }
+
+  @Post(':id/restore')
+  @HttpCode(200)
+  @ApiOperation({ summary: 'Undo a delete' })
+  @ApiOkResponse({ schema: openApi(cookDocumentSchema) })
+  @problems(404, 422)
+  restore(@Param('id', ParseUUIDPipe) id: string): Promise<CookDocument> {
+    return this.cooks.restore(id);
   }
 
   @Get(':id')

@@ -4,11 +4,15 @@ import { ComputeModule } from '../compute/compute.module.js';
 import { ConversionsModule } from '../conversions/conversions.module.js';
 import { DevicesModule } from '../devices/devices.module.js';
 import { EveningsModule } from '../evenings/evenings.module.js';
-import { CookEntity, CookEventEntity, CookSeenEntity } from './cook.entity.js';
+import { BinService } from './bin.service.js';
+import { CookEntity, CookEventEntity, CookPhotoEntity, CookSeenEntity } from './cook.entity.js';
 import { CooksController } from './cooks.controller.js';
 import { CooksService } from './cooks.service.js';
 import { EventsStore } from './events.store.js';
 import { FoodsService } from './foods.service.js';
+import { PhotosController } from './photos.controller.js';
+import { PhotosService } from './photos.service.js';
+import { PhotosStore } from './photos.store.js';
 import { PracticeService } from './practice.service.js';
 import { RecordsController } from './records.controller.js';
 import { RecordsService } from './records.service.js';
@@ -16,14 +20,24 @@ import { RecordsStore } from './records.store.js';
 
 @Module({
   imports: [
-    TypeOrmModule.forFeature([CookEntity, CookEventEntity, CookSeenEntity]),
+    TypeOrmModule.forFeature([CookEntity, CookEventEntity, CookSeenEntity, CookPhotoEntity]),
     ConversionsModule,
     EveningsModule,
     ComputeModule,
     DevicesModule,
   ],
-  controllers: [CooksController, RecordsController],
-  providers: [CooksService, EventsStore, FoodsService, PracticeService, RecordsStore, RecordsService],
-  exports: [CooksService, RecordsService],
+  controllers: [CooksController, RecordsController, PhotosController],
+  providers: [
+    CooksService,
+    EventsStore,
+    FoodsService,
+    PracticeService,
+    RecordsStore,
+    RecordsService,
+    PhotosStore,
+    PhotosService,
+    BinService,
+  ],
+  exports: [CooksService, RecordsService, PhotosService],
 })
 export class CooksModule {}

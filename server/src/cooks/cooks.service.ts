@@ -7,6 +7,7 @@ import {
   tableOf,
   upgrade,
   type Afterwards,
+  type BinnedCook,
   type CookBody,
   type CookDocument,
   type CookEventsAnswer,
@@ -15,7 +16,7 @@ import {
   type StartCookRequest,
 } from '@yellowmist/contract';
 import { programmeOf, stateOf, TOGETHER_MIN, type CookEvent, type CookPace, plain } from '@yellowmist/core';
-import { IsNull, LessThanOrEqual, type Repository } from 'typeorm';
+import { IsNull, LessThan, LessThanOrEqual, Not, type Repository } from 'typeorm';
 import { badFields, ProblemException } from '../common/problem.js';
 import { ConversionsService } from '../conversions/conversions.service.js';
 import { EveningsService } from '../evenings/evenings.service.js';
@@ -23,6 +24,7 @@ import { PlanningService } from '../evenings/planning.service.js';
 import { CookEntity } from './cook.entity.js';
 import { EventsStore } from './events.store.js';
 import { loggedDishes } from './logged.js';
+import { PhotosStore } from './photos.store.js';
 import { RecordsStore } from './records.store.js';
 
 const FORMAT = formatNumber(FORMATS.cook);
@@ -30,6 +32,9 @@ const FORMAT = formatNumber(FORMATS.cook);
 const AHEAD_MS = 5_000;
 /** An evening that begins in more than this begins now all the same, ms. */
 const SOON_MS = 6 * 3_600_000;
+
+/** What was put aside can be brought back for so long, ms. */
+const BIN_MS = 30 * 86_400_000;
 
 /** A cook as it is kept. */
 export interface KeptCook {
@@ -69,6 +74,7 @@ export class CooksService {
     @InjectRepository(CookEntity) private readonly rows: Repository<CookEntity>,
     private readonly events: EventsStore,
     private readonly records: RecordsStore,
+    private readonly photos: PhotosStore,
     private readonly conversions: ConversionsService,
     private readonly evenings: EveningsService,
     private readonly planning: PlanningService,
@@ -76,8 +82,8 @@ export class CooksService {
 
   /** All cooks, those that go on first, then the latest. */
   async list(): Promise<ListedCook[]> {
-    const rows = await this.rows.find({ order: { startedAt: 'DESC' } });
-    const records = await this.records.all();
+    const rows = await this.rows.find({ where: { deletedAt: IsNull() }, order: { startedAt: 'DESC' } });
+    const [records, photos] = await Promise.all([this.records.all(), this.photos.counts()]);
     const listed = rows.map((row): ListedCook => {
       const body = readable(row);
       return {
@@ -89,6 +95,7 @@ export class CooksService {
         dishes: body?.programme.dishes.map((d) => d.name) ?? [],
         fryers: [...new Set(body?.programme.batches.map((b) => b.fryer.name))],
         cookedBy: body?.cookedBy ?? null,
+        photos: photos.get(row.id) ?? 0,
         log: body ? loggedDishes(body, records.get(row.id) ?? []) : [],
       };
     });
@@ -97,7 +104,7 @@ export class CooksService {
 
   /** Cooks that go on. */
   async running(): Promise<KeptCook[]> {
-    const rows = await this.rows.findBy({ endedAt: IsNull() });
+    const rows = await this.rows.findBy({ endedAt: IsNull(), deletedAt: IsNull() });
     return rows.flatMap((row) => {
       const body = readable(row);
       return body ? [{ ...row, body }] : [];
@@ -107,7 +114,7 @@ export class CooksService {
   /** Cooks that began before this one, the latest first. */
   async before(id: string, startedAt: string): Promise<KeptCook[]> {
     const rows = await this.rows.find({
-      where: { startedAt: LessThanOrEqual(startedAt) },
+      where: { startedAt: LessThanOrEqual(startedAt), deletedAt: IsNull() },
       order: { startedAt: 'DESC' },
     });
     return rows.flatMap((row) => {
@@ -178,6 +185,7 @@ export class CooksService {
       body: JSON.stringify(body),
       startedAt: iso(body.startedMs),
       endedAt: endedMs === null ? null : iso(endedMs),
+      deletedAt: null,
     });
     this.practising = null;
     return this.read(id);
@@ -215,7 +223,7 @@ export class CooksService {
 
   /** @throws ProblemException 404 where there is none */
   async kept(id: string): Promise<KeptCook> {
-    const row = await this.rows.findOneBy({ id });
+    const row = await this.rows.findOneBy({ id, deletedAt: IsNull() });
     if (!row) throw new ProblemException(404, `There is no cook ${id}.`);
     try {
       return { ...row, body: bodyIn(row) };
@@ -271,6 +279,44 @@ export class CooksService {
       })),
       nowMs,
     };
+  }
+
+  /**
+   * Puts a cook aside with its record and photographs; `restore` brings it back.
+   * @throws ProblemException 404 where there is none, 409 where it still goes on
+   */
+  async remove(id: string): Promise<void> {
+    const { endedAt } = await this.kept(id);
+    if (endedAt === null) throw new ProblemException(409, 'This cook goes on. End it at the counter first.');
+    await this.rows.update({ id }, { deletedAt: new Date().toISOString() });
+  }
+
+  /** @throws ProblemException 404 where none was put aside under that id */
+  async restore(id: string): Promise<CookDocument> {
+    const { affected } = await this.rows.update({ id, deletedAt: Not(IsNull()) }, { deletedAt: null });
+    if (affected === 0) throw new ProblemException(404, `There is no deleted cook ${id}.`);
+    return this.read(id);
+  }
+
+  /** Cooks that were put aside, the last first. */
+  async bin(): Promise<BinnedCook[]> {
+    const rows = await this.rows.find({ where: { deletedAt: Not(IsNull()) }, order: { deletedAt: 'DESC' } });
+    const photos = await this.photos.counts();
+    return rows.map(({ id, name, startedAt, deletedAt }) => ({
+      id,
+      name,
+      startedAt,
+      deletedAt: deletedAt!,
+      goneAt: new Date(Date.parse(deletedAt!) + BIN_MS).toISOString(),
+      photos: photos.get(id) ?? 0,
+    }));
+  }
+
+  /** Forgets for good what was put aside before a moment, with its records and photographs. */
+  async forget(beforeMs = Date.now() - BIN_MS): Promise<void> {
+    const at = new Date(beforeMs).toISOString();
+    await this.rows.delete({ deletedAt: LessThan(at) });
+    await this.photos.forget(at);
   }
 
   /** What to know of a cook that goes on. */

@@ -1,4 +1,17 @@
 import type { CookBody, LoggedDish, SeenRecord } from '@yellowmist/contract';
+import { badFields } from '../common/problem.js';
+
+/**
+ * Which dish of a cook is meant: the only one where none is named.
+ * @throws ProblemException 400 naming `dish` and which there are
+ */
+export function dishAskedFor({ programme }: CookBody, dish: string | undefined): string {
+  const ids = programme.dishes.map((d) => d.id);
+  if (dish === undefined && ids.length === 1) return ids[0];
+  if (dish !== undefined && ids.includes(dish)) return dish;
+  const allowed = programme.dishes.map((d) => `${d.id} (${d.name})`).join(', ');
+  throw badFields([{ field: 'dish', message: `dish must be one of ${allowed}` }]);
+}
 
 /** One dish of a cook in the list: how it was cooked, and came out. */
 export function loggedDishes({ programme, cookedBy }: CookBody, records: readonly SeenRecord[]): LoggedDish[] {

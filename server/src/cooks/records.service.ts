@@ -1,10 +1,11 @@
 import { Injectable } from '@nestjs/common';
-import type { CookBody, CookDiagnosis, SaveSeenRequest, SeenRecord } from '@yellowmist/contract';
+import type { CookDiagnosis, SaveSeenRequest, SeenRecord } from '@yellowmist/contract';
 import type { LoggedCook } from '@yellowmist/core';
-import { badFields, ProblemException } from '../common/problem.js';
+import { ProblemException } from '../common/problem.js';
 import { ComputeService } from '../compute/compute.service.js';
 import { CooksService, paceOfCook, type KeptCook } from './cooks.service.js';
 import { EventsStore } from './events.store.js';
+import { dishAskedFor } from './logged.js';
 import { RecordsStore } from './records.store.js';
 
 /** So many earlier cooks say what is usual for this kitchen. */
@@ -24,7 +25,7 @@ export class RecordsService {
   /** @throws ProblemException 400 for a dish that the cook does not have, 404 for no cook, 409 for a stale version */
   async save(id: string, { dish, version, ...seen }: SaveSeenRequest): Promise<SeenRecord> {
     const { body } = await this.cooks.kept(id);
-    return this.records.save(id, this.dishIn(body, dish), seen, version);
+    return this.records.save(id, dishAskedFor(body, dish), seen, version);
   }
 
   /** How the dishes of a cook came out, as far as it was noted. @throws ProblemException 404 */
@@ -33,21 +34,13 @@ export class RecordsService {
     return this.records.of(id);
   }
 
-  private dishIn({ programme }: CookBody, dish: string | undefined): string {
-    const ids = programme.dishes.map((d) => d.id);
-    if (dish === undefined && ids.length === 1) return ids[0];
-    if (dish !== undefined && ids.includes(dish)) return dish;
-    const allowed = programme.dishes.map((d) => `${d.id} (${d.name})`).join(', ');
-    throw badFields([{ field: 'dish', message: `dish must be one of ${allowed}` }]);
-  }
-
   /**
    * What went wrong in one dish of a cook.
    * @throws ProblemException 404 where there is no cook, 409 where nothing was noted of it
    */
   async diagnosis(id: string, asked: string | undefined): Promise<CookDiagnosis> {
     const cook = await this.cooks.kept(id);
-    const dish = this.dishIn(cook.body, asked);
+    const dish = dishAskedFor(cook.body, asked);
     const all = await this.records.all();
     const own = all.get(id)?.find((r) => r.dish === dish);
     if (!own) throw new ProblemException(409, 'Nothing was noted of how this came out yet: note it first.');

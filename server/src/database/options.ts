@@ -2,7 +2,7 @@ import Libsql from 'libsql';
 import type { DataSourceOptions } from 'typeorm';
 import { AnswerEntity } from '../conversions/answer.entity.js';
 import { ConversionEntity } from '../conversions/conversion.entity.js';
-import { CookEntity, CookEventEntity, CookSeenEntity } from '../cooks/cook.entity.js';
+import { CookEntity, CookEventEntity, CookPhotoEntity, CookSeenEntity } from '../cooks/cook.entity.js';
 import { SingleEntity } from '../documents/single.entity.js';
 import { EveningEntity } from '../evenings/evening.entity.js';
 import { MIGRATIONS } from './schema.js';
@@ -16,7 +16,16 @@ export const databaseOptions = (file: string): DataSourceOptions => ({
   type: 'better-sqlite3',
   driver: Libsql,
   database: file,
-  entities: [ConversionEntity, AnswerEntity, SingleEntity, EveningEntity, CookEntity, CookEventEntity, CookSeenEntity],
+  entities: [
+    ConversionEntity,
+    AnswerEntity,
+    SingleEntity,
+    EveningEntity,
+    CookEntity,
+    CookEventEntity,
+    CookSeenEntity,
+    CookPhotoEntity,
+  ],
   migrations: MIGRATIONS,
   migrationsRun: true,
   synchronize: false,

@@ -183,6 +183,33 @@ export class CookSeen1764800000000 implements MigrationInterface {
   down = (runner: QueryRunner): Promise<void> => drop(runner, 'cook_seen');
 }
 
+/** Photographs of cooks, and cooks that are put aside. */
+export class CookPhotos1764900000000 implements MigrationInterface {
+  name = 'CookPhotos1764900000000';
+
+  async up(runner: QueryRunner): Promise<void> {
+    await runner.query('ALTER TABLE cook ADD COLUMN deleted_at TEXT');
+    await runner.query(`CREATE TABLE cook_photo (
+      id TEXT PRIMARY KEY NOT NULL,
+      cook_id TEXT NOT NULL REFERENCES cook (id) ON DELETE CASCADE,
+      dish_id TEXT,
+      hash TEXT NOT NULL,
+      width_px INTEGER NOT NULL,
+      height_px INTEGER NOT NULL,
+      bytes INTEGER NOT NULL,
+      added_at TEXT NOT NULL,
+      deleted_at TEXT
+    )`);
+    await runner.query('CREATE INDEX cook_photo_cook ON cook_photo (cook_id)');
+  }
+
+  async down(runner: QueryRunner): Promise<void> {
+    await drop(runner, 'cook_photo');
+    await runner.query('DELETE FROM cook WHERE deleted_at IS NOT NULL');
+    await runner.query('ALTER TABLE cook DROP COLUMN deleted_at');
+  }
+}
+
 /** All migrations, in the order in which they are run. */
 export const MIGRATIONS = [
   Conversions1764000000000,
@@ -194,4 +221,5 @@ export const MIGRATIONS = [
   Evenings1764600000000,
   Cooks1764700000000,
   CookSeen1764800000000,
+  CookPhotos1764900000000,
 ];

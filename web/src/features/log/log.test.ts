@@ -13,6 +13,7 @@ const cook = (id: string, startedAt: string, more: Partial<ListedCook> = {}): Li
   dishes: ['Okra'],
   fryers: ['Galley'],
   cookedBy: null,
+  photos: 0,
   log: [{ dish: 'okra', name: 'Okra', fryer: 'Galley', tempC: 190, minutes: 9, batches: 1, record: null }],
   ...more,
 });
