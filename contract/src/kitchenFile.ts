@@ -1,17 +1,27 @@
 import { pantryOf, Refusal, type Label } from '@yellowmist/core';
 import { check } from './check.js';
 import { conversionBodySchema } from './schemas/conversion.js';
+import { filedCookBodySchema } from './schemas/cook.js';
 import { kitchenFileSchema } from './schemas/files.js';
 import { saveKitchenSchema } from './schemas/kitchen.js';
 import { savePantrySchema } from './schemas/pantry.js';
 import { eveningBodySchema } from './schemas/evening.js';
-import type { ConversionBody, EveningBody, FiledDocument, KitchenBody, KitchenFile, PantryBody } from './types.js';
+import type {
+  ConversionBody,
+  CookBody,
+  EveningBody,
+  FiledCook,
+  FiledDocument,
+  KitchenBody,
+  KitchenFile,
+  PantryBody,
+} from './types.js';
 import { EVENING_OF_SUPPER, eveningOfSupper } from './supper.js';
 import { FORMATS, formatNumber, upgrade, type Format } from './upgrade.js';
 import type { Schema } from 'joi';
 
 /** Today's format of the file of a whole kitchen. */
-export const KITCHEN_FILE_FORMAT = 2;
+export const KITCHEN_FILE_FORMAT = 3;
 
 /** A dish with its identity. */
 export interface KeptDish {
@@ -29,18 +39,31 @@ export interface KeptEvening {
   body: EveningBody;
 }
 
+/** A cook that is over, with all that was noted of it. */
+export interface KeptCook {
+  id: string;
+  /** When it ended. */
+  updatedAt: string;
+  body: Pick<FiledCook, 'startedAt' | 'events' | 'records' | 'photos'> & { name: string; cook: CookBody };
+}
+
 /** All that a kitchen has written down. */
 export interface WholeKitchen {
   dishes: KeptDish[];
   kitchen: KitchenBody;
   pantry: PantryBody;
   evenings: KeptEvening[];
+  cooks: KeptCook[];
 }
+
+/** Photographs that go with a kitchen's file, and how many of its cooks' do not. */
+export type FilesPhotos = Pick<KitchenFile, 'photographs' | 'photographsLeftOut'>;
 
 /** A whole kitchen as one file. */
 export const kitchenFileOf = (
-  { dishes, kitchen, pantry, evenings }: WholeKitchen,
+  { dishes, kitchen, pantry, evenings, cooks }: WholeKitchen,
   exportedAt: string,
+  photos: FilesPhotos = { photographs: [], photographsLeftOut: 0 },
 ): KitchenFile => ({
   yellowmist: 'kitchen',
   format: KITCHEN_FILE_FORMAT,
@@ -49,6 +72,14 @@ export const kitchenFileOf = (
   kitchen: { format: formatNumber(FORMATS.kitchen), body: kitchen },
   pantry: { format: formatNumber(FORMATS.pantry), body: pantry },
   evenings: evenings.map((evening) => ({ ...evening, format: formatNumber(FORMATS.evening) })),
+  cooks: cooks.map(({ id, updatedAt, body: { name: _, cook, ...rest } }) => ({
+    id,
+    endedAt: updatedAt,
+    format: formatNumber(FORMATS.cook),
+    body: cook,
+    ...rest,
+  })),
+  ...photos,
 });
 
 const said = (errors: { message: string }[]): string => errors.map((e) => e.message).join('; ');
@@ -80,7 +111,7 @@ interface FirstFile {
   supper: { body: { name: string; dishIds: string[]; guests: EveningBody['guests'] } };
 }
 
-/** Such a file as today's: its supper is an evening, where there was one. */
+/** Such a file as the next one: its supper is an evening, where there was one. */
 function withEvenings({ supper, ...rest }: FirstFile): object {
   const at = rest.exportedAt;
   const body = supper?.body;
@@ -88,7 +119,19 @@ function withEvenings({ supper, ...rest }: FirstFile): object {
     body && body.dishIds?.length > 0
       ? [{ id: EVENING_OF_SUPPER, createdAt: at, updatedAt: at, format: 1, body: eveningOfSupper(body) }]
       : [];
-  return { ...rest, format: KITCHEN_FILE_FORMAT, evenings };
+  return { ...rest, format: 2, evenings };
+}
+
+/** Format 2 had no cooks. */
+const withCooks = (file: object): object => ({ ...file, format: 3, cooks: [], photographs: [], photographsLeftOut: 0 });
+
+const STEPS: readonly ((file: never) => object)[] = [withEvenings, withCooks];
+
+/** A file of any format up to today's as today's. */
+function asToday(json: object): object {
+  const { format } = json as Partial<KitchenFile>;
+  if (typeof format !== 'number' || !Number.isInteger(format) || format < 1) return json;
+  return STEPS.slice(format - 1).reduce((file, step) => step(file as never), json);
 }
 
 /** Own ingredients of both kitchens: this one's first. */
@@ -102,7 +145,7 @@ const ownOf = (here: readonly Label[], there: readonly Label[]): Label[] => [
  * @param here labels of this kitchen's own ingredients
  * @throws Refusal with the reason: another kind of file, a newer one, a document that cannot be read
  */
-export function openKitchenFile(json: unknown, here: readonly Label[]): WholeKitchen {
+export function openKitchenFile(json: unknown, here: readonly Label[]): WholeKitchen & FilesPhotos {
   const kind = typeof json === 'object' && json !== null ? (json as Partial<KitchenFile>) : {};
   if (kind.yellowmist !== 'kitchen') {
     throw new Refusal(
@@ -114,9 +157,9 @@ export function openKitchenFile(json: unknown, here: readonly Label[]): WholeKit
       `This file was written by a newer Yellowmist (format ${kind.format}; this one reads ${KITCHEN_FILE_FORMAT}).`,
     );
   }
-  const checked = check<KitchenFile>(kitchenFileSchema, kind.format === 1 ? withEvenings(json as FirstFile) : json);
+  const checked = check<KitchenFile>(kitchenFileSchema, asToday(kind));
   if (!checked.ok) throw new Refusal(`The file is not whole: ${said(checked.errors)}`);
-  const { dishes, kitchen, pantry, evenings } = checked.value;
+  const { dishes, kitchen, pantry, evenings, cooks, photographs, photographsLeftOut } = checked.value;
   const version = { version: 0 };
   const pantryBody = opened('Its pantry', FORMATS.pantry, pantry, savePantrySchema, undefined, version);
   const shelf = pantryOf(ownOf(here, pantryBody.own));
@@ -143,5 +186,12 @@ export function openKitchenFile(json: unknown, here: readonly Label[]): WholeKit
         shelf,
       ),
     })),
+    cooks: cooks.map(({ id, startedAt, endedAt, format, body, events, records, photos }) => {
+      const what = `The cook “${String((body as Partial<CookBody>).name ?? id)}”`;
+      const cook = opened(what, FORMATS.cook, { format, body }, filedCookBodySchema, shelf);
+      return { id, updatedAt: endedAt, body: { name: cook.name, cook, startedAt, events, records, photos } };
+    }),
+    photographs,
+    photographsLeftOut,
   };
 }

@@ -7,6 +7,7 @@ import {
   kitchenFileOf,
   mergeKitchens,
   openKitchenFile,
+  type KeptCook,
   type KeptDish,
   type WholeKitchen,
 } from './index.js';
@@ -26,12 +27,13 @@ const dish = (id: string, name = 'Okra'): KeptDish => ({
   updatedAt: AT,
   body: { ...exampleConversion(), name },
 });
-const empty: WholeKitchen = { dishes: [], kitchen: EMPTY_KITCHEN, pantry: EMPTY_PANTRY, evenings: [] };
+const empty: WholeKitchen = { dishes: [], kitchen: EMPTY_KITCHEN, pantry: EMPTY_PANTRY, evenings: [], cooks: [] };
 const full: WholeKitchen = {
   dishes: [dish(ID)],
   kitchen: { ...EMPTY_KITCHEN, fryers: [COMMON_FRYERS[0]], trays: [{ name: 'Tray', widthMm: 300, depthMm: 200 }] },
   pantry: { ...EMPTY_PANTRY, have: ['beer'], weights: [{ foodId: 'onion', unit: 'medium-onion', grams: 140 }] },
   evenings: [{ id: EVENING, createdAt: AT, updatedAt: AT, body: thursday }],
+  cooks: [],
 };
 const ASKED = { take: new Set<string>(), both: new Set<string>() };
 const merged = (here: WholeKitchen, there: WholeKitchen, answers = ASKED, bin = new Set<string>()) =>
@@ -44,7 +46,7 @@ const changed = (note: string): WholeKitchen => ({
 describe('two kitchens made one', () => {
   test('a file goes out and comes in as it was, into an empty kitchen', () => {
     const there = openKitchenFile(JSON.parse(JSON.stringify(kitchenFileOf(full, AT))), []);
-    expect(there).toEqual(full);
+    expect(there).toEqual({ ...full, photographs: [], photographsLeftOut: 0 });
     const { whole, report } = merged(empty, there);
     expect(whole).toEqual(full);
     expect(report).toMatchObject({ same: 0, conflicts: [] });
@@ -53,7 +55,7 @@ describe('two kitchens made one', () => {
   test('the same file twice changes nothing', () => {
     const { whole, written, report } = merged(full, full);
     expect(whole).toEqual(full);
-    expect(written).toEqual({ dishes: [], evenings: [] });
+    expect(written).toEqual({ dishes: [], evenings: [], cooks: [] });
     expect(report).toMatchObject({ added: [], conflicts: [], same: 5 });
   });
 
@@ -150,6 +152,46 @@ describe('evenings in a kitchen’s file', () => {
     expect(openKitchenFile({ ...first, format: 1, supper }, []).evenings[0].id).toBe(opened.evenings[0].id);
     const none = { ...supper, body: { ...supper.body, dishIds: [] } };
     expect(openKitchenFile({ ...first, format: 1, supper: none }, []).evenings).toEqual([]);
+  });
+});
+
+describe('cooks in a kitchen’s file', () => {
+  const COOK = '9c0d3c1e-6f0a-4d3e-9a51-2f4f0a7c1b2d';
+  const key = `cook:${COOK}`;
+  const cook = (more: Partial<KeptCook['body']> = {}): KeptCook => ({
+    id: COOK,
+    updatedAt: AT,
+    body: { name: 'Okra', cook: {} as never, startedAt: AT, events: [], records: [], photos: [], ...more },
+  });
+  const here = { ...full, cooks: [cook()] };
+  const noted = cook({ records: [{ dish: ID, version: 1, savedAt: AT, seen: { colourTop: 'pale' } }] });
+
+  test('a new one joins, the same one stays', () => {
+    expect(merged(full, here).report.added).toMatchObject([{ what: 'cook', name: 'Okra' }]);
+    expect(merged(here, here).written.cooks).toEqual([]);
+  });
+
+  test('one that was noted otherwise is asked about; never do two stand beside each other', () => {
+    const there = { ...full, cooks: [noted] };
+    expect(merged(here, there).report.conflicts).toMatchObject([
+      { key, answer: 'keep', there: expect.stringMatching(/1 record, 0 photographs. Differs in how it came out/) },
+    ]);
+    expect(merged(here, there, { ...ASKED, take: new Set([key]) }).written.cooks).toEqual([noted]);
+    expect(merged(here, there, { ...ASKED, both: new Set([key]) })).toMatchObject({
+      whole: { cooks: here.cooks },
+      written: { cooks: [] },
+      report: { conflicts: [{ answer: 'keep' }] },
+    });
+  });
+
+  test('one that lies in the bin here stays there', () => {
+    const bin = new Set([COOK]);
+    expect(merged(full, here, ASKED, bin)).toMatchObject({ whole: { cooks: [] }, report: { conflicts: [{ key }] } });
+  });
+
+  test('a file from before there were any has none', () => {
+    const { cooks: _c, photographs: _p, photographsLeftOut: _l, ...second } = kitchenFileOf(full, AT);
+    expect(openKitchenFile({ ...second, format: 2 }, [])).toEqual({ ...full, photographs: [], photographsLeftOut: 0 });
   });
 });
 

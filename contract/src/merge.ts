@@ -1,5 +1,5 @@
 import { counted, fingerprint } from '@yellowmist/core';
-import type { KeptDish, KeptEvening, WholeKitchen } from './kitchenFile.js';
+import type { KeptCook, KeptDish, KeptEvening, WholeKitchen } from './kitchenFile.js';
 import { type Filed, type ImportAnswer, type ImportConflict, type ImportReport } from './types.js';
 import { RANGES } from './ranges.js';
 
@@ -13,8 +13,8 @@ export interface Answers {
 export interface Merged {
   whole: WholeKitchen;
   /** What is new or changed, by its identity. */
-  written: { dishes: KeptDish[]; evenings: KeptEvening[] };
-  report: Omit<ImportReport, 'tried'>;
+  written: { dishes: KeptDish[]; evenings: KeptEvening[]; cooks: KeptCook[] };
+  report: Omit<ImportReport, 'tried' | 'photos'>;
 }
 
 const same = (a: unknown, b: unknown): boolean => fingerprint(a) === fingerprint(b);
@@ -34,13 +34,14 @@ class Merging {
   /**
    * Documents, merged by their identity: new ones join, like ones stay, unlike ones are asked about, and so is one that was
    * put aside here.
+   * @param newId makes an identity for one that stands beside its namesake; null where none may
    */
   documents<T extends Kept>(
     what: Filed,
     here: readonly T[],
     there: readonly T[],
     inBin: ReadonlySet<string>,
-    { words, newId }: { words: (kept: T) => string; newId: () => string },
+    { words, newId }: { words: (kept: T) => string; newId: (() => string) | null },
   ): { all: T[]; written: T[] } {
     const all = [...here];
     const written: T[] = [];
@@ -57,12 +58,13 @@ class Merging {
       } else if (at >= 0 && same(all[at].body, kept.body)) this.same += 1;
       else {
         const key = `${what}:${kept.id}`;
-        const answer = this.answerFor(key);
+        const asked = this.answerFor(key);
+        const answer = asked === 'both' && newId === null ? 'keep' : asked;
         const mine = at < 0 ? 'put aside here' : words(all[at]);
         const theirs = at < 0 ? words(kept) : `${words(kept)}. Differs in ${differs(kept.body, all[at].body)}`;
         this.conflicts.push({ key, what, name, here: mine, there: theirs, answer });
         if (answer === 'take') put(kept, at < 0 ? all.length : at);
-        else if (answer === 'both') put({ ...kept, id: newId(), body: { ...kept.body, name: asCopy(name) } });
+        else if (answer === 'both' && newId) put({ ...kept, id: newId(), body: { ...kept.body, name: asCopy(name) } });
       }
     }
     return { all, written };
@@ -121,6 +123,10 @@ function dishWords({ body, updatedAt }: KeptDish): string {
 const eveningWords = ({ body: { name, serveAt, dishes, cooks }, updatedAt }: KeptEvening): string =>
   `${name}: ${serveAt === null ? 'no time set' : serveAt.slice(0, 16).replace('T', ' ')}, ${counted(dishes.length, 'dish', 'dishes')}, ${counted(cooks.length, 'pair of hands', 'pairs of hands')}; changed ${updatedAt.slice(0, 16).replace('T', ' ')}`;
 
+/** A cook in a few words. */
+const cookWords = ({ body: { name, startedAt, events, records, photos } }: KeptCook): string =>
+  `${name}: ${startedAt.slice(0, 16).replace('T', ' ')}, ${counted(events.length, 'event')}, ${counted(records.length, 'record')}, ${counted(photos.length, 'photograph')}`;
+
 /** Fields of things in the file, in a cook's words. */
 const FIELD_WORDS: Readonly<Record<string, string>> = {
   note: 'the note',
@@ -142,6 +148,10 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   pins: 'what is pinned',
   state: 'planned or done',
   paces: 'how long work takes',
+  cook: 'what it was led by',
+  events: 'what happened',
+  records: 'how it came out',
+  photos: 'photographs',
   maxTempC: 'highest °C',
   minTempC: 'lowest °C',
   stepC: 'steps, °C',
@@ -187,6 +197,7 @@ export function mergeKitchens(
   const merging = new Merging(answers);
   const dishes = merging.documents('dish', here.dishes, there.dishes, inBin, { words: dishWords, newId });
   const evenings = merging.documents('evening', here.evenings, there.evenings, inBin, { words: eveningWords, newId });
+  const cooks = merging.documents('cook', here.cooks, there.cooks, inBin, { words: cookWords, newId: null });
   const byName = (item: { name: string }): string => item.name;
   const kitchen = {
     fryers: merging.list('fryer', here.kitchen.fryers, there.kitchen.fryers, byName),
@@ -215,8 +226,8 @@ export function mergeKitchens(
     ...(weights.length > 0 && { weights }),
   };
   return {
-    whole: { dishes: dishes.all, kitchen, pantry: mergedPantry, evenings: evenings.all },
-    written: { dishes: dishes.written, evenings: evenings.written },
+    whole: { dishes: dishes.all, kitchen, pantry: mergedPantry, evenings: evenings.all, cooks: cooks.all },
+    written: { dishes: dishes.written, evenings: evenings.written, cooks: cooks.written },
     report: { added: merging.added, same: merging.same, conflicts: merging.conflicts },
   };
 }

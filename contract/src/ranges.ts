@@ -94,8 +94,11 @@ export const RANGES = {
   versions: { min: 0, max: 20 },
   tags: { min: 0, max: 12 },
   tagLength: { min: 1, max: 30 },
-  /** Dishes of a kitchen's file. */
+  /** Dishes of a kitchen's file; cooks, events of one, and photographs of all. */
   filedDishes: { min: 0, max: 2000 },
+  filedCooks: { min: 0, max: 5000 },
+  filedEvents: { min: 0, max: 50_000 },
+  filedPhotos: { min: 0, max: 40_000 },
   ownIngredients: { min: 0, max: 60 },
   standMin: { min: 0, max: 240 },
   racks: { min: 1, max: 4 },

@@ -17,8 +17,8 @@ import type { Settings } from './settings.js';
 const BODY_LIMIT = '256kb';
 /** A page that is saved whole is large. */
 const RECIPE_LIMIT = '6mb';
-/** A whole kitchen with many dishes. */
-const KITCHEN_LIMIT = '24mb';
+/** A whole kitchen with many dishes, and photographs of many cooks. */
+const KITCHEN_LIMIT = '192mb';
 
 /** Only what this server itself serves; drawings may carry inline styles, nothing may carry inline scripts. */
 const CONTENT_SECURITY = {

@@ -74,7 +74,7 @@ describe('the whole kitchen as a file', () => {
 
   test('as plain JSON as well, and sent back as JSON', async () => {
     const plain = await first.ask<KitchenFile>('GET', '/export?as=json');
-    expect(plain.body).toMatchObject({ yellowmist: 'kitchen', format: 2 });
+    expect(plain.body).toMatchObject({ yellowmist: 'kitchen', format: 3 });
     const { status } = await first.ask('POST', '/import?try=1', plain.body);
     expect(status).toBe(200);
   });
@@ -144,7 +144,7 @@ describe('the whole kitchen as a file', () => {
   });
 
   test('a file that unpacks to far too much is refused', async () => {
-    const { status, body } = await brought(second, gzipSync(Buffer.alloc(80 * 1024 * 1024, 32)));
+    const { status, body } = await brought(second, gzipSync(Buffer.alloc(257 * 1024 * 1024, 32)));
     expect([status, body.detail]).toEqual([400, expect.stringMatching(/far too large/)]);
   });
 

@@ -1,12 +1,16 @@
-import { SAWS, SURPRISES, type CookEvent, type DeedName } from '@yellowmist/core';
+import { SAWS, SURPRISES, TASK_KINDS, type CookEvent, type DeedName } from '@yellowmist/core';
 import type * as J from 'joi';
 import { RANGES } from '../ranges.js';
 import { HELPS, RATES } from '../types.js';
 import type * as T from '../types.js';
+import { friedSchema } from './coat.js';
+import { dishSchema } from './dish.js';
 import { timeZoneSchema } from './evening.js';
 import { allOf, nameSchema, oneOf, within } from './fields.js';
+import { fryerSchema } from './fryer.js';
 import { Joi } from './joi.js';
 import { afterwardsSchema, cookedBySchema, loggedDishSchema } from './log.js';
+import { airPlanSchema } from './plan.js';
 
 const rehearsalSchema = allOf<T.Rehearsal>({
   rate: Joi.number()
@@ -110,6 +114,62 @@ export const cookBodySchema = allOf<T.CookBody>({
     tableS: Joi.number().required(),
   }),
   cookedBy: cookedBySchema.optional(),
+});
+
+const texts = Joi.array().items(Joi.array(), Joi.string().allow(''));
+const seconds = Joi.number().required();
+
+/** A step as it is read back from a file: what screens and the counter look at. */
+const filedStepSchema = Joi.object({
+  id: key.required(),
+  kind: oneOf(...TASK_KINDS).required(),
+  dishId: Joi.string().allow(null).required(),
+  batch: key.allow(null).required(),
+  head: Joi.string().required(),
+  text: Joi.array().required(),
+  reason: Joi.array().required(),
+  amounts: Joi.array().items(Joi.object({ name: Joi.string().required(), amount: Joi.array().required() })),
+  checks: texts.required(),
+  cautions: texts.required(),
+  cook: Joi.number().allow(null).required(),
+  fryer: Joi.string().allow(null).required(),
+  fromS: seconds,
+  toS: seconds,
+  after: Joi.array().items(key).required(),
+  restS: seconds,
+}).unknown();
+
+const filedBatchSchema = Joi.object({
+  key: key.required(),
+  dishId: Joi.string().required(),
+  pieces: Joi.number().min(0).required(),
+  plan: airPlanSchema.required(),
+  fryer: fryerSchema.required(),
+}).unknown();
+
+/** A cook that comes from outside: all of its programme is looked at before it is taken. */
+export const filedCookBodySchema = cookBodySchema.append<T.CookBody>({
+  programme: Joi.object({
+    name: Joi.string().required(),
+    cooks: Joi.array()
+      .items(Joi.object({ name: nameSchema.required() }).unknown())
+      .required(),
+    dishes: Joi.array()
+      .items(
+        Joi.object({
+          id: Joi.string().required(),
+          name: nameSchema.required(),
+          dish: dishSchema.required(),
+          fried: friedSchema.required(),
+        }),
+      )
+      .min(1)
+      .required(),
+    steps: Joi.array().items(filedStepSchema).required(),
+    batches: Joi.array().items(filedBatchSchema).min(1).required(),
+    ahead: texts.required(),
+    tableS: seconds,
+  }),
 });
 
 /** What `GET /api/cooks/{id}` answers. */

@@ -2,15 +2,19 @@ import {
   ANSWERS,
   FILED,
   type DishFile,
+  type FiledCook,
   type FiledDocument,
+  type FiledPhoto,
   type ImportConflict,
   type ImportReport,
   type KitchenFile,
 } from '../types.js';
 import { RANGES } from '../ranges.js';
 import { conversionBodySchema } from './conversion.js';
+import { cookEventSchema } from './cook.js';
 import { allOf, oneOf } from './fields.js';
 import { Joi } from './joi.js';
+import { photoRecordsSchema, seenRecordsSchema } from './log.js';
 import { labelSchema } from './pantry.js';
 
 /** A dish as a file of its own. */
@@ -37,6 +41,17 @@ const filedList = (most: number) =>
     .unique('id')
     .max(most);
 
+/** A cook in a kitchen's file. */
+const filedCookSchema = allOf<FiledCook>({
+  id: Joi.string().guid(),
+  startedAt: Joi.string().isoDate(),
+  endedAt: Joi.string().isoDate(),
+  ...filed,
+  events: Joi.array().items(cookEventSchema).max(RANGES.filedEvents.max),
+  records: seenRecordsSchema.unique('dish'),
+  photos: photoRecordsSchema.unique('id').max(RANGES.photos.max),
+});
+
 /** A whole kitchen as one file, before the documents in it are brought up to today and checked one by one. */
 export const kitchenFileSchema = allOf<KitchenFile>({
   yellowmist: oneOf('kitchen'),
@@ -46,6 +61,11 @@ export const kitchenFileSchema = allOf<KitchenFile>({
   kitchen: allOf<FiledDocument<object>>(filed),
   pantry: allOf<FiledDocument<object>>(filed),
   evenings: filedList(RANGES.filedEvenings.max),
+  cooks: Joi.array().items(filedCookSchema).unique('id').max(RANGES.filedCooks.max),
+  photographs: Joi.array()
+    .items(allOf<FiledPhoto>({ hash: Joi.string().hex(), data: Joi.string().base64() }))
+    .max(RANGES.filedPhotos.max),
+  photographsLeftOut: Joi.number().integer().min(0),
 });
 
 const words = Joi.string().allow('');
@@ -55,6 +75,7 @@ export const importReportSchema = allOf<ImportReport>({
   tried: Joi.boolean(),
   added: Joi.array().items(allOf<ImportReport['added'][number]>({ what: oneOf(...FILED), name: words })),
   same: Joi.number(),
+  photos: allOf<ImportReport['photos']>({ brought: Joi.number(), missing: Joi.number() }),
   conflicts: Joi.array().items(
     allOf<ImportConflict>({
       key: words,

@@ -1,7 +1,9 @@
-import type { Label } from '@yellowmist/core';
+import type { CookEvent, Label } from '@yellowmist/core';
 import type { ConversionBody } from './conversion.js';
+import type { CookBody } from './cook.js';
 import type { EveningBody } from './evening.js';
 import type { KitchenBody, PantryBody } from './kitchen.js';
+import type { PhotoRecord, SeenRecord } from './log.js';
 
 /** A dish as a file of its own: what a cook writes of it, the format, and the own ingredients that it names. */
 export interface DishFile extends ConversionBody {
@@ -30,6 +32,25 @@ export interface FiledEvening extends FiledDocument<EveningBody> {
   updatedAt: string;
 }
 
+/** A cook that is over in a kitchen's file: what led it, what happened in it, how it came out, and its photographs. */
+export interface FiledCook extends FiledDocument<CookBody> {
+  id: string;
+  startedAt: string;
+  endedAt: string;
+  /** In the order in which they were heard. */
+  events: CookEvent[];
+  records: SeenRecord[];
+  photos: PhotoRecord[];
+}
+
+/** A photograph's file in a kitchen's file. */
+export interface FiledPhoto {
+  /** SHA-256 of the file, hexadecimal. */
+  hash: string;
+  /** The file, a JPEG, in Base64. */
+  data: string;
+}
+
 /** A whole kitchen as one file. */
 export interface KitchenFile {
   yellowmist: 'kitchen';
@@ -40,10 +61,14 @@ export interface KitchenFile {
   kitchen: FiledDocument<KitchenBody>;
   pantry: FiledDocument<PantryBody>;
   evenings: FiledEvening[];
+  cooks: FiledCook[];
+  photographs: FiledPhoto[];
+  /** Photographs of its cooks whose files are not in it. */
+  photographsLeftOut: number;
 }
 
 /** What of a kitchen has an identity of its own. */
-export const FILED = ['dish', 'fryer', 'sprayer', 'bowl', 'tray', 'ingredient', 'weight', 'evening'] as const;
+export const FILED = ['dish', 'fryer', 'sprayer', 'bowl', 'tray', 'ingredient', 'weight', 'evening', 'cook'] as const;
 export type Filed = (typeof FILED)[number];
 
 /** What is done with a thing that is here and in the file, and not alike. */
@@ -71,4 +96,6 @@ export interface ImportReport {
   /** Things that are here just so. */
   same: number;
   conflicts: ImportConflict[];
+  /** Photographs that come with its cooks, and those of which the file has only the name: they are left out. */
+  photos: { brought: number; missing: number };
 }

@@ -17,6 +17,7 @@ import { PracticeService } from './practice.service.js';
 import { RecordsController } from './records.controller.js';
 import { RecordsService } from './records.service.js';
 import { RecordsStore } from './records.store.js';
+import { WholeCooksService } from './wholeCooks.service.js';
 
 @Module({
   imports: [
@@ -36,8 +37,9 @@ import { RecordsStore } from './records.store.js';
     RecordsService,
     PhotosStore,
     PhotosService,
+    WholeCooksService,
     BinService,
   ],
-  exports: [CooksService, RecordsService, PhotosService],
+  exports: [CooksService, RecordsService, PhotosService, WholeCooksService],
 })
 export class CooksModule {}

@@ -55,7 +55,7 @@ export const simulatedIn = ({ programme, rehearsal }: CookBody): string[] => [
 ];
 
 /** The body of a cook; null where it cannot be read here: the others are listed and go on all the same. */
-function readable(row: CookEntity): CookBody | null {
+export function readable(row: CookEntity): CookBody | null {
   try {
     return bodyIn(row);
   } catch {
@@ -127,6 +127,11 @@ export class CooksService {
   async simulatedRunning(): Promise<KeptCook[]> {
     this.practising ??= (await this.running()).filter(({ body }) => simulatedIn(body).length > 0);
     return this.practising;
+  }
+
+  /** Which cooks go on is asked anew. */
+  forgetRunning(): void {
+    this.practising = null;
   }
 
   /**

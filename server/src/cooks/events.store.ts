@@ -17,11 +17,16 @@ export class EventsStore {
 
   constructor(@InjectRepository(CookEventEntity) private readonly rows: Repository<CookEventEntity>) {}
 
+  /** All events of a cook as they are stored, nothing kept in mind. */
+  async stored(cookId: string): Promise<StoredCookEvent[]> {
+    return (await this.rows.find({ where: { cookId }, order: { seq: 'ASC' } })).map(read);
+  }
+
   /** All events of a cook in the order in which they were heard. */
   async of(cookId: string): Promise<StoredCookEvent[]> {
     const known = this.logs.get(cookId);
     if (known) return known;
-    const found = (await this.rows.find({ where: { cookId }, order: { seq: 'ASC' } })).map(read);
+    const found = await this.stored(cookId);
     // Somebody may have been quicker.
     const log = this.logs.get(cookId) ?? found;
     this.logs.set(cookId, log);

@@ -59,12 +59,9 @@ export class PhotosService {
     return this.photos.restore(id, photo);
   }
 
-  /** Files that come with a kitchen's file; whose they are is written by whoever brings them, in `after`. */
-  bring<T>(files: readonly Buffer[], after: () => Promise<T>): Promise<T> {
-    return this.serial.run(async () => {
-      for (const bytes of files) await this.folder.keep(bytes);
-      return after();
-    });
+  /** Does something while no photograph is added or swept away. */
+  alone<T>(task: () => Promise<T>): Promise<T> {
+    return this.serial.run(task);
   }
 
   /** Removes the files of photographs that are gone for good. */

@@ -20,8 +20,12 @@ export class FilesController {
   constructor(private readonly files: FilesService) {}
 
   @Get('export')
-  @ApiOperation({ summary: 'The whole kitchen as one file: dishes, kitchen, pantry, evenings' })
+  @ApiOperation({
+    summary:
+      'The whole kitchen as one file: dishes, kitchen, pantry, evenings, cooks that are over and their photographs',
+  })
   @ApiQuery({ name: 'as', enum: ['gzip', 'json'], required: false, description: 'packed (default), or plain JSON' })
+  @ApiQuery({ name: 'photographs', enum: ['0', '1'], required: false, description: '0 leaves the photographs out' })
   @ApiOkResponse({
     description: 'The file',
     content: {
@@ -29,12 +33,17 @@ export class FilesController {
       'application/json': { schema: openApi(kitchenFileSchema) },
     },
   })
-  async export(@Query('as') as: string | undefined, @Res() response: Response): Promise<void> {
+  async export(
+    @Query('as') as: string | undefined,
+    @Query('photographs') photographs: string | undefined,
+    @Res() response: Response,
+  ): Promise<void> {
     const name = `yellowmist-kitchen-${new Date().toISOString().slice(0, 10)}.json`;
     const plain = as === 'json';
+    const wanted = photographs !== '0';
     response.type(plain ? 'application/json' : 'application/gzip');
     response.set('Content-Disposition', `attachment; filename="${plain ? name : `${name}.gz`}"`);
-    response.send(plain ? await this.files.exported() : await this.files.packed());
+    response.send(plain ? await this.files.exported(wanted) : await this.files.packed(wanted));
   }
 
   @Post('import')

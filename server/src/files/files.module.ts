@@ -1,12 +1,13 @@
 import { Module } from '@nestjs/common';
 import { ConversionsModule } from '../conversions/conversions.module.js';
+import { CooksModule } from '../cooks/cooks.module.js';
 import { SinglesModule } from '../documents/single.module.js';
 import { EveningsModule } from '../evenings/evenings.module.js';
 import { FilesController } from './files.controller.js';
 import { FilesService } from './files.service.js';
 
 @Module({
-  imports: [ConversionsModule, SinglesModule, EveningsModule],
+  imports: [ConversionsModule, SinglesModule, EveningsModule, CooksModule],
   controllers: [FilesController],
   providers: [FilesService],
 })

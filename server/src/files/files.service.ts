@@ -12,13 +12,14 @@ import {
   mergeKitchens,
   openKitchenFile,
   type Answers,
+  type FilesPhotos,
   type Format,
   type ImportReport,
   type KeptDish,
   type Merged,
   type WholeKitchen,
 } from '@yellowmist/contract';
-import { Refusal } from '@yellowmist/core';
+import { Refusal, type Label } from '@yellowmist/core';
 import { DataSource, IsNull, Not, type EntityManager } from 'typeorm';
 import { badFields } from '../common/problem.js';
 import { ConversionEntity } from '../conversions/conversion.entity.js';
@@ -26,16 +27,20 @@ import { ConversionsService } from '../conversions/conversions.service.js';
 import { writeBrought } from '../documents/listed.store.js';
 import { SingleEntity } from '../documents/single.entity.js';
 import { SinglesService } from '../documents/singles.service.js';
+import { PhotosService } from '../cooks/photos.service.js';
+import { WholeCooksService } from '../cooks/wholeCooks.service.js';
 import { EveningEntity } from '../evenings/evening.entity.js';
 import { EveningsService } from '../evenings/evenings.service.js';
 import { KITCHEN_KIND } from '../kitchen/kitchen.js';
+import { PhotoFolder } from '../photos/folder.js';
 import { PANTRY_KIND } from '../shelf/shelf.service.js';
+import { photographsIn, photographsOf } from './photographs.js';
 
 const zip = promisify(gzip);
 const unzip = promisify(gunzip);
 
 /** A file that unpacks to more is no kitchen's, bytes. */
-const MOST_BYTES = 64 * 1024 * 1024;
+const MOST_BYTES = 256 * 1024 * 1024;
 const GZIP = [0x1f, 0x8b];
 
 /** The whole kitchen goes out as one file, and comes in again: merged by identity, all or nothing. */
@@ -46,16 +51,21 @@ export class FilesService {
     private readonly conversions: ConversionsService,
     private readonly singles: SinglesService,
     private readonly evenings: EveningsService,
+    private readonly cooks: WholeCooksService,
+    private readonly photos: PhotosService,
+    private readonly folder: PhotoFolder,
   ) {}
 
-  /** The file, as JSON. */
-  async exported(): Promise<string> {
-    return JSON.stringify(kitchenFileOf(await this.here(), new Date().toISOString()));
+  /** The file, as JSON. @param photographs false leaves their files out, and counts them */
+  async exported(photographs: boolean): Promise<string> {
+    const here = await this.here();
+    const files = await photographsOf(this.folder, here.cooks, photographs);
+    return JSON.stringify(kitchenFileOf(here, new Date().toISOString(), files));
   }
 
   /** The same, packed. */
-  async packed(): Promise<Buffer> {
-    return zip(await this.exported());
+  async packed(photographs: boolean): Promise<Buffer> {
+    return zip(await this.exported(photographs));
   }
 
   /**
@@ -66,14 +76,28 @@ export class FilesService {
    */
   async imported(file: unknown, answers: Answers, rehearsal: boolean): Promise<ImportReport> {
     const json = Buffer.isBuffer(file) ? await parsed(file) : file;
-    return this.source.transaction(async (manager) => {
-      const here = await this.here();
-      const there = opened(json, here);
-      const inBin = await putAside(manager);
-      const { whole, written, report } = mergeKitchens(here, there, answers, inBin, randomUUID);
-      if (!rehearsal) await this.write(manager, here, whole, written);
-      return { tried: rehearsal, ...report };
-    });
+    const { pantry } = await this.here();
+    const there = opened(json, pantry.own);
+    const brought = await photographsIn(there);
+    const { report, cooks } = await this.photos.alone(() =>
+      this.source.transaction(async (manager) => {
+        const here = await this.here();
+        const inBin = await this.putAside(manager);
+        const { whole, written, report } = mergeKitchens(here, there, answers, inBin, randomUUID);
+        const wanted = new Map(written.cooks.flatMap((c) => c.body.photos).map((photo) => [photo.hash, photo]));
+        const files = new Set<string>();
+        for (const hash of wanted.keys()) {
+          const bytes = brought.get(hash);
+          if (bytes && !rehearsal) await this.folder.keep(bytes);
+          if (bytes ?? (await this.folder.found(hash))) files.add(hash);
+        }
+        const photos = { brought: files.size, missing: wanted.size - files.size };
+        if (!rehearsal) await this.write(manager, here, whole, written, files);
+        return { report: { tried: rehearsal, ...report, photos }, cooks: written.cooks };
+      }),
+    );
+    if (!rehearsal) this.cooks.changed(cooks);
+    return report;
   }
 
   /** All that is written down here; dishes that cannot be opened stay where they are, and are no part of it. */
@@ -83,12 +107,13 @@ export class FilesService {
       const { id, createdAt, updatedAt } = document;
       return { id, createdAt, updatedAt, body: bodyOfDocument(document) };
     });
-    const [kitchen, pantry, evenings] = await Promise.all([
+    const [kitchen, pantry, evenings, cooks] = await Promise.all([
       this.singles.read(KITCHEN_KIND),
       this.singles.read(PANTRY_KIND),
       this.evenings.kept(),
+      this.cooks.all(),
     ]);
-    return { dishes, kitchen: unversioned(kitchen), pantry: unversioned(pantry), evenings };
+    return { dishes, kitchen: unversioned(kitchen), pantry: unversioned(pantry), evenings, cooks };
   }
 
   private async write(
@@ -96,11 +121,23 @@ export class FilesService {
     here: WholeKitchen,
     whole: WholeKitchen,
     written: Merged['written'],
+    files: ReadonlySet<string>,
   ): Promise<void> {
+    await this.cooks.write(manager, written.cooks, ({ hash }) => files.has(hash));
     await writeBrought(manager, ConversionEntity, FORMATS.conversion, written.dishes);
     await writeBrought(manager, EveningEntity, FORMATS.evening, written.evenings);
     await this.writeSingle(manager, 'kitchen', FORMATS.kitchen, here.kitchen, whole.kitchen);
     await this.writeSingle(manager, 'pantry', FORMATS.pantry, here.pantry, whole.pantry);
+  }
+
+  /** Ids of dishes, evenings and cooks that were put aside. */
+  private async putAside(manager: EntityManager): Promise<Set<string>> {
+    const where = { deletedAt: Not(IsNull()) };
+    const rows = [
+      ...(await manager.find(ConversionEntity, { select: { id: true }, where })),
+      ...(await manager.find(EveningEntity, { select: { id: true }, where })),
+    ];
+    return new Set([...rows.map((r) => r.id), ...(await this.cooks.putAside(manager))]);
   }
 
   private async writeSingle<Body extends object>(
@@ -122,23 +159,13 @@ export class FilesService {
 
 const unversioned = <T extends { version: number }>({ version: _, ...body }: T): Omit<T, 'version'> => body;
 
-/** Ids of dishes and evenings that were put aside. */
-async function putAside(manager: EntityManager): Promise<Set<string>> {
-  const where = { deletedAt: Not(IsNull()) };
-  const rows = [
-    ...(await manager.find(ConversionEntity, { select: { id: true }, where })),
-    ...(await manager.find(EveningEntity, { select: { id: true }, where })),
-  ];
-  return new Set(rows.map((r) => r.id));
-}
-
 const wrong = (message: string): Error => badFields([{ field: 'file', message }]);
 
-function opened(json: unknown, here: WholeKitchen): WholeKitchen {
+function opened(json: unknown, own: readonly Label[]): WholeKitchen & FilesPhotos {
   try {
-    return openKitchenFile(json, here.pantry.own);
+    return openKitchenFile(json, own);
   } catch (error) {
-    if (error instanceof Refusal) throw wrong(`${error.message} Nothing was changed.`);
+    if (error instanceof Refusal) throw wrong(`${error.message.replace(/\.$/, '')}. Nothing was changed.`);
     throw error;
   }
 }

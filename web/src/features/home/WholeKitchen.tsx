@@ -12,6 +12,7 @@ const KINDS = {
   ingredient: 'Ingredient',
   weight: 'Usual weight',
   evening: 'Evening',
+  cook: 'Cook',
 } as const;
 
 const ANSWERS: { value: ImportAnswer; label: string }[] = [
