@@ -26,6 +26,7 @@ const CORE_ORDER = [
   'counter',
   'practice',
   'diagnose',
+  'logbook',
 ];
 
 /** The storeys of the web: a folder imports only folders of storeys below its own. */

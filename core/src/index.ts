@@ -24,3 +24,4 @@ export * from './evidence/index.js';
 export * from './counter/index.js';
 export * from './practice/index.js';
 export * from './diagnose/index.js';
+export * from './logbook/index.js';

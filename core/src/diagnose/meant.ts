@@ -55,19 +55,23 @@ export interface OtherRecipe {
   turned: boolean;
 }
 
-/** A cook by another recipe than its plan: all else as it was meant. */
-export function byOtherRecipe(put: Put, { tempC, minutes, turned }: OtherRecipe): Put {
-  const { lying } = put;
+/** A plan in the words of another recipe: all else as it is. */
+export function byRecipe(plan: AirPlan, { tempC, minutes, turned }: OtherRecipe): AirPlan {
   const settings = {
-    ...lying.plan.settings,
+    ...plan.settings,
     tempC,
     minutes,
     turnAtMin: turned ? minutes * TURN_AT_SHARE : null,
     preheated: false,
     looks: 0,
   };
-  const plan = { ...lying.plan, second: null, settings };
-  return { ...put, lying: { ...lying, plan }, happened: asPlanned({ ...lying, plan }) };
+  return { ...plan, second: null, settings };
+}
+
+/** A cook by another recipe than its plan: all else as it was meant. */
+export function byOtherRecipe(put: Put, recipe: OtherRecipe): Put {
+  const lying = { ...put.lying, plan: byRecipe(put.lying.plan, recipe) };
+  return { ...put, lying, happened: asPlanned(lying) };
 }
 
 const inMinutes = (seconds: number): number => Math.round((seconds / 60) * 10) / 10;

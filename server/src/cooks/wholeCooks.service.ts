@@ -77,7 +77,7 @@ export class WholeCooksService {
       const here = photos.filter(has);
       missing += photos.length - here.length;
       const photoRows = here.map(({ dish, ...photo }) => ({ ...photo, cookId: id, dishId: dish, deletedAt: null }));
-      await manager.insert(CookPhotoEntity, photoRows);
+      await manager.upsert(CookPhotoEntity, photoRows, ['id']);
     }
     return missing;
   }
