@@ -99,12 +99,13 @@ describe('what a cook was made of', () => {
     expect(plain(of({ did: { minutes: minutes + 3 } }).done!)).toBe(`${minutes + 3} min`);
     expect(of({ did: { minutes } }).done).toBeNull();
     const turned = particularsOf(KNOWN, logged({ seen: { did: { turned: false } } })).find((p) => p.key === 'turned')!;
-    expect(plain(cameTo(turned))).toBe('no');
+    expect(plain(cameTo(turned))).toBe('not at all');
   });
 
   test('by another recipe stands that one’s setting, whatever the counter says', () => {
     const found = read(logged({ recipe: { tempC: 205, minutes: 33, turned: false } }));
-    expect(found).toMatchObject({ setting: '205 °C', minutes: '33 min', turned: 'no' });
+    expect(found).toMatchObject({ setting: '205 °C', minutes: '33 min', turned: 'not at all' });
+    expect(found).not.toHaveProperty('preheated');
   });
 });
 

@@ -1,4 +1,12 @@
-import { batchOfDish, didAtCounter, plannedDid, type Did, type DidField, type LoggedCook } from '../diagnose/index.js';
+import {
+  batchOfDish,
+  byRecipe,
+  didAtCounter,
+  plannedDid,
+  type Did,
+  type DidField,
+  type LoggedCook,
+} from '../diagnose/index.js';
 import { stateOf, type CounterBatch } from '../counter/index.js';
 import type { LayerSpec } from '../coat/index.js';
 import { dishAs, type AirPlan } from '../dish/index.js';
@@ -58,7 +66,9 @@ const AFTERWARDS = { rack: 'rests on a rack', 'at-once': 'eaten at once', held: 
 const UNDER = { basket: 'the bare basket', rack: 'a rack', parchment: 'parchment' } as const;
 
 const turned = (at: number | boolean | null | undefined): Text =>
-  typeof at === 'number' ? text`after ${minutes(at)}` : text`${at ? 'yes' : 'no'}`;
+  typeof at === 'number' ? text`after ${minutes(at)}` : text`${at ? 'yes' : 'not at all'}`;
+
+const times = (n: number): string => (n === 0 ? 'never' : n === 1 ? 'once' : counted(n, 'time'));
 
 /** What is told of the doing, and how it reads. */
 const TOLD: readonly (readonly [key: DidField, label: string, read: (value: number | boolean) => Text])[] = [
@@ -67,7 +77,7 @@ const TOLD: readonly (readonly [key: DidField, label: string, read: (value: numb
   ['oilG', 'Oil of a batch', (v) => text`${grams(Number(v), 1)}`],
   ['piecesAtOnce', 'At once', (v) => text`${counted(Number(v), 'piece')}`],
   ['minutes', 'In the fryer', (v) => minutes(Number(v))],
-  ['openings', 'Opened for a look', (v) => text`${counted(Number(v), 'time')}`],
+  ['openings', 'Opened for a look', (v) => text`${times(Number(v))}`],
 ];
 
 /** A cook's doing as planned, or as another recipe has it, and as it was. */
@@ -101,11 +111,17 @@ const turnOf = ({ turned: was, turnedAtMin }: Did): number | boolean | undefined
 export function particularsOf(pantry: Pantry, cook: LoggedCook): Particular[] {
   const { programme, recipe, seen } = cook;
   const state = stateOf(programme, cook.pace, cook.events);
-  const batch = batchOfDish(programme, cook.dish, state);
-  if (!batch) return [];
-  const planned = { ...plannedDid(pantry, programme, batch), ...(recipe ? { minutes: recipe.minutes } : {}) };
-  const done = { ...(recipe ? {} : didAtCounter(programme, batch, state)), ...seen.did };
-  return [...foodAndCoat(pantry, cook, batch), ...inFryer(batch, cook, { planned, done })];
+  const own = batchOfDish(programme, cook.dish, state);
+  if (!own) return [];
+  const batch = recipe ? { ...own, plan: byRecipe(own.plan, recipe) } : own;
+  const planned = plannedDid(pantry, programme, batch);
+  // A packet says nothing of these.
+  const { preheated, openings, ...said } = planned;
+  const done = { ...(recipe ? {} : didAtCounter(programme, own, state)), ...seen.did };
+  return [
+    ...foodAndCoat(pantry, cook, batch),
+    ...inFryer(batch, cook, { planned: recipe ? said : { ...said, preheated, openings }, done }),
+  ];
 }
 
 function foodAndCoat(pantry: Pantry, { programme, dish: id }: LoggedCook, { plan }: CounterBatch): Particular[] {
@@ -144,7 +160,8 @@ function inFryer({ plan, fryer }: CounterBatch, { recipe, programme, dish }: Log
       key: 'turned',
       label: 'Turned',
       planned: turned(planned),
-      done: otherThan(turned(planned), did === undefined ? null : turned(did)),
+      // That it was turned says no minute: then it was as planned.
+      done: did === undefined || (did === true && planned !== false) ? null : otherThan(turned(planned), turned(did)),
     },
     same('under', 'Lay on', text`${UNDER[settings.under]}`),
     same('batches', 'Batches', text`${batches}`),

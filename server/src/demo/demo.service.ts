@@ -1,13 +1,16 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { DishAtEvening, KitchenBody } from '@yellowmist/contract';
+import { FIELD_SCALES } from '@yellowmist/core';
 import { ComputeService } from '../compute/compute.service.js';
 import { CooksService } from '../cooks/cooks.service.js';
+import { PhotosService } from '../cooks/photos.service.js';
 import { RecordsService } from '../cooks/records.service.js';
 import { ConversionsService } from '../conversions/conversions.service.js';
 import type { SingleDocument } from '../documents/single.module.js';
 import { KITCHEN } from '../kitchen/kitchen.js';
 import { EveningsService } from '../evenings/evenings.service.js';
 import { HISTORY, type PastOfDemo } from './history.js';
+import { platePicture } from './plate.js';
 import { nextThursday, NET_LOFT, SCENARIO, THURSDAY } from './scenario.js';
 
 const WEEK_MS = 7 * 86_400_000;
@@ -22,6 +25,7 @@ export class DemoService {
     private readonly evenings: EveningsService,
     private readonly cooks: CooksService,
     private readonly records: RecordsService,
+    private readonly photos: PhotosService,
   ) {}
 
   /** Does nothing when there are conversions already. `say` hears of the progress. */
@@ -47,7 +51,7 @@ export class DemoService {
   /** A cook of the past, written down as it came out. */
   private async remember(
     conversionId: string,
-    { weeksAgo, by = { what: 'plan' }, cause, noted, did, more }: PastOfDemo,
+    { weeksAgo, by = { what: 'plan' }, cause, noted, did, photo, more }: PastOfDemo,
   ): Promise<void> {
     const at = new Date(Date.parse(nextThursday(Date.now())) - (weeksAgo + 1) * WEEK_MS).toISOString();
     const { id, programme } = await this.cooks.start({ conversionId, afterwards: { at, by } });
@@ -55,5 +59,19 @@ export class DemoService {
     const came = await this.compute.writeDown({ programme, dish: conversionId, recipe, cause: cause ?? null });
     const looked = Object.fromEntries(noted.flatMap((f) => (came[f] === undefined ? [] : [[f, came[f]]])));
     await this.records.save(id, { ...looked, ...(did ? { did } : {}), ...more });
+    if (photo) {
+      const plate = { ...photo, b: middleOf('colourTop', came.colourTop), bald: middleOf('bald', came.bald) };
+      await this.photos.add(id, await platePicture(plate), conversionId);
+    }
   }
 }
+
+/** A told colour or share as a number: the middle of its word. */
+function middleOf(field: 'colourTop' | 'bald', told: number | string | boolean | undefined): number {
+  if (typeof told === 'number') return told;
+  const word = FIELD_SCALES[field].words.find((w) => w.word === told);
+  return word ? (word.from + Math.min(word.to, MOST_B)) / 2 : 0;
+}
+
+/** Burnt has no end: this is burnt enough, B. */
+const MOST_B = 5;

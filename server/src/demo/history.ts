@@ -1,4 +1,5 @@
 import type { CookedBy, SeenBody } from '@yellowmist/contract';
+import type { Plate } from './plate.js';
 import type { CauseKey, Did, SeenField } from '@yellowmist/core';
 
 /** A cook of the net loft's past: what was cooked, what went wrong in it, and what was noted. */
@@ -11,8 +12,18 @@ export interface PastOfDemo {
   /** What was looked at: it is written down as it came out. */
   noted: SeenField[];
   did?: Did;
+  /** A photograph of it, beside its colour and its bald places. */
+  photo?: Omit<Plate, 'b' | 'bald'>;
   more: Pick<SeenBody, 'overall' | 'taste' | 'otherwise' | 'didChange' | 'baldWhere' | 'salt'>;
 }
+
+/** Light of the net loft's kitchen: a lamp in the evening, and the window. */
+const LAMP = [1, 0.86, 0.66] as const;
+const WINDOW = [0.9, 0.97, 1] as const;
+
+const FINGERS = { pieces: 6, long: 2.1 } as const;
+const CLUSTERS = { pieces: 7, long: 1.2 } as const;
+const SLICES = { pieces: 6, long: 1 } as const;
 
 const LOOKED: SeenField[] = ['colourTop', 'colourUnder', 'crunchNow', 'bald', 'floury'];
 const CAREFULLY: SeenField[] = [...LOOKED, 'crunchLater', 'soggyUnder', 'centreC'];
@@ -24,6 +35,7 @@ export const HISTORY: readonly PastOfDemo[] = [
     weeksAgo: 10,
     by: { what: 'other', name: 'The packet', tempC: 200, minutes: 25, turned: false },
     noted: LOOKED,
+    photo: { ...FINGERS, light: LAMP, seed: 11 },
     more: { overall: 'failed', taste: 'Bitter at the corners.' },
   },
   {
@@ -47,12 +59,14 @@ export const HISTORY: readonly PastOfDemo[] = [
     cause: ['too-hot', 30],
     noted: [...LOOKED, 'firmness'],
     did: { turned: true, minutes: 11 },
+    photo: { ...CLUSTERS, light: LAMP, seed: 23 },
     more: { overall: 'so-so', taste: 'Good inside, too dark outside.' },
   },
   {
     dish: 'Oyster mushrooms in beer batter',
     weeksAgo: 6,
     noted: [...LOOKED, 'firmness', 'crunchLater'],
+    photo: { ...CLUSTERS, light: WINDOW, seed: 24 },
     more: { overall: 'keeper', didChange: true, taste: 'This is how Tobi wants them.' },
   },
   {
@@ -91,6 +105,7 @@ export const HISTORY: readonly PastOfDemo[] = [
     cause: ['wet-surface', 1],
     noted: CAREFULLY,
     did: { turned: true, tapped: true },
+    photo: { ...SLICES, light: WINDOW, seed: 31 },
     more: { overall: 'failed', baldWhere: ['top', 'edges'], taste: 'The coat slid off as one piece.' },
   },
   {
@@ -106,6 +121,7 @@ export const HISTORY: readonly PastOfDemo[] = [
     weeksAgo: 1,
     noted: CAREFULLY,
     did: { turned: true },
+    photo: { ...FINGERS, light: WINDOW, seed: 12 },
     more: { overall: 'keeper', taste: 'Squeaks, and nothing is bitter.' },
   },
 ];

@@ -8,16 +8,18 @@ interface Props {
   endX: number;
   minutesY: number;
   say: (value: number, quantity: 'temperature') => string;
+  /** Temperatures that are drawn, °C. */
+  shown?: readonly number[];
 }
 
 const SHOWN_C = [0, 100, 200];
 
 /** The ground of a curve of a cook: temperatures as lines, minutes below them. */
-export function TimeAndHeat({ x, y, endX, minutesY, say }: Props) {
+export function TimeAndHeat({ x, y, endX, minutesY, say, shown = SHOWN_C }: Props) {
   const [startX] = x.range();
   return (
     <>
-      {SHOWN_C.map((t) => (
+      {shown.map((t) => (
         <g key={t}>
           <path d={`M${startX} ${y(t)} H${endX}`} stroke="currentColor" strokeOpacity={0.18} />
           <text x={startX - 4} y={y(t) + 3} textAnchor="end">

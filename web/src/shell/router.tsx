@@ -13,6 +13,7 @@ const cooks = () => import('../features/counter/CooksPage');
 const cook = () => import('../features/counter/CookPage');
 const log = () => import('../features/log/LogPage');
 const record = () => import('../features/log/RecordPage');
+const compare = () => import('../features/log/ComparePage');
 const kitchen = () => import('../features/kitchen/KitchenPage');
 const pantry = () => import('../features/pantry/PantryPage');
 
@@ -35,6 +36,7 @@ export const router = createBrowserRouter([
       { path: 'cook', lazy: async () => ({ Component: (await cooks()).CooksPage }) },
       { path: 'cook/:id', lazy: async () => ({ Component: (await cook()).CookPage }) },
       { path: 'log', lazy: async () => ({ Component: (await log()).LogPage }) },
+      { path: 'log/compare', lazy: async () => ({ Component: (await compare()).ComparePage }) },
       { path: 'log/:id', lazy: async () => ({ Component: (await record()).RecordPage }) },
       { path: 'kitchen', lazy: async () => ({ Component: (await kitchen()).KitchenPage }) },
       { path: 'pantry', lazy: async () => ({ Component: (await pantry()).PantryPage }) },
@@ -45,6 +47,20 @@ export const router = createBrowserRouter([
 
 /** Fetches the other pages ahead, the bench first: every dish leads there. */
 export const fetchAhead = (): void => {
-  for (const page of [bench, card, reading, evenings, evening, sheet, cooks, cook, log, record, kitchen, pantry])
+  for (const page of [
+    bench,
+    card,
+    reading,
+    evenings,
+    evening,
+    sheet,
+    cooks,
+    cook,
+    log,
+    record,
+    compare,
+    kitchen,
+    pantry,
+  ])
     page().catch(() => undefined);
 };

@@ -1,6 +1,7 @@
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 import type {
   BinnedConversion,
+  BinnedCook,
   ConversionBody,
   ConversionDocument,
   CookDiagnosis,
@@ -15,6 +16,7 @@ import type {
   ListedCook,
   ListedEvening,
   PantryDocument,
+  PhotoRecord,
   Problem,
   SaveSeenRequest,
   ScaleHand,
@@ -27,11 +29,14 @@ const COOKS = { type: 'Cook', id: 'LIST' } as const;
 const EVENINGS = { type: 'Evening', id: 'LIST' } as const;
 const LIST = { type: 'Conversion', id: 'LIST' } as const;
 
+/** Where a photograph is shown from. */
+export const photoUrl = (cook: string, photo: string): string => `/api/cooks/${cook}/photos/${photo}`;
+
 /** The server's documents, through one query layer. A save goes on when the page is left at once. */
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
-  tagTypes: ['Conversion', 'Evening', 'Cook'],
+  tagTypes: ['Conversion', 'Evening', 'Cook', 'Photos'],
   endpoints: (build) => ({
     pantry: build.query<PantryDocument, void>({ query: () => 'pantry/kitchen' }),
     savePantry: build.mutation<PantryDocument, PantryDocument>({
@@ -77,6 +82,42 @@ export const api = createApi({
     saveSeen: build.mutation<SeenRecord, { id: string; body: SaveSeenRequest }>({
       query: ({ id, body }) => ({ url: `cooks/${id}/seen`, method: 'PUT', body }),
       invalidatesTags: [COOKS],
+    }),
+    removeCook: build.mutation<void, string>({
+      query: (id) => ({ url: `cooks/${id}`, method: 'DELETE' }),
+      invalidatesTags: [COOKS],
+    }),
+    restoreCook: build.mutation<CookDocument, string>({
+      query: (id) => ({ url: `cooks/${id}/restore`, method: 'POST' }),
+      invalidatesTags: [COOKS],
+    }),
+    cookBin: build.query<BinnedCook[], void>({ query: () => 'cooks/bin', providesTags: [COOKS] }),
+    emptyCookBin: build.mutation<void, void>({
+      query: () => ({ url: 'cooks/bin', method: 'DELETE' }),
+      invalidatesTags: [COOKS],
+    }),
+    photos: build.query<PhotoRecord[], string>({
+      query: (id) => `cooks/${id}/photos`,
+      providesTags: (_photos, _error, id) => [{ type: 'Photos', id }],
+    }),
+    addPhoto: build.mutation<PhotoRecord, { id: string; dish: string; file: File }>({
+      query: ({ id, dish, file }) => ({
+        url: `cooks/${id}/photos`,
+        method: 'POST',
+        params: { dish },
+        // What it is shows in its content, whatever it is called.
+        headers: { 'content-type': 'application/octet-stream' },
+        body: file,
+      }),
+      invalidatesTags: (_photo, _error, { id }) => [COOKS, { type: 'Photos', id }],
+    }),
+    removePhoto: build.mutation<void, { id: string; photo: string }>({
+      query: ({ id, photo }) => ({ url: `cooks/${id}/photos/${photo}`, method: 'DELETE' }),
+      invalidatesTags: (_photo, _error, { id }) => [COOKS, { type: 'Photos', id }],
+    }),
+    restorePhoto: build.mutation<PhotoRecord, { id: string; photo: string }>({
+      query: ({ id, photo }) => ({ url: `cooks/${id}/photos/${photo}/restore`, method: 'POST' }),
+      invalidatesTags: (_photo, _error, { id }) => [COOKS, { type: 'Photos', id }],
     }),
     diagnosis: build.query<CookDiagnosis, { id: string; dish: string; version: number }>({
       query: ({ id, dish }) => ({ url: `cooks/${id}/diagnosis`, params: { dish } }),
@@ -133,6 +174,14 @@ export const {
   useEveningsQuery,
   useCooksQuery,
   useCookQuery,
+  useRemoveCookMutation,
+  useRestoreCookMutation,
+  useCookBinQuery,
+  useEmptyCookBinMutation,
+  usePhotosQuery,
+  useAddPhotoMutation,
+  useRemovePhotoMutation,
+  useRestorePhotoMutation,
   useCookReviewQuery,
   useDiagnosisQuery,
   useSeenQuery,

@@ -52,6 +52,7 @@ export const questions = createApi({
       recipe: asked('recipe'),
       reheating: asked('reheating'),
       counter: asked('counter'),
+      tried: asked('tried'),
     };
   },
 });

@@ -73,6 +73,7 @@ const POOLS = {
   bowl: quick,
   recipe: quick,
   reheating: quick,
+  tried: quick,
   counter,
 } as const;
 

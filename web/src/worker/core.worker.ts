@@ -24,6 +24,7 @@ import {
   wantedCentre,
   waterAdvice,
   widenFamily,
+  triedOf,
   type AirResult,
   type Alternative,
   type Asked,
@@ -41,6 +42,7 @@ import {
   type SchoolAnswer,
   type Substitute,
   type TellEvening,
+  type Tried,
   type WaterAdvice,
   type WorthChange,
 } from '@yellowmist/core';
@@ -200,6 +202,9 @@ const service = {
     });
     return { corrections: [...found.values()], planned };
   },
+
+  /** Tries of a dish, each simulated as it went. */
+  tried: ({ cooks, own }: Q.TriedQuestion): Tried[] => cooks.map((cook) => triedOf(pantryFor(own), cook)),
 
   stopUpTo(job: number): void {
     stoppedUpTo = Math.max(stoppedUpTo, job);

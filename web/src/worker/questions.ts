@@ -20,6 +20,7 @@ import type {
   FriedResult,
   Fryer,
   Label,
+  LoggedCook,
   Moved,
   Programme,
   RecipeReading,
@@ -52,6 +53,11 @@ export interface Evaluation {
   foodMm: number;
   fried: FriedResult;
   air: AirResult | null;
+}
+
+/** Dishes of cooks that are put beside each other. */
+export interface TriedQuestion extends InKitchen {
+  cooks: LoggedCook[];
 }
 
 /** A dish to be converted, in its kitchen. */

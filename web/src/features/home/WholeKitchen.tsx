@@ -1,6 +1,8 @@
 import { useRef, useState } from 'react';
 import type { ImportAnswer, ImportReport } from '@yellowmist/contract';
-import { problemText, useImportKitchenMutation } from '../../state/api';
+import { counted } from '@yellowmist/core';
+import { problemText, useCooksQuery, useImportKitchenMutation } from '../../state/api';
+import { Check } from '../../ui/Check';
 import { Choice } from '../../ui/Choice';
 
 const KINDS = {
@@ -27,6 +29,9 @@ export function WholeKitchen() {
   const [file, setFile] = useState<File | null>(null);
   const [report, setReport] = useState<ImportReport | null>(null);
   const [answers, setAnswers] = useState<Record<string, ImportAnswer>>({});
+  const [pictures, setPictures] = useState(true);
+  const { data: cooks = [] } = useCooksQuery();
+  const photos = cooks.reduce((sum, c) => sum + c.photos, 0);
   const [bring, { isLoading, error }] = useImportKitchenMutation();
   const keysOf = (answer: ImportAnswer): string[] => Object.keys(answers).filter((key) => answers[key] === answer);
   const send = async (from: File, rehearsal: boolean): Promise<void> => {
@@ -46,9 +51,12 @@ export function WholeKitchen() {
     <section aria-label="The whole kitchen as a file" className="mt-8 border-t border-base-300 pt-3">
       <p className="flex flex-wrap items-center gap-3">
         <b>The whole kitchen</b>
-        <a className="btn h-11" href="/api/export" download>
+        <a className="btn h-11" href={`/api/export${pictures ? '' : '?photographs=0'}`} download>
           Save it as a file
         </a>
+        {photos > 0 && (
+          <Check label={`with ${counted(photos, 'photograph')}`} checked={pictures} onChange={setPictures} />
+        )}
         <button type="button" className="btn h-11" disabled={isLoading} onClick={() => input.current?.click()}>
           Bring in such a file
         </button>
@@ -64,7 +72,9 @@ export function WholeKitchen() {
             event.target.value = '';
           }}
         />
-        <span className="text-sm">Dishes, fryers, pantry and evenings. Nothing here is overwritten unasked.</span>
+        <span className="text-sm">
+          Dishes, fryers, pantry, evenings and the logbook. Nothing here is overwritten unasked.
+        </span>
       </p>
       {error && (
         <p role="alert" className="mt-2 border-l-4 border-error pl-2 font-semibold">
@@ -76,6 +86,10 @@ export function WholeKitchen() {
           <p>
             <b>{file.name}</b> brings {report.added.length === 0 ? 'nothing new' : `${report.added.length} new`}
             {report.same > 0 && `; ${report.same} are here just so`}.
+            {report.photos.brought > 0 &&
+              ` ${counted(report.photos.brought, 'photograph comes', 'photographs come')} with it.`}
+            {report.photos.missing > 0 &&
+              ` ${counted(report.photos.missing, 'photograph is', 'photographs are')} not in the file, and left out.`}
           </p>
           {report.added.length > 0 && (
             <p className="text-sm break-words">

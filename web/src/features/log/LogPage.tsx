@@ -5,18 +5,21 @@ import {
   getFilteredRowModel,
   getSortedRowModel,
   useReactTable,
+  type RowSelectionState,
   type SortingState,
 } from '@tanstack/react-table';
-import { Download } from 'lucide-react';
+import { Camera, Download } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { setTo, text } from '@yellowmist/core';
+import { counted, setTo, text } from '@yellowmist/core';
 import { problemText, useCooksQuery } from '../../state/api';
 import { useUnits } from '../../state/useUnits';
 import { TriedPiece } from '../../draw/TriedPiece';
+import { Chosen } from './Chosen';
+import { LogBin } from './LogBin';
 import { NoteCook } from './NoteCook';
 import { dayOf, rowsOf, type LogRow } from './rows';
-import { browningOf, cameOutWords, OVERALL_WORDS } from './words';
+import { baldOf, browningOf, cameOutWords, isSoggy, OVERALL_WORDS } from './words';
 
 const column = createColumnHelper<LogRow>();
 
@@ -49,13 +52,16 @@ export function LogPage() {
   const { tell } = useUnits();
   const [sorting, setSorting] = useState<SortingState>([{ id: 'when', desc: true }]);
   const [wanted, setWanted] = useState('');
+  const [chosen, setChosen] = useState<RowSelectionState>({});
   const rows = useMemo(() => rowsOf(cooks ?? []), [cooks]);
   // What the table gives is used here alone, and memoized nowhere.
   // eslint-disable-next-line react-hooks/incompatible-library
   const table = useReactTable({
     data: rows,
     columns: COLUMNS,
-    state: { sorting, globalFilter: wanted },
+    getRowId: ({ cook, logged }) => `${cook.id}.${logged.dish}`,
+    state: { sorting, globalFilter: wanted, rowSelection: chosen },
+    onRowSelectionChange: setChosen,
     onSortingChange: setSorting,
     onGlobalFilterChange: setWanted,
     globalFilterFn: anywhere,
@@ -95,10 +101,14 @@ export function LogPage() {
               {shown.length === rows.length ? `${rows.length} in all` : `${shown.length} of ${rows.length}`}
             </span>
           </div>
+          <Chosen rows={table.getSelectedRowModel().rows.map((r) => r.original)} onClear={() => setChosen({})} />
           <table className="mt-2 w-full text-left max-md:block">
             <thead className="max-md:sr-only">
               {table.getHeaderGroups().map((group) => (
                 <tr key={group.id} className="border-b-2 border-base-content/60">
+                  <th className="w-11">
+                    <span className="sr-only">Chosen</span>
+                  </th>
                   {group.headers.map((header) => (
                     <th
                       key={header.id}
@@ -119,11 +129,22 @@ export function LogPage() {
               ))}
             </thead>
             <tbody className="max-md:block">
-              {shown.map(({ id, original: { cook, logged } }) => (
+              {shown.map(({ id, original: { cook, logged }, getIsSelected, toggleSelected }) => (
                 <tr
                   key={id}
-                  className="border-b border-base-300 max-md:grid max-md:grid-cols-[1fr_auto] max-md:gap-x-2 max-md:py-2"
+                  className="border-b border-base-300 max-md:grid max-md:grid-cols-[auto_1fr_auto] max-md:gap-x-2 max-md:py-2"
                 >
+                  <td className="max-md:row-span-3">
+                    <label className="flex size-11 items-center justify-center">
+                      <input
+                        type="checkbox"
+                        className="checkbox"
+                        aria-label={`Choose ${logged.name}, ${dayOf(cook)}`}
+                        checked={getIsSelected()}
+                        onChange={(e) => toggleSelected(e.target.checked)}
+                      />
+                    </label>
+                  </td>
                   <td className="py-1 pr-3 text-sm whitespace-nowrap">
                     {dayOf(cook)}
                     {cook.rehearsal && <span className="block text-xs">rehearsal</span>}
@@ -136,8 +157,8 @@ export function LogPage() {
                       <TriedPiece
                         top={browningOf(logged.record?.seen.colourTop)}
                         under={browningOf(logged.record?.seen.colourUnder)}
-                        bald={0}
-                        soggy={false}
+                        bald={baldOf(logged.record?.seen ?? {})}
+                        soggy={isSoggy(logged.record?.seen ?? {})}
                         className="h-8 w-13 shrink-0"
                       />
                       {logged.name}
@@ -150,7 +171,14 @@ export function LogPage() {
                       <span className="block text-xs">{cook.cookedBy.name ?? 'another recipe'}</span>
                     )}
                   </td>
-                  <td className="pr-3 text-sm">{cameOutWords(logged) || (logged.record ? '' : 'not noted yet')}</td>
+                  <td className="pr-3 text-sm">
+                    {cameOutWords(logged) || (logged.record ? '' : 'not noted yet')}
+                    {cook.photos > 0 && (
+                      <span className="ml-2 inline-flex items-center gap-1 whitespace-nowrap">
+                        <Camera aria-hidden className="size-3.5" /> {counted(cook.photos, 'photograph')}
+                      </span>
+                    )}
+                  </td>
                   <td className="text-sm whitespace-nowrap">
                     {logged.record?.seen.overall ? OVERALL_WORDS[logged.record.seen.overall] : ''}
                   </td>
@@ -160,6 +188,7 @@ export function LogPage() {
           </table>
         </>
       )}
+      <LogBin />
     </div>
   );
 }

@@ -1,5 +1,5 @@
 import { colourWord, plain, readBrowning, unevenness, type Reference } from '@yellowmist/core';
-import { useState, type KeyboardEvent } from 'react';
+import { useState, type KeyboardEvent, type ReactNode } from 'react';
 import { crustCss } from '../../draw/palette';
 import { Radios } from './Radios';
 import { SPOT_PX, usePhoto } from './usePhoto';
@@ -16,24 +16,22 @@ const UNEVEN = 1.5;
 
 type Marks = 'crust' | Reference;
 
-/**
- * A colour read off a photograph: the crust is marked, and something white or grey in the same light. The picture stays in
- * this browser.
- */
-export function PhotoColour({ onTake }: { onTake: (side: 'colourTop' | 'colourUnder', b: number) => void }) {
-  const { canvas, size, problem, open, pixelsAt } = usePhoto();
+interface Props {
+  /** Where it is kept, or a picture that stays in this browser. */
+  source: string | File;
+  onTake: (side: 'colourTop' | 'colourUnder', b: number) => void;
+  /** What else can be done with it. */
+  aside: ReactNode;
+}
+
+/** A colour read off a photograph: something white or grey is marked, and the crust in the same light. */
+export function PhotoColour({ source, onTake, aside }: Props) {
+  const { canvas, size, problem, pixelsAt } = usePhoto(source);
   const [marks, setMarks] = useState<Marks>('white');
   const [white, setWhite] = useState<(Spot & { is: Reference }) | null>(null);
   const [crust, setCrust] = useState<Spot[]>([]);
   const [cross, setCross] = useState<Spot>({ x: 0, y: 0 });
 
-  const take = (file: File | undefined): void => {
-    if (!file) return;
-    setWhite(null);
-    setCrust([]);
-    setMarks('white');
-    void open(file);
-  };
   const mark = (spot: Spot): void => {
     setCross(spot);
     if (marks === 'crust') return setCrust((known) => [...known, spot].slice(-MOST_SPOTS));
@@ -62,100 +60,78 @@ export function PhotoColour({ onTake }: { onTake: (side: 'colourTop' | 'colourUn
   const [from, to] = [Math.min(...read.map((r) => r.from)), Math.max(...read.map((r) => r.to))];
   const notes = [...new Set(read.flatMap((r) => r.notes.map(plain)))];
   return (
-    <details className="mt-1">
-      <summary className="min-h-11 cursor-pointer py-2">Read the colour off a photograph</summary>
-      <div
-        className="grid gap-2 border-l-4 border-base-content/40 pl-3"
-        onDragOver={(e) => e.preventDefault()}
-        onDrop={(e) => {
-          e.preventDefault();
-          take(e.dataTransfer.files[0]);
-        }}
-      >
-        <label className="text-sm">
-          A picture with the crust and a plate or paper in the same light; it stays in this browser
-          <input
-            type="file"
-            accept="image/*"
-            className="file-input mt-1 block h-11 w-full max-w-sm"
-            onChange={(e) => take(e.target.files?.[0])}
-          />
-        </label>
-        <p role="alert" className="text-error empty:hidden">
-          {problem}
-        </p>
+    <div className="mt-2 grid gap-2">
+      <p role="alert" className="text-error empty:hidden">
+        {problem}
+      </p>
+      {size && (
+        <Radios
+          label="A press on the picture marks"
+          value={marks}
+          options={[
+            { value: 'white', label: 'something white' },
+            { value: 'grey', label: 'a grey card' },
+            { value: 'crust', label: 'the crust' },
+          ]}
+          onChange={(next) => next && setMarks(next)}
+        />
+      )}
+      <div className={`relative w-fit max-w-full ${size ? '' : 'hidden'}`}>
+        <canvas
+          ref={canvas}
+          tabIndex={0}
+          role="application"
+          aria-label="The photograph: arrows move the cross, enter marks"
+          className="max-w-full cursor-crosshair"
+          onKeyDown={byKey}
+          onClick={(e) => {
+            const { left, top, width } = e.currentTarget.getBoundingClientRect();
+            const scale = (size?.width ?? width) / width;
+            mark({ x: (e.clientX - left) * scale, y: (e.clientY - top) * scale });
+          }}
+        />
         {size && (
-          <Radios
-            label="A press on the picture marks"
-            value={marks}
-            options={[
-              { value: 'white', label: 'something white' },
-              { value: 'grey', label: 'a grey card' },
-              { value: 'crust', label: 'the crust' },
-            ]}
-            onChange={(next) => next && setMarks(next)}
-          />
+          <svg
+            viewBox={`0 0 ${size.width} ${size.height}`}
+            className="pointer-events-none absolute inset-0"
+            aria-hidden
+          >
+            {crust.map((s, k) => (
+              <circle key={k} cx={s.x} cy={s.y} r={SPOT_PX} fill="none" stroke="#ffe27a" strokeWidth="3" />
+            ))}
+            {white && <circle cx={white.x} cy={white.y} r={SPOT_PX} fill="none" stroke="#1d6fd1" strokeWidth="3" />}
+            <path d={`M${cross.x - 9} ${cross.y} h18 M${cross.x} ${cross.y - 9} v18`} stroke="#fff" strokeWidth="4" />
+            <path d={`M${cross.x - 9} ${cross.y} h18 M${cross.x} ${cross.y - 9} v18`} stroke="#111" strokeWidth="1.5" />
+          </svg>
         )}
-        <div className={`relative w-fit max-w-full ${size ? '' : 'hidden'}`}>
-          <canvas
-            ref={canvas}
-            tabIndex={0}
-            role="application"
-            aria-label="The photograph: arrows move the cross, enter marks"
-            className="max-w-full cursor-crosshair"
-            onKeyDown={byKey}
-            onClick={(e) => {
-              const { left, top, width } = e.currentTarget.getBoundingClientRect();
-              const scale = (size?.width ?? width) / width;
-              mark({ x: (e.clientX - left) * scale, y: (e.clientY - top) * scale });
-            }}
-          />
-          {size && (
-            <svg
-              viewBox={`0 0 ${size.width} ${size.height}`}
-              className="pointer-events-none absolute inset-0"
-              aria-hidden
-            >
-              {crust.map((s, k) => (
-                <circle key={k} cx={s.x} cy={s.y} r={SPOT_PX} fill="none" stroke="#ffe27a" strokeWidth="3" />
-              ))}
-              {white && <circle cx={white.x} cy={white.y} r={SPOT_PX} fill="none" stroke="#1d6fd1" strokeWidth="3" />}
-              <path d={`M${cross.x - 9} ${cross.y} h18 M${cross.x} ${cross.y - 9} v18`} stroke="#fff" strokeWidth="4" />
-              <path
-                d={`M${cross.x - 9} ${cross.y} h18 M${cross.x} ${cross.y - 9} v18`}
-                stroke="#111"
-                strokeWidth="1.5"
-              />
-            </svg>
-          )}
-        </div>
-        {unread && <p role="alert">A spot is too bright, too dark or too small to be told: mark another.</p>}
-        {b !== null && (
-          <div role="status" className="flex flex-wrap items-center gap-3">
-            <span
-              className="size-11 rounded-field border border-base-content/40"
-              style={{ background: crustCss(b) }}
-              aria-hidden
-            />
-            <span>
-              <b>{colourWord(b)}</b>
-              {colourWord(from) !== colourWord(to) && `, between ${colourWord(from)} and ${colourWord(to)}`}
-              {read.length > 1 && unevenness(read) > UNEVEN && '; uneven'}
-            </span>
-            <button type="button" className="btn h-11" onClick={() => onTake('colourTop', b)}>
-              That is the top
-            </button>
-            <button type="button" className="btn h-11" onClick={() => onTake('colourUnder', b)}>
-              That is the underside
-            </button>
-          </div>
-        )}
-        {notes.map((note) => (
-          <p key={note} className="text-sm">
-            {note}
-          </p>
-        ))}
       </div>
-    </details>
+      {unread && <p role="alert">A spot is too bright, too dark or too small to be told: mark another.</p>}
+      {b !== null && (
+        <div role="status" className="flex flex-wrap items-center gap-3">
+          <span
+            className="size-11 rounded-field border border-base-content/40"
+            style={{ background: crustCss(b) }}
+            aria-hidden
+          />
+          <span>
+            <b>{colourWord(b)}</b>
+            {colourWord(from) !== colourWord(to) && `, between ${colourWord(from)} and ${colourWord(to)}`}
+            {read.length > 1 && unevenness(read) > UNEVEN && '; uneven'}
+          </span>
+          <button type="button" className="btn h-11" onClick={() => onTake('colourTop', b)}>
+            That is the top
+          </button>
+          <button type="button" className="btn h-11" onClick={() => onTake('colourUnder', b)}>
+            That is the underside
+          </button>
+        </div>
+      )}
+      {notes.map((note) => (
+        <p key={note} className="text-sm">
+          {note}
+        </p>
+      ))}
+      <div>{aside}</div>
+    </div>
   );
 }

@@ -3,7 +3,7 @@ import {
   foodOf,
   plannedDid,
   stateOf,
-  type CookState,
+  type CookPace,
   type CounterBatch,
   type Did,
   type Programme,
@@ -16,6 +16,7 @@ import { usePantry } from '../../state/usePantry';
 import { SaveNote } from '../../ui/SaveNote';
 import { Diagnosis } from './Diagnosis';
 import { DidForm } from './DidForm';
+import { Happened } from './Happened';
 import { KeepVersion } from './KeepVersion';
 import { dayOf } from './rows';
 import { SeenForm } from './SeenForm';
@@ -41,8 +42,7 @@ export function RecordPage() {
   return <Record key={id} cook={cook} />;
 }
 
-const stateAt = (cook: CookDocument): CookState =>
-  stateOf(cook.programme, { startedMs: cook.startedMs, rate: cook.rehearsal?.rate ?? 1 }, cook.events);
+const paceOf = (cook: CookDocument): CookPace => ({ startedMs: cook.startedMs, rate: cook.rehearsal?.rate ?? 1 });
 
 function Record({ cook }: { cook: CookDocument }) {
   const [search, setSearch] = useSearchParams();
@@ -50,7 +50,9 @@ function Record({ cook }: { cook: CookDocument }) {
   const dish = dishes.find((d) => d.id === search.get('dish')) ?? dishes[0];
   const { data: cooks = [] } = useCooksQuery();
   const record = useRecord(cook.id, dish.id);
-  const batch = batchOfDish(cook.programme, dish.id, stateAt(cook));
+  const pace = useMemo(() => paceOf(cook), [cook]);
+  const state = useMemo(() => stateOf(cook.programme, pace, cook.events), [cook, pace]);
+  const batch = batchOfDish(cook.programme, dish.id, state);
   const planned = usePlanned(cook.programme, batch);
   const pantry = usePantry();
   const day = new Date(cook.startedAt).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
@@ -84,6 +86,7 @@ function Record({ cook }: { cook: CookDocument }) {
       <div key={dish.id} className="mt-2 grid gap-6 lg:grid-cols-[3fr_2fr]">
         <form aria-label="How it came out" onSubmit={(e) => e.preventDefault()} className="min-w-0">
           <Tries cooks={cooks} dish={dish.id} id={cook.id} />
+          <Happened cook={cook} dish={dish.id} pace={pace} state={state} />
           <div className="flex flex-wrap items-baseline gap-3">
             <h2 className="text-lg">How it came out</h2>
             <SaveNote state={record.state} problem={record.problem} />
@@ -92,7 +95,7 @@ function Record({ cook }: { cook: CookDocument }) {
             </a>
           </div>
           {seen.overall === 'keeper' && batch && <KeepVersion dish={dish.id} plan={batch.plan} day={dayOf(cook)} />}
-          <SeenForm seen={seen} food={foodOf(pantry, dish.dish.foodId)} change={change} />
+          <SeenForm id={cook.id} dish={dish.id} seen={seen} food={foodOf(pantry, dish.dish.foodId)} change={change} />
           <details className="mt-3" open={seen.did !== undefined || seen.otherwise !== undefined}>
             <summary className="min-h-11 cursor-pointer py-2 font-display text-lg font-bold">What was done</summary>
             <DidForm seen={seen} planned={planned} change={change} />

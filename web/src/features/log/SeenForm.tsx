@@ -3,11 +3,14 @@ import { FIELD_SCALES, isFlesh, type Food, type SeenField } from '@yellowmist/co
 import { BaldPiece } from './BaldPiece';
 import { ColourStrip } from './ColourStrip';
 import { OptionalNumber } from './OptionalNumber';
-import { PhotoColour } from './PhotoColour';
+import { Photographs } from './Photographs';
 import { Radios } from './Radios';
 import { AMOUNT_FIELDS, OVERALL_WORDS, toldWord } from './words';
 
 interface Props {
+  /** Of the cook, and of the dish of it. */
+  id: string;
+  dish: string;
   seen: SeenBody;
   food: Food;
   change: (part: Partial<SeenBody>) => void;
@@ -16,7 +19,7 @@ interface Props {
 const options = (field: SeenField) => FIELD_SCALES[field].words.map(({ word }) => ({ value: word, label: word }));
 
 /** How it came out, in the order in which one looks, bites and chews; everything can be left out. */
-export function SeenForm({ seen, food, change }: Props) {
+export function SeenForm({ id, dish, seen, food, change }: Props) {
   const word = (field: SeenField, label: string) => (
     <Radios
       label={label}
@@ -38,7 +41,7 @@ export function SeenForm({ seen, food, change }: Props) {
         <ColourStrip label="On top" value={seen.colourTop} onChange={(colourTop) => change({ colourTop })} />
         <ColourStrip label="Underneath" value={seen.colourUnder} onChange={(colourUnder) => change({ colourUnder })} />
         <div className="sm:col-span-2">
-          <PhotoColour onTake={(side, b) => change({ [side]: Math.round(b * 100) / 100 })} />
+          <Photographs id={id} dish={dish} onTake={(side, b) => change({ [side]: Math.round(b * 100) / 100 })} />
         </div>
         {word('crunchNow', 'The crust, at once')}
         {word('crunchLater', 'Ten minutes later')}

@@ -1,21 +1,19 @@
 import type { ListedCook } from '@yellowmist/contract';
 import { Link } from 'react-router';
 import { TriedPiece } from '../../draw/TriedPiece';
-import { dayOf, triesOf } from './rows';
-import { browningOf, cameOutWords, OVERALL_WORDS, toldWord } from './words';
-
-const BALD = { none: 0, some: 0.3, much: 0.7 } as const;
+import { compareAddress, dayOf, LETTERS, triesOf } from './rows';
+import { baldOf, browningOf, cameOutWords, isSoggy, OVERALL_WORDS } from './words';
 
 /** A dish from its first try to the last, each cut through as it came out. */
 export function Tries({ cooks, dish, id }: { cooks: readonly ListedCook[]; dish: string; id: string }) {
   const tries = triesOf(cooks, dish);
   if (tries.length < 2) return null;
+  const beside = tries.slice(-LETTERS.length).map(({ cook, logged }) => ({ cook: cook.id, dish: logged.dish }));
   return (
     <section aria-label="All tries of this dish" className="mb-3">
       <ol className="flex gap-3 overflow-x-auto pb-1">
         {tries.map(({ cook, logged }, k) => {
           const seen = logged.record?.seen ?? {};
-          const bald = toldWord('bald', seen.bald) as keyof typeof BALD | undefined;
           return (
             <li key={cook.id} className="shrink-0">
               <Link
@@ -26,8 +24,8 @@ export function Tries({ cooks, dish, id }: { cooks: readonly ListedCook[]; dish:
                 <TriedPiece
                   top={browningOf(seen.colourTop)}
                   under={browningOf(seen.colourUnder)}
-                  bald={bald ? BALD[bald] : 0}
-                  soggy={['some', 'much'].includes(toldWord('soggyUnder', seen.soggyUnder) ?? '')}
+                  bald={baldOf(seen)}
+                  soggy={isSoggy(seen)}
                   className="mx-auto h-11 w-18"
                 />
                 <span className="block">{k === 0 ? 'First try' : dayOf(cook)}</span>
@@ -38,6 +36,9 @@ export function Tries({ cooks, dish, id }: { cooks: readonly ListedCook[]; dish:
           );
         })}
       </ol>
+      <Link to={compareAddress(beside)} className="link inline-flex min-h-11 items-center text-sm">
+        {beside.length === tries.length ? 'All side by side' : `The last ${beside.length} side by side`}
+      </Link>
     </section>
   );
 }

@@ -22,3 +22,25 @@ export const triesOf = (cooks: readonly ListedCook[], dish: string): LogRow[] =>
 /** "Thu 26 Mar". */
 export const dayOf = ({ startedAt }: Pick<ListedCook, 'startedAt'>): string =>
   new Date(startedAt).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
+
+/** Letters by which tries are called beside each other; so many fit side by side. */
+export const LETTERS = ['A', 'B', 'C', 'D'] as const;
+
+/** One dish of one cook, as an address names it. */
+export interface TryId {
+  cook: string;
+  dish: string;
+}
+
+/** Where some tries stand side by side. */
+export const compareAddress = (tries: readonly TryId[]): string =>
+  `/log/compare?${new URLSearchParams(tries.map(({ cook, dish }) => ['of', `${cook}.${dish}`])).toString()}`;
+
+/** The tries that an address names: each once, as many as fit. */
+export const triesNamed = (search: URLSearchParams): TryId[] =>
+  [...new Set(search.getAll('of'))]
+    .flatMap((of) => {
+      const [cook, dish] = of.split('.');
+      return cook && dish ? [{ cook, dish }] : [];
+    })
+    .slice(0, LETTERS.length);

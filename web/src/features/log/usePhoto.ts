@@ -1,36 +1,58 @@
 import type { Pixel } from '@yellowmist/core';
-import { useCallback, useRef, useState } from 'react';
+import { RANGES } from '@yellowmist/contract';
+import { useCallback, useEffect, useRef, useState } from 'react';
 
 /** A photograph is shown no wider or higher than this, px: colours need no more. */
 const SHOWN_PX = 900;
-const MOST_BYTES = 15_000_000;
 /** A marked spot is so large, px of the shown picture. */
 export const SPOT_PX = 11;
 
-/** A photograph that stays in this browser: drawn small and upright, its pixels read where it is marked. */
-export function usePhoto() {
+/** The bytes of a picture, from where it is kept or out of the hand. @throws Error in a sentence */
+async function blobOf(source: string | File): Promise<Blob> {
+  if (typeof source !== 'string') {
+    if (source.size > RANGES.photoBytes.max) throw new Error('A picture may have up to 15 MB.');
+    return source;
+  }
+  const response = await fetch(source);
+  if (!response.ok) throw new Error('The file of this photograph is gone or damaged.');
+  return response.blob();
+}
+
+async function pictureOf(source: string | File): Promise<ImageBitmap> {
+  const blob = await blobOf(source);
+  try {
+    return await createImageBitmap(blob, { imageOrientation: 'from-image' });
+  } catch {
+    const name = typeof source === 'string' ? 'The photograph' : `“${source.name}”`;
+    throw new Error(`${name} is no picture that can be read here. JPEG, PNG, WebP and AVIF can.`);
+  }
+}
+
+/** A photograph drawn small and upright, its pixels read where it is marked. Nothing of it leaves this browser. */
+export function usePhoto(source: string | File) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const [size, setSize] = useState<{ width: number; height: number } | null>(null);
   const [problem, setProblem] = useState('');
 
-  const open = async (file: File): Promise<void> => {
-    setSize(null);
-    if (file.size > MOST_BYTES) return setProblem('A picture may have up to 15 MB.');
-    try {
-      const picture = await createImageBitmap(file, { imageOrientation: 'from-image' });
+  useEffect(() => {
+    let left = false;
+    const show = (picture: ImageBitmap): void => {
       const scale = Math.min(1, SHOWN_PX / Math.max(picture.width, picture.height));
       const [width, height] = [picture.width, picture.height].map((px) => Math.max(1, Math.round(px * scale)));
-      const on = canvas.current!;
-      on.width = width;
-      on.height = height;
-      on.getContext('2d', { willReadFrequently: true })!.drawImage(picture, 0, 0, width, height);
+      const on = canvas.current;
+      if (!left && on) {
+        on.width = width;
+        on.height = height;
+        on.getContext('2d', { willReadFrequently: true })!.drawImage(picture, 0, 0, width, height);
+        setSize({ width, height });
+      }
       picture.close();
-      setProblem('');
-      setSize({ width, height });
-    } catch {
-      setProblem(`“${file.name}” is no picture that can be read here. JPEG, PNG and WebP can.`);
-    }
-  };
+    };
+    pictureOf(source).then(show, (error: Error) => !left && setProblem(error.message));
+    return () => {
+      left = true;
+    };
+  }, [source]);
 
   const pixelsAt = useCallback((x: number, y: number): Pixel[] => {
     const context = canvas.current!.getContext('2d', { willReadFrequently: true })!;
@@ -48,5 +70,5 @@ export function usePhoto() {
     return pixels;
   }, []);
 
-  return { canvas, size, problem, open, pixelsAt };
+  return { canvas, size, problem, pixelsAt };
 }

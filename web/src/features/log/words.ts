@@ -1,4 +1,4 @@
-import { colourWord, FIELD_SCALES, type DidField, type SeenField } from '@yellowmist/core';
+import { celsius, colourWord, FIELD_SCALES, text, type DidField, type SeenField, type Text } from '@yellowmist/core';
 import type { LoggedDish, Overall, SeenBody } from '@yellowmist/contract';
 
 /** What the logbook calls things. */
@@ -49,6 +49,20 @@ export const AMOUNT_FIELDS = [
   ['crumbsOff', 'Crumbs blown off'],
 ] as const satisfies readonly (readonly [SeenField, string])[];
 
+/** What is told of how it came out, in the order in which it is asked. */
+export const SEEN_LABELS = [
+  ['colourTop', 'On top'],
+  ['colourUnder', 'Underneath'],
+  ['crunchNow', 'The crust, at once'],
+  ['crunchLater', 'Ten minutes later'],
+  ...AMOUNT_FIELDS,
+  ['centreC', 'Centre'],
+  ['firmness', 'Inside'],
+  ['juice', 'Juice'],
+  ['bite', 'The crust eats'],
+  ['chew', 'The coat has'],
+] as const satisfies readonly (readonly [SeenField, string])[];
+
 /** A told value as its word; a number becomes the word that it lies in. */
 export function toldWord(field: SeenField, told: SeenBody[SeenField]): string | undefined {
   if (told === undefined || typeof told === 'string') return told;
@@ -63,6 +77,28 @@ export function browningOf(told: number | string | undefined): number | undefine
   const word = FIELD_SCALES.colourTop.words.find((w) => w.word === told);
   return word && STRIP_B.find((b) => b >= word.from && b < word.to);
 }
+
+/** What was told of a field, to be read; empty where it was left out. */
+export function toldOf(field: SeenField, seen: SeenBody): Text {
+  const told = seen[field];
+  if (told === undefined) return [];
+  if (field === 'centreC' && typeof told === 'number')
+    return seen.atMin === undefined ? text`${celsius(told)}` : text`${celsius(told)} after ${seen.atMin} min`;
+  if ((field === 'colourTop' || field === 'colourUnder') && typeof told === 'number') return text`${colourWord(told)}`;
+  return text`${toldWord(field, told) ?? ''}`;
+}
+
+const BALD = { none: 0, some: 0.3, much: 0.7 } as const;
+
+/** Share of the coat that is drawn as gone, 0–1. */
+export function baldOf({ bald }: SeenBody): number {
+  const word = toldWord('bald', bald) as keyof typeof BALD | undefined;
+  return word ? BALD[word] : 0;
+}
+
+/** Whether the underside was soft. */
+export const isSoggy = ({ soggyUnder }: SeenBody): boolean =>
+  ['some', 'much'].includes(toldWord('soggyUnder', soggyUnder) ?? '');
 
 /** How a dish came out in a few words, for a table. */
 export function cameOutWords({ record }: Pick<LoggedDish, 'record'>): string {

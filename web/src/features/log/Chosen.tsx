@@ -1,0 +1,59 @@
+import { counted } from '@yellowmist/core';
+import { Columns3, Trash2 } from 'lucide-react';
+import { Link } from 'react-router';
+import { problemText, useRemoveCookMutation, useRestoreCookMutation } from '../../state/api';
+import { tell, tellWrong } from '../../state/toast';
+import { compareAddress, LETTERS, type LogRow } from './rows';
+
+interface Props {
+  rows: readonly LogRow[];
+  onClear: () => void;
+}
+
+/** What can be done with the lines that are chosen: put beside each other, or put aside. */
+export function Chosen({ rows, onClear }: Props) {
+  const [remove] = useRemoveCookMutation();
+  const [restore] = useRestoreCookMutation();
+  const ids = [...new Set(rows.map(({ cook }) => cook.id))];
+  const told = (work: Promise<unknown>): void => void work.catch((error: unknown) => tellWrong(problemText(error)));
+  const putAside = async (): Promise<void> => {
+    for (const id of ids) await remove(id).unwrap();
+    onClear();
+    await tell(`${counted(ids.length, 'cook is', 'cooks are')} put aside, with records and photographs.`, {
+      duration: 10_000,
+      action: { label: 'Bring back', onClick: () => ids.forEach((id) => told(restore(id).unwrap())) },
+    });
+  };
+  if (rows.length === 0) return null;
+  return (
+    <div
+      role="region"
+      aria-label="What is chosen"
+      className="sticky top-0 z-10 flex flex-wrap items-center gap-3 border-b border-base-300 bg-base-100 py-2"
+    >
+      {rows.length < 2 ? (
+        <span className="text-sm">Choose another to put them side by side.</span>
+      ) : rows.length > LETTERS.length ? (
+        <span className="text-sm">Up to {LETTERS.length} stand side by side.</span>
+      ) : (
+        <Link
+          className="btn h-11 btn-primary"
+          // The earlier one stands on the left.
+          to={compareAddress(
+            [...rows]
+              .sort((a, b) => a.cook.startedAt.localeCompare(b.cook.startedAt))
+              .map(({ cook, logged }) => ({ cook: cook.id, dish: logged.dish })),
+          )}
+        >
+          <Columns3 aria-hidden className="size-4" /> {rows.length} side by side
+        </Link>
+      )}
+      <button type="button" className="btn h-11" onClick={() => told(putAside())}>
+        <Trash2 aria-hidden className="size-4" /> Put aside
+      </button>
+      <button type="button" className="btn btn-ghost h-11" onClick={onClear}>
+        Choose none
+      </button>
+    </div>
+  );
+}

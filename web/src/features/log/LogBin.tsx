@@ -1,0 +1,51 @@
+import { counted } from '@yellowmist/core';
+import { useState } from 'react';
+import { problemText, useCookBinQuery, useEmptyCookBinMutation, useRestoreCookMutation } from '../../state/api';
+import { tellWrong } from '../../state/toast';
+import { dayOf } from './rows';
+
+/** Cooks that were put aside: each comes back by a press, until it is gone for good. */
+export function LogBin() {
+  const { data: bin = [] } = useCookBinQuery();
+  const [restore] = useRestoreCookMutation();
+  const [empty] = useEmptyCookBinMutation();
+  const [sure, setSure] = useState(false);
+  if (bin.length === 0) return null;
+  const told = (work: Promise<unknown>): void => void work.catch((error: unknown) => tellWrong(problemText(error)));
+  return (
+    <details className="mt-6">
+      <summary className="min-h-11 cursor-pointer py-2">Put aside ({bin.length})</summary>
+      <ul>
+        {bin.map((cook) => (
+          <li key={cook.id} className="flex flex-wrap items-center gap-3 border-t border-base-300 text-sm">
+            <span className="min-w-0 grow break-words">
+              <b>{cook.name}</b>, {dayOf(cook)}
+              {cook.photos > 0 && `, with ${counted(cook.photos, 'photograph')}`}; gone for good on{' '}
+              {dayOf({ startedAt: cook.goneAt })}
+            </span>
+            <button type="button" className="btn h-11" onClick={() => told(restore(cook.id).unwrap())}>
+              Bring it back
+            </button>
+          </li>
+        ))}
+      </ul>
+      <p className="mt-2 flex flex-wrap items-center gap-3">
+        {sure ? (
+          <>
+            <span>Their records and photographs cannot be brought back then.</span>
+            <button type="button" className="btn h-11 btn-error" onClick={() => told(empty().unwrap())}>
+              Delete all of them now
+            </button>
+            <button type="button" className="btn h-11" onClick={() => setSure(false)}>
+              Leave them
+            </button>
+          </>
+        ) : (
+          <button type="button" className="btn h-11" onClick={() => setSure(true)}>
+            Delete for good…
+          </button>
+        )}
+      </p>
+    </details>
+  );
+}

@@ -1,0 +1,90 @@
+import { RANGES, type PhotoRecord } from '@yellowmist/contract';
+import { useRef, useState } from 'react';
+import {
+  problemText,
+  useAddPhotoMutation,
+  usePhotosQuery,
+  useRemovePhotoMutation,
+  useRestorePhotoMutation,
+} from '../../state/api';
+import { tell, tellWrong } from '../../state/toast';
+
+/** A picture that was chosen and is not kept yet. */
+export interface WaitingPhoto {
+  key: number;
+  file: File;
+  /** Why it was not kept; null while it is on its way. */
+  problem: string | null;
+}
+
+const MB = 1024 * 1024;
+export const MOST_PHOTO_MB = RANGES.photoBytes.max / MB;
+
+/** Why a picture is not even sent. */
+function refusal(file: File): string | null {
+  if (file.size <= RANGES.photoBytes.max) return null;
+  return `It has ${Math.ceil(file.size / MB)} MB; a photograph may have up to ${MOST_PHOTO_MB} MB.`;
+}
+
+/** Photographs of a cook: they are sent one after the other, and one that fails stays in the hand. */
+export function usePhotographs(id: string, dish: string) {
+  const { data: all = [] } = usePhotosQuery(id);
+  const [send] = useAddPhotoMutation();
+  const [remove] = useRemovePhotoMutation();
+  const [restore] = useRestorePhotoMutation();
+  const [waiting, setWaiting] = useState<WaitingPhoto[]>([]);
+  const newest = useRef(0);
+  const chain = useRef<Promise<unknown>>(Promise.resolve());
+
+  const said = (key: number, problem: string): void =>
+    setWaiting((now) => now.map((w) => (w.key === key ? { ...w, problem } : w)));
+  const drop = (key: number): void => setWaiting((now) => now.filter((w) => w.key !== key));
+  const keep = async (key: number, file: File): Promise<void> => {
+    const wrong = refusal(file);
+    if (wrong) return said(key, wrong);
+    try {
+      await send({ id, dish, file }).unwrap();
+      drop(key);
+    } catch (error) {
+      said(key, problemText(error));
+    }
+  };
+  const queue = (key: number, file: File): void => {
+    chain.current = chain.current.then(() => keep(key, file));
+  };
+
+  return {
+    photos: all.filter((p) => p.dish === null || p.dish === dish),
+    /** Of all dishes of the cook. */
+    count: all.length,
+    waiting,
+    add(files: Iterable<File>): void {
+      for (const file of files) {
+        newest.current += 1;
+        const key = newest.current;
+        setWaiting((now) => [...now, { key, file, problem: null }]);
+        queue(key, file);
+      }
+    },
+    again({ key, file }: WaitingPhoto): void {
+      setWaiting((now) => now.map((w) => (w.key === key ? { ...w, problem: null } : w)));
+      queue(key, file);
+    },
+    drop,
+    async takeAway({ id: photo }: PhotoRecord): Promise<void> {
+      const back = (): void =>
+        void restore({ id, photo })
+          .unwrap()
+          .catch((error: unknown) => tellWrong(problemText(error)));
+      try {
+        await remove({ id, photo }).unwrap();
+        await tell('The photograph is taken away.', {
+          duration: 10_000,
+          action: { label: 'Bring it back', onClick: back },
+        });
+      } catch (error) {
+        await tellWrong(problemText(error));
+      }
+    },
+  };
+}
