@@ -2,36 +2,9 @@ import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import Papa from 'papaparse';
 import { expect, test } from './begin';
-import { convertedDish, layer } from './dishes';
+import { cooked, dishOf, form, photograph, wrong } from './inLog';
 
 /** The logbook: how it came out, why, and the one thing to change. */
-
-const COAT = [layer(['wheat-flour', 60], ['salt', 3]), layer(['egg', 50]), layer(['coarse-crumbs', 60])];
-
-const dishOf = (page: Page, name: string): Promise<string> =>
-  convertedDish(page, {
-    name,
-    foodId: 'halloumi',
-    layers: COAT,
-    fryer: 'Galley',
-    count: 4,
-    thicknessMm: 14,
-    restMin: 1,
-    minutes: 12,
-  });
-
-const wrong = (page: Page) => page.getByRole('region', { name: 'What went wrong' });
-const form = (page: Page) => page.getByRole('form', { name: 'How it came out' });
-
-/** A cook of a dish that is over, entered by the API. */
-async function cooked(page: Page, conversionId: string, seen?: object, at?: string): Promise<string> {
-  const answer = await page.request.post('/api/cooks', {
-    data: { conversionId, afterwards: { at, by: { what: 'plan' } } },
-  });
-  const { id } = (await answer.json()) as { id: string };
-  if (seen) await page.request.put(`/api/cooks/${id}/seen`, { data: seen });
-  return id;
-}
 
 const planOf = async (page: Page, id: string): Promise<{ tempC: number; minutes: number }> =>
   (
@@ -123,8 +96,8 @@ test('after the next cook it is told whether the change has helped', async ({ pa
   const { versions } = (await (await page.request.get(`/api/conversions/${id}`)).json()) as { versions: object[] };
   expect(versions).toHaveLength(1);
   const tries = page.getByRole('region', { name: 'All tries of this dish' });
-  await expect(tries.getByRole('link')).toHaveCount(2);
-  await tries.getByRole('link').first().click();
+  await expect(tries.getByRole('listitem')).toHaveCount(2);
+  await tries.getByRole('listitem').first().getByRole('link').click();
   await expect(form(page).getByRole('radio', { name: 'On top: dark, 8 of 10' })).toBeChecked();
 });
 
@@ -151,51 +124,6 @@ test('the log is sorted, searched, and read as CSV by another package', async ({
   expect(data.find((d) => d.dish === 'Zander for the table')).toMatchObject({ overall: 'so-so', taste: 'peppery' });
 });
 
-/** A picture of a brown piece on a white plate in the light of a lamp, as PNG. */
-const photograph = async (page: Page): Promise<Buffer> => {
-  const url = await page.evaluate(() => {
-    const canvas = document.createElement('canvas');
-    canvas.width = 400;
-    canvas.height = 200;
-    const context = canvas.getContext('2d')!;
-    const fill = (colour: string, x: number): void => {
-      context.fillStyle = colour;
-      context.fillRect(x, 0, 200, 200);
-    };
-    fill('rgb(186, 106, 37)', 0);
-    fill('rgb(228, 200, 160)', 200);
-    return canvas.toDataURL('image/png');
-  });
-  return Buffer.from(url.split(',')[1], 'base64');
-};
-
-test('a colour is read off a photograph by what is white in it; what is no picture is refused', async ({ page }) => {
-  const id = await dishOf(page, 'Fingers in a photograph');
-  const cook = await cooked(page, id);
-  await page.goto(`/log/${cook}`);
-  await form(page).getByText('Read the colour off a photograph').click();
-  const file = form(page).getByLabel(/A picture with the crust/);
-  await file.setInputFiles({ name: 'no-picture.png', mimeType: 'image/png', buffer: Buffer.from('#!/bin/sh') });
-  await expect(form(page)).toContainText('“no-picture.png” is no picture that can be read here');
-  await file.setInputFiles({ name: 'plate.png', mimeType: 'image/png', buffer: await photograph(page) });
-  const picture = form(page).getByRole('application', { name: /The photograph/ });
-  const { width, height } = (await picture.boundingBox())!;
-  await picture.click({ position: { x: width * 0.75, y: height / 2 } });
-  await picture.click({ position: { x: width * 0.25, y: height / 2 } });
-  // A second spot by the keys alone.
-  await picture.press('ArrowDown');
-  await picture.press('Enter');
-  await expect(form(page).getByRole('status').filter({ hasText: 'golden' })).toBeVisible();
-  await form(page).getByRole('button', { name: 'That is the underside' }).click();
-  await expect(form(page).getByText('Saved', { exact: true })).toBeVisible();
-  const [{ seen }] = (await (await page.request.get(`/api/cooks/${cook}/seen`)).json()) as {
-    seen: { colourUnder: number };
-  }[];
-  // A crust of B 1.3 in the light of a lamp, reckoned with another colour package; see core/src/photo/photo.test.ts.
-  expect(seen.colourUnder).toBeGreaterThan(1.15);
-  expect(seen.colourUnder).toBeLessThan(1.45);
-});
-
 test('what cannot be is refused at its field, and nothing else is lost', async ({ page }) => {
   const id = await dishOf(page, 'Fingers of 400 degrees');
   const cook = await cooked(page, id);
@@ -218,11 +146,18 @@ for (const [name, size] of Object.entries({
     await page.setViewportSize(size);
     const id = await dishOf(page, 'Fingers with a name that goes on and on, longer than any label wants it to be');
     const cook = await cooked(page, id, { colourTop: 'dark', bald: 'some', overall: 'failed' });
-    for (const path of ['/log', `/log/${cook}`]) {
+    const other = await cooked(page, id, { colourTop: 'golden', overall: 'good' });
+    await page.request.post(`/api/cooks/${cook}/photos`, {
+      headers: { 'content-type': 'image/png' },
+      data: await photograph(page),
+    });
+    const compare = `/log/compare?of=${cook}.${id}&of=${other}.${id}`;
+    for (const path of ['/log', `/log/${cook}`, compare]) {
       await page.goto(path);
-      const named = page.getByRole(path === '/log' ? 'link' : 'heading', { name: /^Fingers with a name/ });
+      const named = page.getByRole(path === `/log/${cook}` ? 'heading' : 'link', { name: /Fingers with a name/ });
       await expect(named.first()).toBeVisible();
-      if (path !== '/log') await expect(wrong(page)).toContainText('Not as it should be');
+      if (path === compare) await expect(page.getByRole('img', { name: /^Centres of the tries/ })).toBeVisible();
+      if (path === `/log/${cook}`) await expect(wrong(page)).toContainText('Not as it should be');
       for (const colorScheme of ['light', 'dark'] as const) {
         await page.emulateMedia({ colorScheme });
         const { violations } = await new AxeBuilder({ page }).analyze();

@@ -104,6 +104,22 @@ describe('a cook of the logbook', () => {
     expect(did.batter).toBeUndefined();
   });
 
+  test('that was tossed in a sauce is not blamed for being soft later; one that was not, is', () => {
+    const sauce = { 'soy-sauce': 80, honey: 60, water: 40 };
+    const portions = Object.entries(sauce).map(([ingredientId, grams]) => ({ ingredientId, grams }));
+    const sauced = (use: 'tossed' | 'dip') => ({
+      ...programme,
+      dishes: programme.dishes.map((d) => ({ ...d, dish: { ...d.dish, beside: [{ name: 'Glaze', use, portions }] } })),
+    });
+    const soft: Seen = { colourTop: 'golden', colourUnder: 'golden', crunchNow: 'very crisp', crunchLater: 'soft' };
+    const complaints = (use: 'tossed' | 'dip') =>
+      found(logged(soft, { programme: sauced(use) }))
+        .complaints.map(plain)
+        .join();
+    expect(complaints('dip')).toMatch(/later|ten minutes/);
+    expect(complaints('tossed')).not.toMatch(/later|ten minutes/);
+  });
+
   test('is the same whether it comes from the counter or from its dish', () => {
     const { dish, fried } = programme.dishes.find((d) => d.id === 'chicken')!;
     const own = meantCook(KNOWN, { dish, fried, fryer: batch.fryer, plan: batch.plan });

@@ -1,8 +1,9 @@
 import { lyingOf, type BatchState, type CookState, type CounterBatch, type Programme } from '../counter/index.js';
-import { dishAs, readyPiece, type AirPlan, type Dish, type FriedCook, type Fryer } from '../dish/index.js';
+import { takenG } from '../beside/index.js';
+import { dishAs, readyPiece, wholeOf, type AirPlan, type Dish, type FriedCook, type Fryer } from '../dish/index.js';
 import { meant as asPlanned, NOTHING_KNOWN, type Lying } from '../evidence/index.js';
 import type { Pantry } from '../foods/index.js';
-import { evaluateFried, loadFor, TURN_AT_SHARE } from '../plan/index.js';
+import { coatedG, evaluateFried, loadFor, TURN_AT_SHARE } from '../plan/index.js';
 import { didIn, type Doing } from './did.js';
 import type { Did } from './seen.js';
 import type { Put } from './put.js';
@@ -15,11 +16,22 @@ export interface PlannedDish {
   plan: AirPlan;
 }
 
+/** The sauce in which it is tossed when it is done: no coat is still crisp in it ten minutes later, and none is blamed for that. */
+function tossedIn({ pantry, dish, plan }: Lying): Put['tossed'] {
+  const bowl = dish.beside?.find(({ use }) => use === 'tossed');
+  if (!bowl || plan.second?.sauce) return undefined;
+  const made = dishAs(dish, plan);
+  const { layers } = readyPiece(pantry, made, plan.layers);
+  const { areaM2 } = wholeOf(pantry, made);
+  return { sauce: { portions: bowl.portions }, gm2: takenG(bowl, coatedG(pantry, made, layers), 1) / areaM2 };
+}
+
 const doingOf = (lying: Lying): Doing => ({
   lying,
   unknowns: NOTHING_KNOWN,
   happened: asPlanned(lying),
   waits: lying.plan.afterwards === 'at-once' ? 'plate' : lying.plan.afterwards === 'held' ? 'hold' : 'rack',
+  tossed: tossedIn(lying),
 });
 
 const putOf = (lying: Lying, fried: FriedCook): Put => ({

@@ -1,3 +1,4 @@
+import { buildSauce, type LayerSpec } from '../coat/index.js';
 import { PLAIN_OILING, type AirPlan, type Happened } from '../dish/index.js';
 import { colourUnder, simulatedUnder, valueAt, type Face, type Lying, type Unknowns } from '../evidence/index.js';
 import { lyingUp, opposite, type CookSeries, type Level, type Place } from '../heat/index.js';
@@ -19,6 +20,8 @@ export interface Put {
   oiledAbove?: true;
   /** Where it waited for its eater. */
   waits: Place;
+  /** The sauce in which it was tossed when it was done, g per m² of skin. */
+  tossed?: { sauce: LayerSpec; gm2: number };
 }
 
 /** What of a cook is seen when it is done. */
@@ -78,10 +81,12 @@ export const CLOSELY: Look = { fine: 1, waits: true };
 
 /** Simulates a cook and reads off it what a cook would see. */
 export function cameOut(put: Put, { fine, waits }: Look = CLOSELY): CameOut {
-  const { pot, unknowns, level } = put;
-  const { load } = put.lying;
+  const { pot, unknowns, level, tossed } = put;
+  const { load, pantry } = put.lying;
   const oiled = oiledAsItWas(put);
-  const waiting = waits ? [{ place: put.waits, sauce: null }] : [];
+  const waiting = waits
+    ? [{ place: put.waits, sauce: tossed ? buildSauce(pantry, tossed.sauce, tossed.gm2) : null }]
+    : [];
   const options = { fine, waiting };
   const simulated = simulatedUnder({ ...put.lying, plan: oiled.plan }, unknowns, oiled.happened, { level, options });
   const { ready, plan, fryer, series } = simulated;

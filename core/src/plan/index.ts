@@ -7,6 +7,7 @@ export * from './likeness.js';
 export * from './lying.js';
 export * from './measured.js';
 export * from './planNotes.js';
+export { coatedG } from './serving.js';
 export * from './repair.js';
 export * from './taste.js';
 export * from './types.js';

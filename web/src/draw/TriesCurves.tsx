@@ -17,11 +17,11 @@ interface Props {
   title: string;
 }
 
-const WIDTH = 520;
+const WIDTH = 400;
 const PLOT = 170;
 const STRIP = 14;
 const GAP = 4;
-const EDGE = { left: 44, right: 26, top: 10, bottom: 22 };
+const EDGE = { left: 48, right: 26, top: 10, bottom: 22 };
 const HOTTEST_C = 130;
 const DASHES = ['', '7 3', '2 3', '9 3 2 3'];
 
@@ -34,10 +34,10 @@ export function TriesCurves({ tries, say, title }: Props) {
   return (
     <svg
       viewBox={`0 0 ${WIDTH} ${height}`}
-      className="w-full max-w-2xl fill-current"
+      className="w-full max-w-lg fill-current"
       role="img"
       aria-label={title}
-      fontSize={11}
+      fontSize={12}
     >
       <TimeAndHeat x={x} y={y} endX={WIDTH - EDGE.right} minutesY={height - 6} say={say} shown={[0, 50, 100]} />
       {tries.map(({ letter, series, centre }, k) => (

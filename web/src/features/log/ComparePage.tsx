@@ -181,7 +181,7 @@ function Outcomes({ tries }: { tries: TryNow[] }) {
   ] as const;
   if (rows.length === 0)
     return (
-      <Row label="" tries={tries}>
+      <Row label="All of it" tries={tries}>
         {() => 'not noted'}
       </Row>
     );
@@ -221,7 +221,7 @@ function Particulars({ tries, all }: { tries: TryNow[]; all: boolean }) {
   const { tell } = useUnits();
   if (tries.some(({ tried }) => !tried))
     return (
-      <Row label="" tries={tries}>
+      <Row label="All of it" tries={tries}>
         {() => 'Simulating…'}
       </Row>
     );
@@ -236,7 +236,7 @@ function Particulars({ tries, all }: { tries: TryNow[]; all: boolean }) {
   const shown = rows.filter((r) => all || r.differs);
   if (shown.length === 0)
     return (
-      <Row label="" tries={tries}>
+      <Row label="All of it" tries={tries}>
         {() => 'all alike'}
       </Row>
     );

@@ -8,8 +8,10 @@ import { DID_WORDS } from './words';
 
 interface Props {
   seen: SeenBody;
-  /** What the counter knows, or the plan says, and what applies to this dish at all. */
+  /** What applies to this dish at all, as the plan has it. */
   planned: Did;
+  /** What the counter knows already: it is not asked again. */
+  known: Did;
   change: (part: Partial<SeenBody>) => void;
 }
 
@@ -29,8 +31,9 @@ const range = (field: DidField): { min: number; max: number } => {
 };
 
 /** What was done, where it is known: first what is quickly said, then what was measured. */
-export function DidForm({ seen, planned, change }: Props) {
+export function DidForm({ seen, planned, known, change }: Props) {
   const did = seen.did ?? {};
+  const shown = { ...known, ...did };
   const set = (field: DidField, value: number | boolean | undefined): void => {
     const { [field]: _, ...rest } = did;
     change({ did: value === undefined ? rest : { ...rest, [field]: value } });
@@ -43,7 +46,7 @@ export function DidForm({ seen, planned, change }: Props) {
           <Radios
             key={field}
             label={DID_WORDS[field]!}
-            value={did[field] === undefined ? undefined : did[field] ? 'yes' : 'no'}
+            value={shown[field] === undefined ? undefined : shown[field] ? 'yes' : 'no'}
             options={[
               { value: 'yes', label: 'yes' },
               { value: 'no', label: 'no' },
@@ -57,7 +60,7 @@ export function DidForm({ seen, planned, change }: Props) {
           <OptionalNumber
             key={field}
             label={label}
-            value={typeof did[field] === 'number' ? did[field] : undefined}
+            value={typeof shown[field] === 'number' ? shown[field] : undefined}
             quantity={quantity}
             range={range(field)}
             onChange={(value) => set(field, value)}

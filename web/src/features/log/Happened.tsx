@@ -42,10 +42,10 @@ export function Happened({ cook, dish, pace, state }: Props) {
             <b>{b.name}</b>, {b.fryer}: {tookSaid(b)}
             {turnSaid(b)}
             {b.openedMin.length > 0 && ` Opened at ${b.openedMin.map(minutes).join(', ')} min.`}
-            {b.sights.map(({ saw, atMin }) => ` ${sawWords(saw)} at ${minutes(atMin)} min.`).join('')}
-            {b.centres
-              .map(({ centreC, atMin }) => ` Centre ${say(centreC, 'temperature')} at ${minutes(atMin)} min.`)
-              .join('')}
+            {b.sights.length > 0 &&
+              ` Seen: ${b.sights.map(({ saw, atMin }) => `${sawWords(saw).toLowerCase()} at ${minutes(atMin)} min`).join(', ')}.`}
+            {b.centres.length > 0 &&
+              ` Centre: ${b.centres.map(({ centreC, atMin }) => `${say(centreC, 'temperature')} at ${minutes(atMin)} min`).join(', ')}.`}
           </li>
         ))}
         {skipped.length > 0 && (

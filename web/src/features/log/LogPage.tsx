@@ -132,9 +132,9 @@ export function LogPage() {
               {shown.map(({ id, original: { cook, logged }, getIsSelected, toggleSelected }) => (
                 <tr
                   key={id}
-                  className="border-b border-base-300 max-md:grid max-md:grid-cols-[auto_1fr_auto] max-md:gap-x-2 max-md:py-2"
+                  className="border-b border-base-300 max-md:flex max-md:flex-wrap max-md:items-baseline max-md:gap-x-3 max-md:py-2"
                 >
-                  <td className="max-md:row-span-3">
+                  <td>
                     <label className="flex size-11 items-center justify-center">
                       <input
                         type="checkbox"
@@ -145,11 +145,11 @@ export function LogPage() {
                       />
                     </label>
                   </td>
-                  <td className="py-1 pr-3 text-sm whitespace-nowrap">
+                  <td className="py-1 pr-3 text-sm whitespace-nowrap max-md:order-1 max-md:p-0">
                     {dayOf(cook)}
                     {cook.rehearsal && <span className="block text-xs">rehearsal</span>}
                   </td>
-                  <td className="pr-3 max-md:col-span-2 max-md:row-start-1">
+                  <td className="pr-3 max-md:basis-[calc(100%-5rem)] max-md:p-0">
                     <Link
                       to={`/log/${cook.id}?dish=${logged.dish}`}
                       className="flex min-h-11 items-center gap-2 font-bold break-words hover:underline"
@@ -164,14 +164,14 @@ export function LogPage() {
                       {logged.name}
                     </Link>
                   </td>
-                  <td className="pr-3 text-sm">{logged.fryer}</td>
-                  <td className="pr-3 text-sm whitespace-nowrap">
+                  <td className="pr-3 text-sm max-md:order-1 max-md:p-0">{logged.fryer}</td>
+                  <td className="pr-3 text-sm whitespace-nowrap max-md:order-1 max-md:p-0">
                     {tell(text`${setTo(logged.tempC, 5)}`)}, {logged.minutes} min
                     {cook.cookedBy?.what === 'other' && (
                       <span className="block text-xs">{cook.cookedBy.name ?? 'another recipe'}</span>
                     )}
                   </td>
-                  <td className="pr-3 text-sm">
+                  <td className="pr-3 text-sm max-md:order-1 max-md:p-0">
                     {cameOutWords(logged) || (logged.record ? '' : 'not noted yet')}
                     {cook.photos > 0 && (
                       <span className="ml-2 inline-flex items-center gap-1 whitespace-nowrap">
@@ -179,7 +179,7 @@ export function LogPage() {
                       </span>
                     )}
                   </td>
-                  <td className="text-sm whitespace-nowrap">
+                  <td className="text-sm whitespace-nowrap max-md:order-1">
                     {logged.record?.seen.overall ? OVERALL_WORDS[logged.record.seen.overall] : ''}
                   </td>
                 </tr>

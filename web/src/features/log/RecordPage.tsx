@@ -1,7 +1,9 @@
 import {
   batchOfDish,
+  didAtCounter,
   foodOf,
   plannedDid,
+  seenAtCounter,
   stateOf,
   type CookPace,
   type CounterBatch,
@@ -53,6 +55,11 @@ function Record({ cook }: { cook: CookDocument }) {
   const pace = useMemo(() => paceOf(cook), [cook]);
   const state = useMemo(() => stateOf(cook.programme, pace, cook.events), [cook, pace]);
   const batch = batchOfDish(cook.programme, dish.id, state);
+  const known = useMemo(() => (batch ? seenAtCounter(batch, state) : {}), [batch, state]);
+  const done = useMemo(
+    () => (batch && !cook.cookedBy ? didAtCounter(cook.programme, batch, state) : {}),
+    [batch, cook, state],
+  );
   const planned = usePlanned(cook.programme, batch);
   const pantry = usePantry();
   const day = new Date(cook.startedAt).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
@@ -95,10 +102,17 @@ function Record({ cook }: { cook: CookDocument }) {
             </a>
           </div>
           {seen.overall === 'keeper' && batch && <KeepVersion dish={dish.id} plan={batch.plan} day={dayOf(cook)} />}
-          <SeenForm id={cook.id} dish={dish.id} seen={seen} food={foodOf(pantry, dish.dish.foodId)} change={change} />
+          <SeenForm
+            id={cook.id}
+            dish={dish.id}
+            seen={seen}
+            known={known}
+            food={foodOf(pantry, dish.dish.foodId)}
+            change={change}
+          />
           <details className="mt-3" open={seen.did !== undefined || seen.otherwise !== undefined}>
             <summary className="min-h-11 cursor-pointer py-2 font-display text-lg font-bold">What was done</summary>
-            <DidForm seen={seen} planned={planned} change={change} />
+            <DidForm seen={seen} planned={planned} known={done} change={change} />
           </details>
         </form>
         <section id="wrong" aria-label="What went wrong" className="min-w-0 lg:sticky lg:top-4 lg:self-start">

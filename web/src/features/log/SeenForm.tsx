@@ -1,5 +1,5 @@
 import { OVERALL, RANGES, SALTS, type SeenBody } from '@yellowmist/contract';
-import { FIELD_SCALES, isFlesh, type Food, type SeenField } from '@yellowmist/core';
+import { FIELD_SCALES, isFlesh, type Food, type Seen, type SeenField } from '@yellowmist/core';
 import { BaldPiece } from './BaldPiece';
 import { ColourStrip } from './ColourStrip';
 import { OptionalNumber } from './OptionalNumber';
@@ -12,6 +12,8 @@ interface Props {
   id: string;
   dish: string;
   seen: SeenBody;
+  /** What the counter knows already: it is not asked again. */
+  known: Seen;
   food: Food;
   change: (part: Partial<SeenBody>) => void;
 }
@@ -19,11 +21,11 @@ interface Props {
 const options = (field: SeenField) => FIELD_SCALES[field].words.map(({ word }) => ({ value: word, label: word }));
 
 /** How it came out, in the order in which one looks, bites and chews; everything can be left out. */
-export function SeenForm({ id, dish, seen, food, change }: Props) {
+export function SeenForm({ id, dish, seen, known, food, change }: Props) {
   const word = (field: SeenField, label: string) => (
     <Radios
       label={label}
-      value={toldWord(field, seen[field])}
+      value={toldWord(field, seen[field] ?? known[field])}
       options={options(field)}
       onChange={(value) => change({ [field]: value })}
     />
@@ -41,7 +43,7 @@ export function SeenForm({ id, dish, seen, food, change }: Props) {
         <ColourStrip label="On top" value={seen.colourTop} onChange={(colourTop) => change({ colourTop })} />
         <ColourStrip label="Underneath" value={seen.colourUnder} onChange={(colourUnder) => change({ colourUnder })} />
         <div className="sm:col-span-2">
-          <Photographs id={id} dish={dish} onTake={(side, b) => change({ [side]: Math.round(b * 100) / 100 })} />
+          <Photographs id={id} dish={dish} onTake={(side, b) => change({ [side]: Math.round(b * 1000) / 1000 })} />
         </div>
         {word('crunchNow', 'The crust, at once')}
         {word('crunchLater', 'Ten minutes later')}
@@ -51,24 +53,24 @@ export function SeenForm({ id, dish, seen, food, change }: Props) {
           <div key={field}>{word(field, label)}</div>
         ))}
       </div>
-      {toldWord('bald', seen.bald) !== undefined && toldWord('bald', seen.bald) !== 'none' && (
+      {!['none', undefined].includes(toldWord('bald', seen.bald ?? known.bald)) && (
         <BaldPiece value={seen.baldWhere ?? []} onChange={(baldWhere) => change({ baldWhere })} />
       )}
       <div className="flex flex-wrap items-end gap-3">
         <OptionalNumber
           label="Centre"
-          value={seen.centreC}
+          value={seen.centreC ?? known.centreC}
           quantity="temperature"
           range={RANGES.seenCentreC}
           onChange={(centreC) => change({ centreC, ...(centreC === undefined ? { atMin: undefined } : {}) })}
         />
-        {seen.centreC !== undefined && (
+        {(seen.centreC ?? known.centreC) !== undefined && (
           <OptionalNumber
             label="read after"
-            value={seen.atMin}
+            value={seen.atMin ?? (seen.centreC === undefined ? known.atMin : undefined)}
             quantity="minutes"
             range={RANGES.seenAtMin}
-            onChange={(atMin) => change({ atMin })}
+            onChange={(atMin) => change({ atMin, centreC: seen.centreC ?? known.centreC })}
           />
         )}
         {isPlant && word('firmness', 'Inside')}

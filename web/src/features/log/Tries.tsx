@@ -10,8 +10,8 @@ export function Tries({ cooks, dish, id }: { cooks: readonly ListedCook[]; dish:
   if (tries.length < 2) return null;
   const beside = tries.slice(-LETTERS.length).map(({ cook, logged }) => ({ cook: cook.id, dish: logged.dish }));
   return (
-    <section aria-label="All tries of this dish" className="mb-3">
-      <ol className="flex gap-3 overflow-x-auto pb-1">
+    <section aria-label="All tries of this dish" className="mb-3 flex flex-wrap items-center gap-x-6">
+      <ol className="flex max-w-full gap-3 overflow-x-auto pb-1">
         {tries.map(({ cook, logged }, k) => {
           const seen = logged.record?.seen ?? {};
           return (
