@@ -7,11 +7,13 @@ import {
   type Programme,
   type Saw,
 } from '../counter/index.js';
+import { fingerprint } from '../dish/index.js';
 import type { Pantry } from '../foods/index.js';
+import { Remembered } from '../units/index.js';
 import { afterNext, priorsFrom, type Helped } from './after.js';
 import { changeFor, type DiagnosedChange } from './change.js';
 import { OTHER_RECIPE } from './constants.js';
-import { diagnosed, type DiagnosedCause, type Diagnosis } from './diagnose.js';
+import { complaintsOf, diagnosed, type DiagnosedCause, type Diagnosis } from './diagnose.js';
 import { byOtherRecipe, didAtCounter, meantBatch, type OtherRecipe } from './meant.js';
 import { posteriorOf, type Posterior, type Priors } from './posterior.js';
 import { rankedCauses } from './ranked.js';
@@ -85,6 +87,26 @@ function caseOf(pantry: Pantry, cook: LoggedCook): Case | null {
 const believed = ({ simulated, seen }: Case, priors: Priors = {}): Posterior =>
   posteriorOf(simulated, observationsOf(seen), seen.did, priors);
 
+/** Whether anything that was told of it is not as it should be: where nothing is, no cause is looked for. */
+const isAmiss = ({ simulated, seen }: Case): boolean => complaintsOf(observationsOf(seen), simulated.aims).length > 0;
+
+/** Posteriors hold every simulation that they rest on: few are kept. Their shares are small. */
+const POSTERIORS = new Remembered<Posterior | null>(2);
+const SHARES = new Remembered<Posterior['shares'] | null>(500);
+
+/** What is believed of a cook by itself; null where nothing in it is amiss. */
+const byItself = (pantry: Pantry, cook: LoggedCook, key = fingerprint(cook)): Posterior | null =>
+  POSTERIORS.get(key, () => {
+    const found = caseOf(pantry, cook);
+    return found && isAmiss(found) ? believed(found) : null;
+  });
+
+/** The shares of its causes; null where nothing in it is amiss. */
+function sharesByItself(pantry: Pantry, cook: LoggedCook): Posterior['shares'] | null {
+  const key = fingerprint(cook);
+  return SHARES.get(key, () => byItself(pantry, cook, key)?.shares ?? null);
+}
+
 /** What was found of a cook, by itself and by the cooks around it. */
 export interface CookFound {
   diagnosis: Diagnosis;
@@ -116,20 +138,16 @@ export function diagnoseCook(
 ): CookFound {
   const own = caseOf(pantry, cook);
   if (!own) return { diagnosis: NOT_DIAGNOSED, proposed: null, followUp: null };
-  const shares = past.flatMap((p) => {
-    const found = caseOf(pantry, p);
-    if (!found) return [];
-    const posterior = believed(found);
-    return diagnosed(posterior).complaints.length > 0 ? [{ shares: posterior.shares, daysAgo: p.daysAgo }] : [];
+  const found = past.flatMap(({ daysAgo, ...p }) => {
+    const shares = sharesByItself(pantry, p);
+    return shares ? [{ shares, daysAgo }] : [];
   });
   const usual = cook.recipe ? { 'as-it-went': OTHER_RECIPE } : {};
-  const found = diagnosed(believed(own, { ...priorsFrom(shares), ...usual }));
-  const diagnosis = cook.recipe ? { ...found, causes: found.causes.map(ofRecipe) } : found;
-  const first = before && caseOf(pantry, before);
-  if (!first) return { diagnosis, proposed: null, followUp: null };
-  const posterior = believed(first);
-  const wrong = diagnosed(posterior).complaints.length > 0;
-  const proposed = wrong ? changeFor(posterior, rankedCauses(posterior)) : null;
+  const diagnosis = isAmiss(own) ? diagnosed(believed(own, { ...priorsFrom(found), ...usual })) : NOT_DIAGNOSED;
+  const told = cook.recipe ? { ...diagnosis, causes: diagnosis.causes.map(ofRecipe) } : diagnosis;
+  const posterior = before && byItself(pantry, before);
+  if (!posterior) return { diagnosis: told, proposed: null, followUp: null };
+  const proposed = changeFor(posterior, rankedCauses(posterior));
   const next = { meant: own.simulated.meant, seen: own.seen, removes: proposed?.removes ?? [] };
-  return { diagnosis, proposed, followUp: proposed && didChange ? afterNext(posterior, next) : null };
+  return { diagnosis: told, proposed, followUp: proposed && didChange ? afterNext(posterior, next) : null };
 }

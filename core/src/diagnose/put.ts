@@ -84,9 +84,8 @@ export function cameOut(put: Put, { fine, waits }: Look = CLOSELY): CameOut {
   const { pot, unknowns, level, tossed } = put;
   const { load, pantry } = put.lying;
   const oiled = oiledAsItWas(put);
-  const waiting = waits
-    ? [{ place: put.waits, sauce: tossed ? buildSauce(pantry, tossed.sauce, tossed.gm2) : null }]
-    : [];
+  const sauce = tossed ? buildSauce(pantry, tossed.sauce, tossed.gm2) : null;
+  const waiting = waits ? [{ place: put.waits, sauce, minutes: LOOKED_AT.laterMin }] : [];
   const options = { fine, waiting };
   const simulated = simulatedUnder({ ...put.lying, plan: oiled.plan }, unknowns, oiled.happened, { level, options });
   const { ready, plan, fryer, series } = simulated;

@@ -93,10 +93,15 @@ export const seriesUnder = (lying: Lying, unknowns: Unknowns, happened: Happened
   simulatedUnder(lying, unknowns, happened).series;
 
 /** Index of the first sample at or after `timeS`; the last one beyond the end. */
-const sampleAt = ({ timeS }: CookSeries, atS: number): number => {
-  const k = timeS.findIndex((t) => t >= atS);
-  return k < 0 ? timeS.length - 1 : k;
-};
+function sampleAt({ timeS }: CookSeries, atS: number): number {
+  let [from, to] = [0, timeS.length - 1];
+  while (from < to) {
+    const middle = (from + to) >> 1;
+    if (timeS[middle] >= atS) to = middle;
+    else from = middle + 1;
+  }
+  return from;
+}
 
 /** Value of a column at `atS`, between its samples. */
 export function valueAt(series: CookSeries, column: ArrayLike<number>, atS: number): number {

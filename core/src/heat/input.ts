@@ -44,6 +44,8 @@ export interface CookInput {
 export interface Waiting {
   place: Place;
   sauce: CoatLayer | null;
+  /** How long it is followed, min. Default half an hour. */
+  minutes?: number;
 }
 
 export interface SimulateOptions {

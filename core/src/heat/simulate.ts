@@ -85,13 +85,14 @@ function runSecond(
 function waitThrough(cooked: Cooking, waiting: Waiting): StandingSeries {
   const cook = copyCooking(cooked);
   if (isOily(cooked.around)) soakInOil(cook.body, PORES_FILLED_WITH_OIL);
-  const recorder = makeRecorder(cook, STANDING_MIN, STANDING_SAMPLE_S, false);
+  const minutes = waiting.minutes ?? STANDING_MIN;
+  const recorder = makeRecorder(cook, minutes, STANDING_SAMPLE_S, false);
   if (waiting.sauce) {
     const { kg, heatJ } = brushWith(cook, waiting.sauce, SAUCE_C);
     recorder.addIn(kg, heatJ);
   }
   recorder.sample(cook, 0);
-  runIn(cook, standingPlace(waiting.place), STANDING_MIN * 60, {
+  runIn(cook, standingPlace(waiting.place), minutes * 60, {
     fine: 1,
     standing: true,
     onStep: (timeS) => {

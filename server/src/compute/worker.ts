@@ -228,7 +228,9 @@ export interface ToDiagnose {
 
 export const diagnoseLogged = work(
   (pantry, { cook, past, before, didChange }: ToDiagnose): Omit<CookDiagnosis, 'dish'> => {
-    const { diagnosis, proposed, followUp } = diagnoseCook(pantry, cook, past, before, didChange);
+    const { id: _, ...earlier } = before ?? { id: '' };
+    const last = before ? (earlier as LoggedCook) : null;
+    const { diagnosis, proposed, followUp } = diagnoseCook(pantry, cook, past, last, didChange);
     return {
       ...diagnosisAnswer(diagnosis),
       proposedBefore:
