@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import Papa from 'papaparse';
+import { parse } from 'csv-parse/sync';
 import { expect, test } from './begin';
 import { cooked, dishOf, form, photograph, wrong } from './inLog';
 
@@ -120,7 +120,7 @@ test('the log is sorted, searched, and read as CSV by another package', async ({
   const stream = await download.createReadStream();
   const chunks: Buffer[] = [];
   for await (const chunk of stream) chunks.push(chunk as Buffer);
-  const { data } = Papa.parse<Record<string, string>>(Buffer.concat(chunks).toString('utf8'), { header: true });
+  const data = parse(Buffer.concat(chunks), { columns: true }) as unknown as Record<string, string>[];
   expect(data.find((d) => d.dish === 'Zander for the table')).toMatchObject({ overall: 'so-so', taste: 'peppery' });
 });
 

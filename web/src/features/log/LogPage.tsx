@@ -12,13 +12,15 @@ import { Camera, Download } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { counted, setTo, text } from '@yellowmist/core';
+import { OVERALL } from '@yellowmist/contract';
 import { problemText, useCooksQuery } from '../../state/api';
 import { useUnits } from '../../state/useUnits';
+import { Choice } from '../../ui/Choice';
 import { TriedPiece } from '../../draw/TriedPiece';
 import { Chosen } from './Chosen';
 import { LogBin } from './LogBin';
 import { NoteCook } from './NoteCook';
-import { dayOf, rowsOf, type LogRow } from './rows';
+import { ANY, dayOf, fits, rowsOf, type LogFilters, type LogRow } from './rows';
 import { baldOf, browningOf, cameOutWords, isSoggy, OVERALL_WORDS } from './words';
 
 const column = createColumnHelper<LogRow>();
@@ -53,11 +55,14 @@ export function LogPage() {
   const [sorting, setSorting] = useState<SortingState>([{ id: 'when', desc: true }]);
   const [wanted, setWanted] = useState('');
   const [chosen, setChosen] = useState<RowSelectionState>({});
+  const [filters, setFilters] = useState<LogFilters>(ANY);
   const rows = useMemo(() => rowsOf(cooks ?? []), [cooks]);
+  const fryers = useMemo(() => [...new Set(rows.map((r) => r.logged.fryer))].sort(), [rows]);
+  const wantedRows = useMemo(() => rows.filter((row) => fits(row, filters)), [rows, filters]);
   // What the table gives is used here alone, and memoized nowhere.
   // eslint-disable-next-line react-hooks/incompatible-library
   const table = useReactTable({
-    data: rows,
+    data: wantedRows,
     columns: COLUMNS,
     getRowId: ({ cook, logged }) => `${cook.id}.${logged.dish}`,
     state: { sorting, globalFilter: wanted, rowSelection: chosen },
@@ -94,6 +99,22 @@ export function LogPage() {
                 onChange={(e) => setWanted(e.target.value)}
               />
             </label>
+            <Choice
+              label="All in all"
+              value={filters.overall}
+              options={[
+                { value: 'any', label: 'any' },
+                ...OVERALL.map((value) => ({ value, label: OVERALL_WORDS[value] })),
+                { value: 'none', label: 'not noted yet' },
+              ]}
+              onChange={(overall) => setFilters({ ...filters, overall })}
+            />
+            <Choice
+              label="Fryer"
+              value={filters.fryer}
+              options={[{ value: 'any', label: 'any' }, ...fryers.map((name) => ({ value: name, label: name }))]}
+              onChange={(fryer) => setFilters({ ...filters, fryer })}
+            />
             <a className="btn h-11" href="/api/cooks?as=csv" download>
               <Download aria-hidden className="size-4" /> All as CSV
             </a>

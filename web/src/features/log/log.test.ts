@@ -1,5 +1,5 @@
 import type { ListedCook, LoggedDish, SeenBody } from '@yellowmist/contract';
-import { rowsOf, triesOf } from './rows';
+import { ANY, compareAddress, fits, rowsOf, triesNamed, triesOf } from './rows';
 import { browningOf, cameOutWords, likelyWord, STRIP_B, toldWord } from './words';
 
 const record = (seen: SeenBody): LoggedDish['record'] => ({ dish: 'd', version: 1, savedAt: '', seen });
@@ -61,5 +61,28 @@ describe('lines of the logbook', () => {
   test('the tries of a dish begin with the first, and leave rehearsals out', () => {
     expect(triesOf(cooks, 'okra').map((r) => r.cook.id)).toEqual(['first', 'last']);
     expect(triesOf(cooks, 'another')).toEqual([]);
+  });
+});
+
+describe('which lines are wanted', () => {
+  const [row] = rowsOf([cook('one', '2026-03-05T18:00:00Z')]);
+  const noted = { ...row, logged: { ...row.logged, record: record({ overall: 'good' }) } };
+
+  test('by how it was all in all, and by fryer', () => {
+    expect([row, noted].filter((r) => fits(r, ANY))).toHaveLength(2);
+    expect([row, noted].filter((r) => fits(r, { ...ANY, overall: 'good' }))).toEqual([noted]);
+    expect([row, noted].filter((r) => fits(r, { ...ANY, overall: 'none' }))).toEqual([row]);
+    expect([row, noted].filter((r) => fits(r, { ...ANY, fryer: 'Loft' }))).toEqual([]);
+  });
+});
+
+describe('the address of tries side by side', () => {
+  const tries = ['a', 'b', 'c', 'd', 'e'].map((id) => ({ cook: id, dish: 'okra' }));
+  const named = (address: string) => triesNamed(new URL(address, 'http://here').searchParams);
+
+  test('names them in their order, each once, and no more than fit', () => {
+    expect(named(compareAddress(tries.slice(0, 2)))).toEqual(tries.slice(0, 2));
+    expect(named(compareAddress([tries[0], tries[0], ...tries]))).toEqual(tries.slice(0, 4));
+    expect(named('/log/compare?of=half&of=.&of=')).toEqual([]);
   });
 });

@@ -1,4 +1,4 @@
-import type { ListedCook, LoggedDish } from '@yellowmist/contract';
+import type { ListedCook, LoggedDish, Overall } from '@yellowmist/contract';
 
 /** One dish of one cook: a line of the logbook. */
 export interface LogRow {
@@ -12,6 +12,19 @@ export const rowsOf = (cooks: readonly ListedCook[]): LogRow[] =>
     .filter((c) => c.endedAt !== null)
     .flatMap((cook) => cook.log.map((logged) => ({ cook, logged })))
     .sort((a, b) => b.cook.startedAt.localeCompare(a.cook.startedAt));
+
+/** Which lines are wanted. */
+export interface LogFilters {
+  overall: Overall | 'any' | 'none';
+  fryer: string;
+}
+
+export const ANY: LogFilters = { overall: 'any', fryer: 'any' };
+
+/** Whether a line is wanted. */
+export const fits = ({ logged }: LogRow, { overall, fryer }: LogFilters): boolean =>
+  (overall === 'any' || (logged.record?.seen.overall ?? 'none') === overall) &&
+  (fryer === 'any' || logged.fryer === fryer);
 
 /** All tries of one dish, the first one first; rehearsals are no tries. */
 export const triesOf = (cooks: readonly ListedCook[], dish: string): LogRow[] =>
