@@ -62,8 +62,8 @@ const madeReady = ({ making = {} }: AirPlan): string =>
     ...(making.later?.length ? ['what burns scattered on at the end'] : []),
   ]);
 
-const AFTERWARDS = { rack: 'rests on a rack', 'at-once': 'eaten at once', held: 'held in the fryer' } as const;
-const UNDER = { basket: 'the bare basket', rack: 'a rack', parchment: 'parchment' } as const;
+const THEN_WORDS = { rack: 'rests on a rack', 'at-once': 'eaten at once', held: 'held in the fryer' } as const;
+const LAY_ON = { basket: 'the bare basket', rack: 'a rack', parchment: 'parchment' } as const;
 
 const turned = (at: number | boolean | null | undefined): Text =>
   typeof at === 'number' ? text`after ${minutes(at)}` : text`${at ? 'yes' : 'not at all'}`;
@@ -71,7 +71,7 @@ const turned = (at: number | boolean | null | undefined): Text =>
 const times = (n: number): string => (n === 0 ? 'never' : n === 1 ? 'once' : counted(n, 'time'));
 
 /** What is told of the doing, and how it reads. */
-const TOLD: readonly (readonly [key: DidField, label: string, read: (value: number | boolean) => Text])[] = [
+const DEEDS_TOLD: readonly (readonly [key: DidField, label: string, read: (value: number | boolean) => Text])[] = [
   ['preheated', 'Fryer hot before', (v) => text`${v ? 'yes' : 'no'}`],
   ['restMin', 'Coat rested', (v) => minutes(Number(v))],
   ['oilG', 'Oil of a batch', (v) => text`${grams(Number(v), 1)}`],
@@ -87,7 +87,7 @@ interface Doings {
 }
 
 function toldOf({ planned, done }: Doings): Particular[] {
-  return TOLD.flatMap(([key, label, read]): Particular[] => {
+  return DEEDS_TOLD.flatMap(([key, label, read]): Particular[] => {
     const was = planned[key];
     if (was === undefined) return [];
     const is = done[key];
@@ -163,8 +163,8 @@ function inFryer({ plan, fryer }: CounterBatch, { recipe, programme, dish }: Log
       // That it was turned says no minute: then it was as planned.
       done: did === undefined || (did === true && planned !== false) ? null : otherThan(turned(planned), turned(did)),
     },
-    same('under', 'Lay on', text`${UNDER[settings.under]}`),
+    same('under', 'Lay on', text`${LAY_ON[settings.under]}`),
     same('batches', 'Batches', text`${batches}`),
-    same('afterwards', 'Afterwards', text`${AFTERWARDS[plan.afterwards ?? 'rack']}`),
+    same('afterwards', 'Afterwards', text`${THEN_WORDS[plan.afterwards ?? 'rack']}`),
   ];
 }

@@ -1,4 +1,4 @@
-import { batchName, type BatchState, type CookState, type Programme, type Saw } from '../counter/index.js';
+import { batchName, type CookState, type Programme, type Saw } from '../counter/index.js';
 import type { Evidence } from '../evidence/index.js';
 
 /** Something that was measured, s after the batch went in. */
@@ -30,24 +30,12 @@ const readings = (evidence: readonly Evidence[], what: 'centre' | 'air', by: 'pr
     e.what === what && (e.what === 'air' || e.by === by) ? [{ atS: e.atS, tempC: e.tempC }] : [],
   );
 
-const NEVER_IN: BatchState = {
-  inS: null,
-  outS: null,
-  ins: 0,
-  outs: 0,
-  addedS: 0,
-  turnedS: null,
-  openedS: [],
-  seen: [],
-  evidence: [],
-};
-
 /** How the batches of one dish went, in the order of their numbers: from what was tapped and read, nothing simulated. */
 export function batchesThatWent(programme: Programme, state: CookState, dishId: string): BatchWent[] {
   return programme.batches
     .filter((b) => b.dishId === dishId)
     .map((batch) => {
-      const own = state.batches.get(batch.key) ?? NEVER_IN;
+      const own = state.batches.get(batch.key)!;
       const { settings, second } = batch.plan;
       return {
         key: batch.key,

@@ -2,7 +2,7 @@ import { area, curveMonotoneX, line, max, scaleLinear } from 'd3';
 import { useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { GOLDEN, type CookSeries } from '@yellowmist/core';
 import { sampleAt } from './moment';
-import { crustCss } from './palette';
+import { CrustStrip } from './CrustStrip';
 import { TimeAndHeat } from './TimeAndHeat';
 
 export interface Mark {
@@ -139,16 +139,7 @@ export function Curves({ series, longestMin, minutes, onScrub, marks, say, title
         </text>
       ))}
       <g>
-        {samples.slice(0, -1).map((i) => (
-          <rect
-            key={i}
-            x={x(timeS[i] / 60)}
-            y={stripY}
-            width={x(timeS[i + 1] / 60) - x(timeS[i] / 60) + 0.6}
-            height={STRIP}
-            fill={crustCss(columns.colourUp[i])}
-          />
-        ))}
+        <CrustStrip timeS={timeS} colours={columns.colourUp} x={x} y={stripY} height={STRIP} />
         {golden && (
           <path
             d={`M${x(golden[0])} ${stripY + STRIP + 4} v-3.5 M${x(golden[0])} ${stripY + STRIP + 2.5} H${x(golden[1])} m0 1.5 v-3.5`}

@@ -1,6 +1,6 @@
 import type { CookSeries } from '@yellowmist/core';
 import { curveMonotoneX, line, scaleLinear } from 'd3';
-import { crustCss } from './palette';
+import { CrustStrip } from './CrustStrip';
 import { TimeAndHeat } from './TimeAndHeat';
 
 export interface TryCurve {
@@ -89,16 +89,7 @@ function One({ letter, series, centre, x, y, k }: OneProps) {
       <text x={EDGE.left - 6} y={stripY + STRIP - 3} textAnchor="end" fontWeight={700}>
         {letter}
       </text>
-      {samples.slice(0, -1).map((i) => (
-        <rect
-          key={i}
-          x={x(timeS[i] / 60)}
-          y={stripY}
-          width={x(timeS[i + 1] / 60) - x(timeS[i] / 60) + 0.6}
-          height={STRIP}
-          fill={crustCss(columns.colourUp[i])}
-        />
-      ))}
+      <CrustStrip timeS={timeS} colours={columns.colourUp} x={x} y={stripY} height={STRIP} />
     </g>
   );
 }

@@ -1,14 +1,14 @@
 import { cameTo, changedBetween, plain, type Particular, type Text } from '@yellowmist/core';
 import { useState, type ReactNode } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { TriedPiece } from '../../draw/TriedPiece';
 import { TriesCurves } from '../../draw/TriesCurves';
 import { photoUrl, useDiagnosisQuery } from '../../state/api';
 import { useUnits } from '../../state/useUnits';
 import { Check } from '../../ui/Check';
 import { dayOf, triesNamed } from './rows';
 import { useTries, type TryNow } from './useTries';
-import { baldOf, browningOf, isSoggy, likelyWord, OVERALL_WORDS, SEEN_LABELS, toldOf } from './words';
+import { TriedSeen } from './TriedSeen';
+import { likelyWord, OVERALL_WORDS, SEEN_LABELS, toldOf } from './words';
 
 /** Some tries side by side: what was changed from one to the next, how each went, and how each came out. */
 export function ComparePage() {
@@ -65,15 +65,7 @@ function SideBySide({ tries }: { tries: TryNow[] }) {
           </thead>
           <tbody>
             <Row label="Cut through" tries={tries}>
-              {({ seen }) => (
-                <TriedPiece
-                  top={browningOf(seen.colourTop)}
-                  under={browningOf(seen.colourUnder)}
-                  bald={baldOf(seen)}
-                  soggy={isSoggy(seen)}
-                  className="h-16 w-26"
-                />
-              )}
+              {({ seen }) => <TriedSeen seen={seen} className="h-16 w-26" />}
             </Row>
             {tries.some((t) => t.photos.length > 0) && (
               <Row label="Photographs" tries={tries}>

@@ -16,12 +16,12 @@ import { OVERALL } from '@yellowmist/contract';
 import { problemText, useCooksQuery } from '../../state/api';
 import { useUnits } from '../../state/useUnits';
 import { Choice } from '../../ui/Choice';
-import { TriedPiece } from '../../draw/TriedPiece';
 import { Chosen } from './Chosen';
 import { LogBin } from './LogBin';
 import { NoteCook } from './NoteCook';
 import { ANY, dayOf, fits, rowsOf, type LogFilters, type LogRow } from './rows';
-import { baldOf, browningOf, cameOutWords, isSoggy, OVERALL_WORDS } from './words';
+import { TriedSeen } from './TriedSeen';
+import { cameOutWords, OVERALL_WORDS } from './words';
 
 const column = createColumnHelper<LogRow>();
 
@@ -175,13 +175,7 @@ export function LogPage() {
                       to={`/log/${cook.id}?dish=${logged.dish}`}
                       className="flex min-h-11 items-center gap-2 font-bold break-words hover:underline"
                     >
-                      <TriedPiece
-                        top={browningOf(logged.record?.seen.colourTop)}
-                        under={browningOf(logged.record?.seen.colourUnder)}
-                        bald={baldOf(logged.record?.seen ?? {})}
-                        soggy={isSoggy(logged.record?.seen ?? {})}
-                        className="h-8 w-13 shrink-0"
-                      />
+                      <TriedSeen seen={logged.record?.seen ?? {}} className="h-8 w-13 shrink-0" />
                       {logged.name}
                     </Link>
                   </td>

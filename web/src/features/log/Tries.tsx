@@ -1,8 +1,8 @@
 import type { ListedCook } from '@yellowmist/contract';
 import { Link } from 'react-router';
-import { TriedPiece } from '../../draw/TriedPiece';
 import { compareAddress, dayOf, LETTERS, triesOf } from './rows';
-import { baldOf, browningOf, cameOutWords, isSoggy, OVERALL_WORDS } from './words';
+import { TriedSeen } from './TriedSeen';
+import { cameOutWords, OVERALL_WORDS } from './words';
 
 /** A dish from its first try to the last, each cut through as it came out. */
 export function Tries({ cooks, dish, id }: { cooks: readonly ListedCook[]; dish: string; id: string }) {
@@ -21,13 +21,7 @@ export function Tries({ cooks, dish, id }: { cooks: readonly ListedCook[]; dish:
                 aria-current={cook.id === id ? 'page' : undefined}
                 className="block border-b-4 border-transparent text-center text-xs aria-[current]:border-primary hover:underline"
               >
-                <TriedPiece
-                  top={browningOf(seen.colourTop)}
-                  under={browningOf(seen.colourUnder)}
-                  bald={baldOf(seen)}
-                  soggy={isSoggy(seen)}
-                  className="mx-auto h-11 w-18"
-                />
+                <TriedSeen seen={seen} className="mx-auto h-11 w-18" />
                 <span className="block">{k === 0 ? 'First try' : dayOf(cook)}</span>
                 <b className="block">{seen.overall ? OVERALL_WORDS[seen.overall] : 'not noted'}</b>
                 <span className="sr-only">{cameOutWords(logged)}</span>
