@@ -27,6 +27,7 @@ const CORE_ORDER = [
   'practice',
   'diagnose',
   'logbook',
+  'learn',
 ];
 
 /** The storeys of the web: a folder imports only folders of storeys below its own. */

@@ -25,3 +25,4 @@ export * from './counter/index.js';
 export * from './practice/index.js';
 export * from './diagnose/index.js';
 export * from './logbook/index.js';
+export * from './learn/index.js';

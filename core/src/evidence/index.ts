@@ -1,6 +1,7 @@
 export * from './unknowns.js';
 export { AGAINST, believed, offBy, thinned, type Against, type Evidence } from './fit.js';
 export { forecast, type AboutS, type Forecast } from './forecast.js';
+export { inverse, solve } from './symmetric.js';
 export { SENSOR_LAG_S } from './constants.js';
 export { shownBy } from './sensor.js';
 export {

@@ -19,19 +19,29 @@ export interface Tried {
   centre: Reading[];
 }
 
-/** How the batch happened: what was told by hand comes before what the counter knows, and that before the plan. */
-function happenedIn(lying: Lying, cook: LoggedCook, batch: CounterBatch, state: CookState): Happened {
+/**
+ * How a batch lay and happened: by its plan or the other recipe; what was told by hand comes before what the counter knows,
+ * and that before the plan.
+ */
+export function happenedIn(
+  byPlan: Lying,
+  cook: LoggedCook,
+  batch: CounterBatch,
+  state: CookState,
+): { lying: Lying; happened: Happened } {
+  const lying = cook.recipe ? { ...byPlan, plan: byRecipe(byPlan.plan, cook.recipe) } : byPlan;
   const own = state.batches.get(batch.key);
   const planned = meant(lying);
   const { did = {} } = cook.seen;
   const took = own && own.inS !== null && own.outS !== null ? own.outS - own.inS : planned.minutes * 60;
   const went = cook.recipe ? planned : wentOn(lying, own)(took);
-  return {
+  const happened = {
     ...went,
     ...(typeof did.minutes === 'number' ? { minutes: did.minutes } : {}),
     ...(typeof did.turnedAtMin === 'number' ? { turnAtMin: did.turnedAtMin } : {}),
     ...(did.turned === false ? { turnAtMin: null } : {}),
   };
+  return { lying, happened };
 }
 
 /** What was learned at the counter of fryer and food; nothing where nothing was read. */
@@ -49,9 +59,7 @@ export function triedOf(pantry: Pantry, cook: LoggedCook): Tried {
   const batch = batchOfDish(cook.programme, cook.dish, state);
   const particulars = particularsOf(pantry, cook);
   if (!batch) return { particulars, series: null, minutes: 0, centre: [] };
-  const planned = lyingOf(pantry, cook.programme, batch);
-  const lying = cook.recipe ? { ...planned, plan: byRecipe(planned.plan, cook.recipe) } : planned;
-  const happened = happenedIn(lying, cook, batch, state);
+  const { lying, happened } = happenedIn(lyingOf(pantry, cook.programme, batch), cook, batch, state);
   const went = batchesThatWent(cook.programme, state, cook.dish).find((b) => b.key === batch.key)!;
   const byHand = went.centres.map(({ centreC, atMin }) => ({ atS: atMin * 60, tempC: centreC }));
   const noted =

@@ -1,0 +1,63 @@
+/** What is not known of a kitchen before it has cooked, and how far what is told of a cook is believed. Each: what it is, @unit, @range, @source. */
+
+/**
+ * How far a fryer is off what its page says before anything was cooked in it: its thermostat, its air against that of its
+ * kind, and how fast things brown in it, as logarithms. One standard deviation each.
+ * @unit K; log; log
+ * @range 6–12; 0.1–0.2; 0.1–0.2
+ * @source our choice, after what oven thermometers show
+ */
+export const FRYER_SPREADS = { offsetK: 8, airLog: 0.14, browningLog: 0.14 } as const;
+/**
+ * How far one cook's food lies off what was said of it: how cold it went in, how thick its pieces were, how fast its coat
+ * browns. One standard deviation each.
+ * @unit K; log; log
+ * @range 2–6; 0.05–0.15; 0.05–0.15
+ * @source our choice: cut by hand, mixed by the cup
+ */
+export const FOOD_SPREADS = { startK: 3, sizeLog: 0.07, coatLog: 0.08 } as const;
+/**
+ * What is told may lie off by so much beside the width of its word: a colour as a logarithm of B, also where nothing was
+ * told but that it was good; a centre noted, or read by hand; a probe's centre and its air, which the model's own errors
+ * are part of; one reading of an oven thermometer against the setting.
+ * @unit log; log; K; K; K; K
+ * @range 0.1–0.2; 0.2–0.35; 2–4; 1.5–4; 2–5; 3–6
+ * @source our choice: neighbours tell the same piece one word apart; a thermostat swings
+ */
+export const LEARNED_FROM = { colour: 0.13, good: 0.28, centreK: 3, probeK: 2, airK: 3.2, thermometerK: 4.5 } as const;
+/**
+ * Readings of one sensor in one cook go wrong together: however many there are, they count as no more than so many.
+ * @unit 1
+ * @range 1–4
+ * @source our choice: where its tip sits is wrong in all of them
+ */
+export const READINGS_COUNT = 2;
+/**
+ * Colours that a word without an end is held to have, B.
+ * @unit B
+ * @range 0.05–0.15; 4–6
+ * @source our choice
+ */
+export const COLOUR_ENDS = { least: 0.1, most: 5 } as const;
+/**
+ * Evidence counts half as much after so many days.
+ * @unit d
+ * @range 200–600
+ * @source our choice: seals, filters and heaters age over years
+ */
+export const FADES_DAYS = 365;
+/**
+ * The simulation is taken so closely, and how often the sum is linearised anew.
+ * @unit 1; 1
+ * @range 0.5 or 1; 2–5
+ * @source our choice; see joint.test
+ */
+export const LEARNED_BY = { fine: 0.5, rounds: 3 } as const;
+/**
+ * A fryer is held to have changed when what it taught before and after a day lies so far apart (squared, in spreads), each
+ * side by so many cooks.
+ * @unit 1; cooks
+ * @range 14–20; 2–4
+ * @source chi-squared of three degrees of freedom, 16.3 at one in a thousand, from memory; our choice
+ */
+export const CHANGED_AT = { apart: 16.3, cooks: 3 } as const;

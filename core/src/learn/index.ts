@@ -1,0 +1,11 @@
+export {
+  AS_ITS_PAGE,
+  LEARNED,
+  sayTogether,
+  type FryerBelief,
+  type FryerOff,
+  type LearnedOf,
+  type SaidTogether,
+} from './joint.js';
+export { learnFryer, type ChangedFryer, type LearnedFryer, type Taught } from './learned.js';
+export { observedOf, toldOfCook, type LearningCook, type Observed, type ObservedCook } from './observed.js';
