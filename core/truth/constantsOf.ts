@@ -31,6 +31,7 @@ export const CONSTANT_FILES = [
   'counter/constants.ts',
   'practice/constants.ts',
   'diagnose/constants.ts',
+  'learn/constants.ts',
 ] as const;
 
 export interface Constant {

@@ -162,17 +162,28 @@ const secondOf = (
   ),
 });
 
+/** The same coat where things brown faster or slower than simulated. */
+function browningIn({ browning = 1 }: Fryer, { layers, sauce }: ReadyPiece): Pick<ReadyPiece, 'layers' | 'sauce'> {
+  if (browning === 1) return { layers, sauce };
+  const last = layers.length - 1;
+  return {
+    layers: layers.map((layer, at) => (at === last ? { ...layer, browning: layer.browning * browning } : layer)),
+    sauce: sauce && { ...sauce, browning: sauce.browning * browning },
+  };
+}
+
 /** Simulates the dish in the air of one fryer, as it is planned or as it `happened`. */
 export const cookInAir = (
-  ready: ReadyPiece,
+  asItIs: ReadyPiece,
   dish: Dish,
   plan: AirPlan,
   fryer: Fryer,
   lies: InBasket,
   options?: SimulateOptions,
   happened: Happened = asPlanned(plan),
-): CookSeries =>
-  simulate(
+): CookSeries => {
+  const ready = { ...asItIs, ...browningIn(fryer, asItIs) };
+  return simulate(
     {
       ...ready,
       startC: dish.startC,
@@ -185,3 +196,4 @@ export const cookInAir = (
     },
     options,
   );
+};

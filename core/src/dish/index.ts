@@ -1,4 +1,5 @@
 export * from './cook.js';
+export * from './fryer.js';
 export * from './ready.js';
 export * from './types.js';
 export * from './made.js';

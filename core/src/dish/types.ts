@@ -104,6 +104,19 @@ export interface Fryer {
   readings?: { setC: number; readC: number }[];
   /** It is not there: a simulated fryer with ways of its own, to practise with. */
   practice?: true;
+  /** How fast coats brown in it, 1 = as simulated; as simulated without. */
+  browning?: number;
+  /** By what its thermostat, air and browning are other than its page says. */
+  learned?: LearnedHere;
+}
+
+/** What was learned of a fryer, and is used in the place of its page. */
+export interface LearnedHere {
+  /** Cooks that taught it, and how far its thermostat may still be off, K, one standard deviation. */
+  cooks: number;
+  offK: number;
+  /** What its page says. */
+  page: { offsetC: number; airFactor: number };
 }
 
 /** How the air version is cooked. */

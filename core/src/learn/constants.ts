@@ -47,17 +47,44 @@ export const COLOUR_ENDS = { least: 0.1, most: 5 } as const;
  */
 export const FADES_DAYS = 365;
 /**
- * The simulation is taken so closely, and how often the sum is linearised anew.
- * @unit 1; 1
- * @range 0.5 or 1; 2–5
+ * The simulation is taken so closely, how often the sum is linearised anew, and over which part of a spread slopes are
+ * taken.
+ * @unit 1; 1; 1
+ * @range 0.5 or 1; 2–5; 0.3–1
  * @source our choice; see joint.test
  */
-export const LEARNED_BY = { fine: 0.5, rounds: 3 } as const;
+export const LEARNED_BY = { fine: 0.5, rounds: 3, nudge: 0.5 } as const;
 /**
  * A fryer is held to have changed when what it taught before and after a day lies so far apart (squared, in spreads), each
- * side by so many cooks.
- * @unit 1; cooks
- * @range 14–20; 2–4
+ * side by so many cooks; what is usual counts by so much of its weight there, so that both sides speak for themselves.
+ * @unit 1; cooks; 1
+ * @range 14–20; 2–4; 0.05–0.2
  * @source chi-squared of three degrees of freedom, 16.3 at one in a thousand, from memory; our choice
  */
-export const CHANGED_AT = { apart: 16.3, cooks: 3 } as const;
+export const CHANGED_AT = { apart: 16.3, cooks: 3, weak: 0.1 } as const;
+/**
+ * What was learned is used in steps, and within these ends: thermostat, air against its kind, browning.
+ * @unit °C; 1; 1
+ * @range −40–40; 0.4–2.5; 0.5–2
+ * @source what a fryer's page may say; our choice
+ */
+export const LEARNED_WITHIN = {
+  offsetC: { min: -40, max: 40, step: 0.5 },
+  airFactor: { min: 0.4, max: 2.5, step: 0.02 },
+  browning: { min: 0.5, max: 2, step: 0.02 },
+} as const;
+/**
+ * What a fryer is off by less is not worth a word.
+ * @unit K; %
+ * @range 1–3; 3–6
+ * @source our choice
+ */
+export const SAID_FROM = { kelvin: 1.5, percent: 4 } as const;
+/**
+ * Degrees of freedom of the errors of what is told of a cook: tails so heavy that one absurd entry does not carry the others
+ * away.
+ * @unit 1
+ * @range 3–6
+ * @source our choice
+ */
+export const TOLD_TAILS = 4;

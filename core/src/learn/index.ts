@@ -1,3 +1,5 @@
+export { asLearned } from './apply.js';
+export { saidOfFryer } from './said.js';
 export {
   AS_ITS_PAGE,
   LEARNED,

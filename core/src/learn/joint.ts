@@ -1,7 +1,7 @@
 import { inverse, NOTHING_KNOWN, simulatedUnder, solve, type Unknowns } from '../evidence/index.js';
-import type { Fryer } from '../dish/index.js';
+import { asItsPage, type Fryer } from '../dish/index.js';
 import type { CookSeries } from '../heat/index.js';
-import { FADES_DAYS, FOOD_SPREADS, FRYER_SPREADS, LEARNED_BY, LEARNED_FROM } from './constants.js';
+import { FADES_DAYS, FOOD_SPREADS, FRYER_SPREADS, LEARNED_BY, LEARNED_FROM, TOLD_TAILS } from './constants.js';
 import type { ObservedCook } from './observed.js';
 
 /** What a fryer is off its page by. */
@@ -39,14 +39,11 @@ const zeros = (n: number, m: number): number[][] => Array.from({ length: n }, ()
 const PRIOR_PRECISION = LEARNED.map((a, i) => LEARNED.map((_, j) => (i === j ? FRYER_SPREADS[a] ** -2 : 0)));
 
 /** Degrees of freedom of what is told: tails so heavy that one absurd entry does not carry the others away. */
-const weightOf = (off: number): number => (LEARNED_TAILS + 1) / (LEARNED_TAILS + off * off);
-const LEARNED_TAILS = 4;
+const weightOf = (off: number): number => (TOLD_TAILS + 1) / (TOLD_TAILS + off * off);
 
 /** What may be off, in one line: of the fryer first, then of this food. */
 const ALL = [...LEARNED, ...FOOD] as const;
 const SPREADS_OF = { ...FRYER_SPREADS, ...FOOD_SPREADS };
-/** Slopes are taken over this part of a spread. */
-const NUDGED_BY = 0.5;
 
 /** Simulates a cook in a fryer and of a food that are so much off. */
 class Shown {
@@ -77,7 +74,11 @@ class Shown {
 }
 
 /** The fryer that it was cooked in, as its page would have it if nothing had been learned or measured. */
-const asBase = (then: Fryer, page: Fryer): Fryer => ({ ...then, offsetC: 0, airFactor: page.airFactor });
+const asBase = (then: Fryer, page: Fryer): Fryer => ({
+  ...asItsPage(then),
+  offsetC: 0,
+  airFactor: asItsPage(page).airFactor,
+});
 
 /** One cook among all: its food is looked for with the fryer's, and taken out again. */
 class Listened {
@@ -98,7 +99,7 @@ class Listened {
     this.off = this.shown.off(fryer, this.food);
     if (round > 1) return;
     this.slopes = ALL.map((name) => {
-      const by = NUDGED_BY * SPREADS_OF[name];
+      const by = LEARNED_BY.nudge * SPREADS_OF[name];
       const [f, d] = [{ ...fryer }, { ...this.food }] as [Record<string, number>, Record<string, number>];
       const moved = name in f ? f : d;
       moved[name] += by;

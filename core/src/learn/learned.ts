@@ -53,15 +53,15 @@ function believedBy(words: readonly Word[], mean: FryerOff, share: number): { at
   return { at: here.map((v, i) => v + by[i]), covariance: inverse(precision) };
 }
 
-/** A weak belief, so that two sides are compared by what they say and not by what is usual. */
-const WEAK = 0.1;
-
 /** Where a fryer became another one, if what it taught before and after says so. */
 function changeIn(words: readonly Word[], mean: FryerOff): { at: number; changed: ChangedFryer } | null {
   const inTime = [...words].sort((a, b) => b.daysAgo - a.daysAgo || (a.id < b.id ? -1 : 1));
   let best: { at: number; apart: number; changed: ChangedFryer } | null = null;
   for (let at = CHANGED_AT.cooks; at <= inTime.length - CHANGED_AT.cooks; at++) {
-    const [a, b] = [believedBy(inTime.slice(0, at), mean, WEAK), believedBy(inTime.slice(at), mean, WEAK)];
+    const [a, b] = [
+      believedBy(inTime.slice(0, at), mean, CHANGED_AT.weak),
+      believedBy(inTime.slice(at), mean, CHANGED_AT.weak),
+    ];
     const gap = a.at.map((v, i) => b.at[i] - v);
     const both = a.covariance.map((row, i) => row.map((v, j) => v + b.covariance[i][j]));
     const apart = solve(both, gap).reduce((sum, x, i) => sum + x * gap[i], 0);

@@ -1,4 +1,4 @@
-import type { Fryer, Happened } from '../dish/index.js';
+import { asItsPage, type Happened } from '../dish/index.js';
 import { NOTHING_KNOWN, seriesUnder, type Lying, type Unknowns } from '../evidence/index.js';
 import { withLiquidTimes } from '../coat/index.js';
 import type { CookSeries } from '../heat/index.js';
@@ -60,7 +60,8 @@ export function really(lying: Lying, { unknowns, surprises }: Truth): { lying: L
   const has = (surprise: Surprise): boolean => surprises.includes(surprise);
   const { plan, load, pantry } = lying;
   const crowd = has('crowded') ? SURPRISING.crowded : 1;
-  const fryer: Fryer = lying.fryer;
+  // What is learned of a practice fryer is learned of what it really is, and does not move it.
+  const fryer = lying.fryer.practice ? asItsPage(lying.fryer) : lying.fryer;
   return {
     lying: {
       ...lying,
