@@ -39,6 +39,8 @@ const full = {
   presets: [{ name: 'Chips', tempC: 200, minutes: 20 }],
   readings: [{ setC: 180, readC: 187 }],
   hotSpots: [2, 3, 3, 2, 2, 3, 1, 2, 2],
+  browning: 1.1,
+  learned: { cooks: 6, offK: 4, page: { offsetC: 2, airFactor: 1 } },
 };
 
 const DOCUMENTS: [string, Schema, object][] = [

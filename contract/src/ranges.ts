@@ -69,6 +69,12 @@ export const RANGES = {
   seenB: { min: 0, max: 6 },
   chew: { min: 0, max: 3 },
   tasteLength: { min: 0, max: 300 },
+  /** Cooks that are weighed out of learning, and fryers that were forgotten. */
+  leftOut: { min: 0, max: 5000 },
+  forgotten: { min: 0, max: 60 },
+  browning: { min: 0.5, max: 2 },
+  learnedCooks: { min: 0, max: 5000 },
+  learnedOffK: { min: 0, max: 40 },
   /** Photographs of a cook; bytes of one as it comes. */
   photos: { min: 0, max: 8 },
   photoBytes: { min: 1, max: 15 * 1024 * 1024 },

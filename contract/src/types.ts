@@ -6,4 +6,5 @@ export * from './types/devices.js';
 export * from './types/evening.js';
 export * from './types/files.js';
 export * from './types/kitchen.js';
+export * from './types/learning.js';
 export * from './types/log.js';

@@ -12,6 +12,8 @@ import { EveningsModule } from './evenings/evenings.module.js';
 import { FilesModule } from './files/files.module.js';
 import { HealthController } from './health/health.controller.js';
 import { KitchenModule } from './kitchen/kitchen.js';
+import { LearnedModule } from './learned/learned.module.js';
+import { LearningModule } from './learning/learning.module.js';
 import { PantryModule } from './pantry/pantry.js';
 import { PhotosModule } from './photos/photos.module.js';
 import { RecipesModule } from './recipes/recipes.module.js';
@@ -25,6 +27,7 @@ export class AppModule {
       imports: [
         TypeOrmModule.forRoot(databaseOptions(join(dataFolder, 'yellowmist.sqlite'))),
         PhotosModule.in(join(dataFolder, 'photos')),
+        LearnedModule,
         ConversionsModule,
         PantryModule,
         KitchenModule,
@@ -34,6 +37,7 @@ export class AppModule {
         FilesModule,
         CooksModule,
         DevicesModule,
+        LearningModule,
       ],
       controllers: [HealthController],
       providers: [DemoService, CheckpointService],

@@ -1,4 +1,12 @@
-import { BREAD_WORDS, FRYER_KINDS, HOT_SPOTS, type BasketShape, type Fryer, type Preset } from '@yellowmist/core';
+import {
+  BREAD_WORDS,
+  FRYER_KINDS,
+  HOT_SPOTS,
+  type BasketShape,
+  type Fryer,
+  type LearnedHere,
+  type Preset,
+} from '@yellowmist/core';
 import { RANGES } from '../ranges.js';
 import { allOf, nameSchema, oneOf, whole, within } from './fields.js';
 import { Joi } from './joi.js';
@@ -53,4 +61,10 @@ export const fryerSchema = allOf<Fryer>({
     .max(RANGES.readings.max)
     .optional(),
   practice: Joi.boolean().valid(true).optional(),
+  browning: within('browning').optional(),
+  learned: allOf<LearnedHere>({
+    cooks: whole('learnedCooks'),
+    offK: within('learnedOffK'),
+    page: allOf<LearnedHere['page']>({ offsetC: within('offsetC'), airFactor: within('airFactor') }),
+  }).optional(),
 });

@@ -16,6 +16,7 @@ export {
 } from './evening.js';
 export { fryerSchema } from './fryer.js';
 export * from './kitchen.js';
+export * from './learning.js';
 export {
   cookBinSchema,
   cookDiagnosisSchema,

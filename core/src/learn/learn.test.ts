@@ -2,13 +2,17 @@ import { hiddenKitchen, seriesIn, toldCook, toldCooks } from '../../testing/kitc
 import { waitedFor } from '../../testing/cooks.js';
 import { chickenAndOkra, playedThrough, REAL } from '../../testing/cooks.js';
 import { colourUnder, NOTHING_KNOWN, simulatedUnder, type Lying } from '../evidence/index.js';
+import { asItsPage } from '../dish/index.js';
 import { KNOWN } from '../foods/index.js';
+import { plain } from '../units/index.js';
 import { FRYER_SPREADS } from './constants.js';
 import {
   AS_ITS_PAGE,
+  asLearned,
   LEARNED,
   learnFryer,
   observedOf,
+  saidOfFryer,
   sayTogether,
   toldOfCook,
   type FryerOff,
@@ -233,5 +237,55 @@ describe('what a cook of the logbook says', () => {
     };
     expect(browner('dark')).toBeGreaterThan(browner('golden'));
     expect(browner('golden')).toBeGreaterThan(browner('straw'));
+  });
+});
+
+describe('what was learned, used', () => {
+  const taught = (mean: FryerOff, cooks = 6): LearnedFryer => ({
+    belief: { mean, covariance: [] },
+    spread: { offsetK: 3.96, airLog: 0.1, browningLog: 0.08 },
+    taught: Array.from({ length: cooks }, (_, k) => ({ id: `${k}`, daysAgo: k, alone: mean, farthest: 0 })),
+    changed: null,
+  });
+  const hot = taught({ offsetK: 9.2, airLog: 0.05, browningLog: 0.1 });
+
+  test('stands in the place of the page, which is given back whole', () => {
+    const measured = { ...page, offsetC: 3, airFactor: 1.1 };
+    const used = asLearned(measured, hot);
+    expect(used).toMatchObject({ offsetC: 9, airFactor: 1.16, browning: 1.1 });
+    expect(used.learned).toEqual({ cooks: 6, offK: 4, page: { offsetC: 3, airFactor: 1.1 } });
+    expect(asItsPage(used)).toEqual(measured);
+    // Learned again, it is learned of the page, and not of what was learned.
+    expect(asLearned(used, hot)).toEqual(used);
+  });
+
+  test('of no cook and no thermometer changes nothing', () => {
+    expect(asLearned(page, taught(AS_ITS_PAGE, 0))).toEqual(page);
+  });
+
+  test('a fryer that browns faster makes the same cook darker, and no hotter', () => {
+    const [lying] = waitedFor();
+    const end = (browning: number) => {
+      const { series } = simulatedUnder({ ...lying, fryer: { ...lying.fryer, browning } }, NOTHING_KNOWN, {
+        minutes: 14,
+        turnAtMin: 7,
+        opensAtMin: [],
+        touchUpAtMin: null,
+      });
+      return { colour: series.columns.colourUp.at(-1)!, centreC: series.columns.centreC.at(-1)! };
+    };
+    const [usual, fast] = [end(1), end(1.2)];
+    expect(fast.colour).toBeGreaterThan(usual.colour * 1.1);
+    expect(fast.centreC).toBeCloseTo(usual.centreC, 3);
+  });
+
+  test('is said in a sentence, with how sure it is; what is next to nothing is not', () => {
+    expect(plain(saidOfFryer('Galley', hot))).toBe(
+      'Galley runs 9 °C ± 4 °C hotter than its setting, blows 5 ± 11 % stronger than its kind and browns 11 ± 8 % faster, by 6 cooks.',
+    );
+    expect(plain(saidOfFryer('Galley', taught({ offsetK: -0.4, airLog: 0.01, browningLog: -0.02 }, 1)))).toBe(
+      'Galley keeps its setting within 4 °C, by 1 cook.',
+    );
+    expect(plain(saidOfFryer('Galley', taught(AS_ITS_PAGE, 0)))).toBe('Nothing was learned of Galley yet.');
   });
 });

@@ -96,6 +96,11 @@ export class ComputeService implements OnApplicationShutdown {
     return this.run<Omit<CookDiagnosis, 'dish'>>('diagnoseLogged', request);
   }
 
+  /** What the cooks taught of the fryers. */
+  learn(request: worker.ToLearn): Promise<worker.LearnedFryerSaid[]> {
+    return this.run<worker.LearnedFryerSaid[]>('learn', request);
+  }
+
   writeDown(request: worker.ToWriteDown): Promise<Seen> {
     return this.run<Seen>('writeDown', request);
   }

@@ -25,6 +25,9 @@ import {
   Refusal,
   diagnose as coreDiagnose,
   diagnoseCook,
+  learnFryer,
+  observedOf,
+  saidOfFryer,
   byOtherRecipe,
   causeOf,
   meantBatch,
@@ -59,11 +62,15 @@ import {
   type Truth,
   type Evening,
   type EveningRequest,
+  type Fryer,
   type Label,
+  type LearnedFryer,
+  type LearningCook,
   type Pantry,
   type RecipeCard,
   type RecipeReading,
   type RecipeSource,
+  type Text,
 } from '@yellowmist/core';
 import { conversionAnswer } from './answers.js';
 import { diagnosisAnswer, followUpAnswer, isByHand } from './diagnosing.js';
@@ -260,3 +267,35 @@ export const writeDown = work((pantry, { programme, dish, recipe, cause }: ToWri
 export const review = work((pantry, { programme, pace, events, truths, nowS }: ToReview): BatchReview[] =>
   reviewOf(pantry, programme, pace, events, ({ key }) => truths[key], nowS),
 );
+
+/** Fryers as their pages have them, and all cooks that may teach something of them. */
+export interface ToLearn {
+  pages: Fryer[];
+  cooks: LearningCook[];
+}
+
+/** What was learned of a fryer, with its sentence. */
+export interface LearnedFryerSaid {
+  page: Fryer;
+  learned: LearnedFryer;
+  says: string;
+  parts: Text;
+}
+
+export const learn = work((pantry, { pages, cooks }: ToLearn): LearnedFryerSaid[] => {
+  const observed = cooks.flatMap((cook) => {
+    // One dish that cannot be read any more teaches nothing, and the others do.
+    try {
+      return observedOf(pantry, { ...cook, id: `${cook.id}.${cook.dish}` }) ?? [];
+    } catch (error) {
+      if (error instanceof Refusal) return [];
+      throw error;
+    }
+  });
+  return pages.map((page) => {
+    const own = observed.filter((o) => o.fryer === page.name);
+    const learned = learnFryer(page, own);
+    const parts = saidOfFryer(page.name, learned);
+    return { page, learned, says: plain(parts), parts };
+  });
+});

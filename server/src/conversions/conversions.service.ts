@@ -18,6 +18,7 @@ import { Repository } from 'typeorm';
 import { ProblemException } from '../common/problem.js';
 import type { ListedEntity } from '../documents/listed.entity.js';
 import { ListedStore } from '../documents/listed.store.js';
+import { LearnedStore } from '../learned/learned.store.js';
 import { ShelfService } from '../shelf/shelf.service.js';
 import { ConversionEntity } from './conversion.entity.js';
 
@@ -47,7 +48,7 @@ function dietsOf({ dish, fried, chosen }: ConversionBody, pantry: Pantry): Diet[
   return DIETS.filter((diet) => ids.every((id) => fitsDiets(ingredient(pantry, id), [diet])));
 }
 
-/** Stores conversions; a save names the version that it changes, and a deleted one can be brought back. */
+/** Stores conversions, their fryers as they were learned where that is used; a save names the version that it changes, and a deleted one can be brought back. */
 @Injectable()
 export class ConversionsService {
   private readonly store: ListedStore<ConversionBody>;
@@ -55,6 +56,7 @@ export class ConversionsService {
   constructor(
     @InjectRepository(ConversionEntity) rows: Repository<ConversionEntity>,
     private readonly shelf: ShelfService,
+    private readonly learned: LearnedStore,
   ) {
     this.store = new ListedStore(rows, FORMATS.conversion, 'conversion');
   }
@@ -62,15 +64,16 @@ export class ConversionsService {
   /** All that are not deleted, the last touched first; each stands or falls alone. */
   async list(): Promise<ListedConversion[]> {
     const pantry = await this.shelf.pantry();
-    return (await this.store.all()).map((row) => {
+    const listed = (await this.store.all()).map(async (row): Promise<ListedConversion> => {
       try {
-        const document = whole(row, bodyIn(row, pantry));
+        const document = await this.learned.into(whole(row, bodyIn(row, pantry)));
         return { ...document, diets: dietsOf(document, pantry) };
       } catch (error) {
         const { id, name, version, createdAt, updatedAt } = row;
         return { id, name, version, createdAt, updatedAt, problem: (error as Error).message };
       }
     });
+    return Promise.all(listed);
   }
 
   /** Ids of all that are not deleted. */
@@ -83,19 +86,21 @@ export class ConversionsService {
     const row = await this.store.row(id);
     const pantry = await this.shelf.pantry();
     try {
-      return whole(row, bodyIn(row, pantry));
+      return await this.learned.into(whole(row, bodyIn(row, pantry)));
     } catch (error) {
       throw new ProblemException(422, `“${row.name}” cannot be opened here: ${(error as Error).message}`);
     }
   }
 
   async create(body: ConversionBody): Promise<ConversionDocument> {
-    return whole(await this.store.insert(body), body);
+    const page = this.learned.outOf(body);
+    return this.learned.into(whole(await this.store.insert(page), page));
   }
 
   /** Saves over `version`. @throws ProblemException 409 with the stored version when it is not the last any more */
   async save(id: string, version: number, body: ConversionBody): Promise<ConversionDocument> {
-    return whole(await this.store.replace(id, version, body), body);
+    const page = this.learned.outOf(body);
+    return this.learned.into(whole(await this.store.replace(id, version, page), page));
   }
 
   async duplicate(id: string): Promise<ConversionDocument> {

@@ -7,6 +7,7 @@ import {
   type ConversionDocument,
   type RecipeForm,
 } from '@yellowmist/contract';
+import { asItsPage } from '@yellowmist/core';
 import type { Response } from 'express';
 import { fileName } from '../common/fileName.js';
 import { problems } from '../common/openapi.js';
@@ -62,7 +63,11 @@ export class RecipeController {
   private async written(document: ConversionDocument, form: RecipeForm): Promise<string> {
     const body = bodyOfDocument(document);
     const { name, note, dish, fried, fryer, limits, chosen } = body;
-    if (form === 'yellowmist') return `${JSON.stringify(dishFileOf(body, await this.shelf.own()), null, 2)}\n`;
+    if (form === 'yellowmist') {
+      // What this kitchen's fryer was learned to be is nothing for another kitchen.
+      const filed = dishFileOf({ ...body, fryer: asItsPage(fryer) }, await this.shelf.own());
+      return `${JSON.stringify(filed, null, 2)}\n`;
+    }
     if (!chosen) {
       throw new ProblemException(404, `“${name}” has no air version yet: open it on the bench, and one is found.`);
     }

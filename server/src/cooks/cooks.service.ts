@@ -19,6 +19,7 @@ import { programmeOf, stateOf, TOGETHER_MIN, type CookEvent, type CookPace, plai
 import { IsNull, LessThan, LessThanOrEqual, Not, type Repository } from 'typeorm';
 import { badFields, ProblemException } from '../common/problem.js';
 import { ConversionsService } from '../conversions/conversions.service.js';
+import { LearnedStore } from '../learned/learned.store.js';
 import { EveningsService } from '../evenings/evenings.service.js';
 import { PlanningService } from '../evenings/planning.service.js';
 import { CookEntity } from './cook.entity.js';
@@ -78,6 +79,7 @@ export class CooksService {
     private readonly conversions: ConversionsService,
     private readonly evenings: EveningsService,
     private readonly planning: PlanningService,
+    private readonly learned: LearnedStore,
   ) {}
 
   /** All cooks, those that go on first, then the latest. */
@@ -111,6 +113,16 @@ export class CooksService {
     });
   }
 
+  /** Cooks that are over, the latest first. */
+  async over(): Promise<KeptCook[]> {
+    const where = { endedAt: Not(IsNull()), deletedAt: IsNull() };
+    const rows = await this.rows.find({ where, order: { startedAt: 'DESC', id: 'ASC' } });
+    return rows.flatMap((row) => {
+      const body = readable(row);
+      return body ? [{ ...row, body }] : [];
+    });
+  }
+
   /** Cooks that began before this one, the latest first. */
   async before(id: string, startedAt: string): Promise<KeptCook[]> {
     const rows = await this.rows.find({
@@ -132,6 +144,7 @@ export class CooksService {
   /** Which cooks go on is asked anew. */
   forgetRunning(): void {
     this.practising = null;
+    this.learned.tell();
   }
 
   /**
@@ -272,6 +285,7 @@ export class CooksService {
     if (endedAt === null && added.some(({ event }) => event.what === 'ended')) {
       await this.rows.update({ id }, { endedAt: new Date(nowMs).toISOString() });
       this.practising = null;
+      this.learned.tell();
     }
     const { notes } = stateOf(body.programme, paceOfCook(body), await this.events.of(id));
     const noteOf = new Map(notes.map((n) => [n.eventId, plain(n.text)]));
@@ -294,12 +308,14 @@ export class CooksService {
     const { endedAt } = await this.kept(id);
     if (endedAt === null) throw new ProblemException(409, 'This cook goes on. End it at the counter first.');
     await this.rows.update({ id }, { deletedAt: new Date().toISOString() });
+    this.learned.tell();
   }
 
   /** @throws ProblemException 404 where none was put aside under that id */
   async restore(id: string): Promise<CookDocument> {
     const { affected } = await this.rows.update({ id, deletedAt: Not(IsNull()) }, { deletedAt: null });
     if (affected === 0) throw new ProblemException(404, `There is no deleted cook ${id}.`);
+    this.learned.tell();
     return this.read(id);
   }
 

@@ -1,8 +1,9 @@
 import { Injectable } from '@nestjs/common';
 import type { CookDiagnosis, SaveSeenRequest, SeenRecord } from '@yellowmist/contract';
-import type { LoggedCook } from '@yellowmist/core';
+import type { Fryer, LearningCook, LoggedCook } from '@yellowmist/core';
 import { ProblemException } from '../common/problem.js';
 import { ComputeService } from '../compute/compute.service.js';
+import { LearnedStore } from '../learned/learned.store.js';
 import { CooksService, paceOfCook, type KeptCook } from './cooks.service.js';
 import { EventsStore } from './events.store.js';
 import { dishAskedFor } from './logged.js';
@@ -12,6 +13,9 @@ import { RecordsStore } from './records.store.js';
 const MOST_PAST = 6;
 const DAY_MS = 86_400_000;
 
+/** A dish of a real cook, as learning takes it. */
+export type ToLearnFrom = LearningCook & { name: string; at: string; fryer: Fryer };
+
 /** Notes how cooks came out, and finds what went wrong in them. */
 @Injectable()
 export class RecordsService {
@@ -20,12 +24,15 @@ export class RecordsService {
     private readonly events: EventsStore,
     private readonly records: RecordsStore,
     private readonly compute: ComputeService,
+    private readonly learned: LearnedStore,
   ) {}
 
   /** @throws ProblemException 400 for a dish that the cook does not have, 404 for no cook, 409 for a stale version */
   async save(id: string, { dish, version, ...seen }: SaveSeenRequest): Promise<SeenRecord> {
     const { body } = await this.cooks.kept(id);
-    return this.records.save(id, dishAskedFor(body, dish), seen, version);
+    const saved = await this.records.save(id, dishAskedFor(body, dish), seen, version);
+    this.learned.tell();
+    return saved;
   }
 
   /** How the dishes of a cook came out, as far as it was noted. @throws ProblemException 404 */
@@ -62,6 +69,29 @@ export class RecordsService {
     return { dish, ...found };
   }
 
+  /** All real cooks that are over, the latest first, each dish of them with what was noted of it. */
+  async toLearnFrom(nowMs: number): Promise<ToLearnFrom[]> {
+    const [cooks, all] = await Promise.all([this.cooks.over(), this.records.all()]);
+    const found: ToLearnFrom[] = [];
+    for (const cook of cooks.filter((c) => c.body.rehearsal === null)) {
+      for (const { id: dish, name } of cook.body.programme.dishes) {
+        const record = all.get(cook.id)?.find((r) => r.dish === dish);
+        const batch = cook.body.programme.batches.find((b) => b.dishId === dish);
+        if (!batch) continue;
+        const seen = record ?? { dish, version: 0, savedAt: '', seen: {} };
+        found.push({
+          ...(await this.logged(cook, seen, true)),
+          id: cook.id,
+          name,
+          at: cook.startedAt,
+          fryer: batch.fryer,
+          daysAgo: Math.max(0, (nowMs - Date.parse(cook.startedAt)) / DAY_MS),
+        });
+      }
+    }
+    return found;
+  }
+
   /** What was noted before a cook, the latest first: rehearsals teach rehearsals, and real cooks real ones. */
   private async earlier(
     { id, startedAt, body }: KeptCook,
@@ -73,14 +103,14 @@ export class RecordsService {
       .flatMap((cook) => (all.get(cook.id) ?? []).map((record) => ({ cook, record })));
   }
 
-  private async logged({ id, body }: KeptCook, { dish, seen }: SeenRecord): Promise<LoggedCook> {
+  /** @param readings whether what probes told goes with it: it fills a log, and is no part of how it came out */
+  private async logged({ id, body }: KeptCook, { dish, seen }: SeenRecord, readings = false): Promise<LoggedCook> {
     const { programme, cookedBy } = body;
     return {
       programme,
       dish,
       pace: paceOfCook(body),
-      // What a probe told fills a log, and is no part of how it came out.
-      events: (await this.events.of(id)).filter((e) => e.what !== 'reading'),
+      events: (await this.events.stored(id)).filter((e) => readings || e.what !== 'reading'),
       recipe: cookedBy?.what === 'other' ? cookedBy : null,
       seen,
     };

@@ -32,6 +32,7 @@ import { WholeCooksService } from '../cooks/wholeCooks.service.js';
 import { EveningEntity } from '../evenings/evening.entity.js';
 import { EveningsService } from '../evenings/evenings.service.js';
 import { KITCHEN_KIND } from '../kitchen/kitchen.js';
+import { LearnedStore } from '../learned/learned.store.js';
 import { PhotoFolder } from '../photos/folder.js';
 import { PANTRY_KIND } from '../shelf/shelf.service.js';
 import { photographsIn, photographsOf } from './photographs.js';
@@ -54,6 +55,7 @@ export class FilesService {
     private readonly cooks: WholeCooksService,
     private readonly photos: PhotosService,
     private readonly folder: PhotoFolder,
+    private readonly learned: LearnedStore,
   ) {}
 
   /** The file, as JSON. @param photographs false leaves their files out, and counts them */
@@ -105,7 +107,7 @@ export class FilesService {
     const listed = (await this.conversions.list()).filter(isWhole);
     const dishes = listed.map((document): KeptDish => {
       const { id, createdAt, updatedAt } = document;
-      return { id, createdAt, updatedAt, body: bodyOfDocument(document) };
+      return { id, createdAt, updatedAt, body: this.learned.outOf(bodyOfDocument(document)) };
     });
     const [kitchen, pantry, evenings, cooks] = await Promise.all([
       this.singles.read(KITCHEN_KIND),

@@ -1,0 +1,66 @@
+import { RANGES } from '../ranges.js';
+import type * as T from '../types.js';
+import { allOf, nameSchema, versionSchema } from './fields.js';
+import { Joi } from './joi.js';
+
+const value = allOf<T.LearnedValue>({ is: Joi.number(), off: Joi.number().min(0) });
+
+const body = {
+  on: Joi.boolean().required(),
+  leftOut: Joi.array().items(Joi.string().max(120)).unique().max(RANGES.leftOut.max).required(),
+  since: Joi.array()
+    .items(
+      allOf<T.LearningBody['since'][number]>({
+        fryer: nameSchema,
+        at: Joi.string()
+          .isoDate()
+          .messages({ 'string.isoDate': '{{#label}} must be a date and time, as 2026-03-26T18:30:00Z' }),
+      }),
+    )
+    .unique('fryer')
+    .max(RANGES.forgotten.max)
+    .required(),
+};
+
+/** What `PUT /api/learning` takes. */
+export const saveLearningSchema = Joi.object<T.LearningBody & { version: number }>({
+  ...body,
+  version: versionSchema(0).required(),
+});
+
+/** What it answers. */
+export const learningSchema = allOf<T.LearningDocument>({
+  ...body,
+  version: Joi.number(),
+  fryers: Joi.array().items(
+    allOf<T.FryerLearning>({
+      fryer: nameSchema,
+      says: Joi.string(),
+      parts: Joi.array(),
+      offsetC: value,
+      air: value,
+      browning: value,
+      cooks: Joi.array().items(
+        allOf<T.TaughtCook>({
+          id: Joi.string(),
+          cook: Joi.string(),
+          dish: Joi.string(),
+          name: Joi.string(),
+          at: Joi.string(),
+          leftOut: Joi.boolean(),
+          alone: allOf<NonNullable<T.TaughtCook['alone']>>({
+            offsetC: Joi.number(),
+            air: Joi.number(),
+            browning: Joi.number(),
+          }).allow(null),
+          farthest: Joi.number(),
+        }),
+      ),
+      changed: allOf<NonNullable<T.FryerLearning['changed']>>({
+        at: Joi.string(),
+        beforeC: Joi.number(),
+        sinceC: Joi.number(),
+      }).allow(null),
+    }),
+  ),
+});

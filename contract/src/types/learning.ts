@@ -1,0 +1,52 @@
+import type { Text } from '@yellowmist/core';
+
+/** What is asked of learning: whether it is used, which cooks are weighed out, and from when on a fryer is listened to. */
+export interface LearningBody {
+  on: boolean;
+  /** "cook.dish": cooks that teach nothing. */
+  leftOut: string[];
+  /** Fryers that were forgotten, and when: cooks before that teach nothing of them. */
+  since: { fryer: string; at: string }[];
+}
+
+/** A value that was learned, and one standard deviation of it. */
+export interface LearnedValue {
+  is: number;
+  off: number;
+}
+
+/** What one cook taught of its fryer. */
+export interface TaughtCook {
+  /** "cook.dish", as it is weighed out. */
+  id: string;
+  cook: string;
+  dish: string;
+  name: string;
+  at: string;
+  leftOut: boolean;
+  /** What it alone would make one believe; null where it was not listened to. */
+  alone: { offsetC: number; air: number; browning: number } | null;
+  /** The farthest of what was told of it from what all make of it, in spreads: beyond 3 it hardly counts. */
+  farthest: number;
+}
+
+/** What was learned of one fryer. */
+export interface FryerLearning {
+  fryer: string;
+  /** In words. */
+  says: string;
+  parts: Text;
+  /** Its thermostat, °C; its air and browning as factors on its page and on the simulation. */
+  offsetC: LearnedValue;
+  air: LearnedValue;
+  browning: LearnedValue;
+  cooks: TaughtCook[];
+  /** It is another fryer, or was repaired, since then; null where nothing speaks for that. */
+  changed: { at: string; beforeC: number; sinceC: number } | null;
+}
+
+/** What `GET` and `PUT /api/learning` answer. */
+export interface LearningDocument extends LearningBody {
+  version: number;
+  fryers: FryerLearning[];
+}

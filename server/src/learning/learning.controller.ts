@@ -1,0 +1,33 @@
+import { Body, Controller, Get, Put } from '@nestjs/common';
+import { ApiBody, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
+import { learningSchema, saveLearningSchema, type LearningBody, type LearningDocument } from '@yellowmist/contract';
+import { JoiPipe } from '../common/joi.pipe.js';
+import { openApi, problems } from '../common/openapi.js';
+import { LearningService } from './learning.service.js';
+
+type SaveLearning = LearningBody & { version: number };
+
+@ApiTags('learning')
+@Controller('learning')
+export class LearningController {
+  constructor(private readonly learning: LearningService) {}
+
+  @Get()
+  @ApiOperation({ summary: 'What the cooks taught of each fryer, how sure it is, and which cook said what' })
+  @ApiOkResponse({ schema: openApi(learningSchema) })
+  @problems(503)
+  read(): Promise<LearningDocument> {
+    return this.learning.read();
+  }
+
+  @Put()
+  @ApiOperation({
+    summary: 'Use it in every plan or not (`on`), weigh a cook out (`leftOut`), forget a fryer up to now (`since`)',
+  })
+  @ApiBody({ schema: openApi(saveLearningSchema) })
+  @ApiOkResponse({ schema: openApi(learningSchema) })
+  @problems(400, 409, 503)
+  save(@Body(new JoiPipe<SaveLearning>(saveLearningSchema)) body: SaveLearning): Promise<LearningDocument> {
+    return this.learning.save(body);
+  }
+}

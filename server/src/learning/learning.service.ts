@@ -1,0 +1,160 @@
+import { Inject, Injectable, Logger, type OnApplicationBootstrap, type OnModuleDestroy } from '@nestjs/common';
+import {
+  FORMATS,
+  saveLearningSchema,
+  type FryerLearning,
+  type KitchenBody,
+  type LearnedValue,
+  type LearningBody,
+  type LearningDocument,
+  type TaughtCook,
+} from '@yellowmist/contract';
+import { asItsPage, type Fryer, type FryerOff, type LearnedFryer } from '@yellowmist/core';
+import { debounceTime, type Subscription } from 'rxjs';
+import type { LearnedFryerSaid } from '../compute/worker.js';
+import { ComputeService } from '../compute/compute.service.js';
+import { RecordsService, type ToLearnFrom } from '../cooks/records.service.js';
+import type { SingleKind } from '../documents/kind.js';
+import type { SingleDocument } from '../documents/single.module.js';
+import { SinglesService } from '../documents/singles.service.js';
+import { KITCHEN } from '../kitchen/kitchen.js';
+import { LearnedStore } from '../learned/learned.store.js';
+
+const DAY_MS = 86_400_000;
+/** So many cooks teach a fryer, the latest: what is older has faded. */
+const MOST_COOKS = 40;
+/** Cooks that are noted one after the other are learned from together, ms. */
+const SETTLES_MS = 300;
+
+const LEARNING_KIND: SingleKind<LearningBody> = {
+  path: 'learning',
+  format: FORMATS.learning,
+  empty: { on: false, leftOut: [], since: [] },
+  saveSchema: saveLearningSchema,
+  summary: 'What the cooks taught of the fryers',
+};
+
+const idOf = ({ id, dish }: { id: string; dish: string }): string => `${id}.${dish}`;
+
+/** Learns the fryers from the cooks in them, and has it used where that is wanted. */
+@Injectable()
+export class LearningService implements OnApplicationBootstrap, OnModuleDestroy {
+  private readonly log = new Logger('Learning');
+  private heard: Subscription | undefined;
+
+  constructor(
+    private readonly singles: SinglesService,
+    private readonly records: RecordsService,
+    private readonly compute: ComputeService,
+    private readonly learned: LearnedStore,
+    @Inject(KITCHEN) private readonly kitchen: SingleDocument<KitchenBody>,
+  ) {}
+
+  onApplicationBootstrap(): void {
+    this.learned.waitFor(this.refresh());
+    this.heard = this.learned.stale.pipe(debounceTime(SETTLES_MS)).subscribe(() => void this.refresh());
+  }
+
+  onModuleDestroy(): void {
+    this.heard?.unsubscribe();
+  }
+
+  async read(): Promise<LearningDocument> {
+    const { version, ...body } = await this.singles.read(LEARNING_KIND);
+    return { version, ...body, fryers: await this.fryers(body) };
+  }
+
+  /** @throws ProblemException 409 with the stored version when it is not the last any more */
+  async save({ version, ...body }: LearningBody & { version: number }): Promise<LearningDocument> {
+    await this.singles.save(LEARNING_KIND, version, body);
+    const document = await this.read();
+    await this.refresh();
+    return document;
+  }
+
+  /** Has what was learned by now used from now on; nothing of it where learning is off. */
+  private async refresh(): Promise<void> {
+    try {
+      const body = await this.singles.read(LEARNING_KIND);
+      const found = body.on ? await this.learn(body) : [];
+      this.learned.use(new Map(found.map(({ page, learned }) => [page.name, learned])));
+    } catch (error) {
+      // Plans go by the fryers' pages, or by what was learned before.
+      this.log.warn(`Nothing was learned: ${String(error)}`);
+    }
+  }
+
+  private async learn(body: LearningBody): Promise<LearnedFryerSaid[]> {
+    const cooks = await this.records.toLearnFrom(Date.now());
+    const pages = await this.pagesOf(cooks);
+    return this.compute.learn({ pages, cooks: this.listenedTo(cooks, body) });
+  }
+
+  /** Fryers as their pages have them; one that has no page any more as it was when it was cooked in last. */
+  private async pagesOf(cooks: readonly ToLearnFrom[]): Promise<Fryer[]> {
+    const pages = new Map((await this.kitchen.read()).fryers.map((f) => [f.name, f]));
+    for (const { fryer } of cooks) if (!pages.has(fryer.name)) pages.set(fryer.name, asItsPage(fryer));
+    return [...pages.values()];
+  }
+
+  /** Cooks that are neither weighed out nor forgotten, and not too many of one fryer. */
+  private listenedTo(cooks: readonly ToLearnFrom[], { leftOut, since }: LearningBody): ToLearnFrom[] {
+    const out = new Set(leftOut);
+    const from = new Map(since.map(({ fryer, at }) => [fryer, Date.parse(at)]));
+    const many = new Map<string, number>();
+    return cooks.filter((cook) => {
+      const { name } = cook.fryer;
+      if (out.has(idOf(cook)) || Date.now() - cook.daysAgo * DAY_MS < (from.get(name) ?? 0)) return false;
+      many.set(name, (many.get(name) ?? 0) + 1);
+      return many.get(name)! <= MOST_COOKS;
+    });
+  }
+
+  private async fryers(body: LearningBody): Promise<FryerLearning[]> {
+    const cooks = await this.records.toLearnFrom(Date.now());
+    const found = await this.learn(body);
+    return found
+      .map(({ page, learned, says, parts }) => ({
+        fryer: page.name,
+        says,
+        parts,
+        ...valuesOf(learned),
+        cooks: cooks.filter((c) => c.fryer.name === page.name).map((cook) => taughtBy(cook, learned, body)),
+        changed: learned.changed && {
+          at: new Date(Date.now() - learned.changed.daysAgo * DAY_MS).toISOString(),
+          beforeC: learned.changed.before.offsetK,
+          sinceC: learned.changed.since.offsetK,
+        },
+      }))
+      .filter(({ cooks: own }) => own.length > 0);
+  }
+}
+
+/** Logarithms as factors; their spread about them. */
+const factor = (log: number, off: number): LearnedValue => ({ is: Math.exp(log), off: Math.exp(log) * off });
+
+const valuesOf = ({ belief: { mean }, spread }: LearnedFryer): Pick<FryerLearning, 'offsetC' | 'air' | 'browning'> => ({
+  offsetC: { is: mean.offsetK, off: spread.offsetK },
+  air: factor(mean.airLog, spread.airLog),
+  browning: factor(mean.browningLog, spread.browningLog),
+});
+
+const aloneOf = ({ offsetK, airLog, browningLog }: FryerOff): NonNullable<TaughtCook['alone']> => ({
+  offsetC: offsetK,
+  air: Math.exp(airLog),
+  browning: Math.exp(browningLog),
+});
+
+function taughtBy(cook: ToLearnFrom, { taught }: LearnedFryer, { leftOut }: LearningBody): TaughtCook {
+  const own = taught.find((t) => t.id === idOf(cook));
+  return {
+    id: idOf(cook),
+    cook: cook.id,
+    dish: cook.dish,
+    name: cook.name,
+    at: cook.at,
+    leftOut: leftOut.includes(idOf(cook)),
+    alone: own ? aloneOf(own.alone) : null,
+    farthest: own?.farthest ?? 0,
+  };
+}

@@ -1,0 +1,177 @@
+import {
+  learningSchema,
+  type ConversionDocument,
+  type CookDocument,
+  type KitchenFile,
+  type LearningDocument,
+  type Problem,
+} from '@yellowmist/contract';
+import { converted } from './converted.js';
+import { counterOf, event, upTo, valid } from './counter.js';
+import { RunningServer } from './running.js';
+
+const server = new RunningServer();
+const { make, start, tell } = counterOf(server);
+afterAll(() => server.end());
+
+let dish: ConversionDocument;
+const FRYER = () => dish.fryer.name;
+
+const learning = async (): Promise<LearningDocument> => {
+  const { status, body } = await server.ask<LearningDocument>('GET', '/learning');
+  expect(status).toBe(200);
+  valid(learningSchema, body);
+  return body;
+};
+const save = (more: object) => server.ask<LearningDocument & Problem>('PUT', '/learning', more);
+const put = async (more: object): Promise<LearningDocument> => {
+  const { version, on, leftOut, since } = await learning();
+  const { status, body } = await save({ version, on, leftOut, since, ...more });
+  expect(status).toBe(200);
+  return body;
+};
+const cooked = async (seen: object, at: string): Promise<string> => {
+  const { body } = await server.ask<CookDocument>('POST', '/cooks', {
+    conversionId: dish.id,
+    afterwards: { at, by: { what: 'plan' } },
+  });
+  await server.ask('PUT', `/cooks/${body.id}/seen`, seen);
+  return body.id;
+};
+const read = async (): Promise<ConversionDocument> =>
+  (await server.ask<ConversionDocument>('GET', `/conversions/${dish.id}`)).body;
+/** Reads until something is so: what is learned is taken over a moment after a record is saved. */
+async function until<T>(ask: () => Promise<T>, so: (answer: T) => boolean): Promise<T> {
+  for (let k = 0; k < 50; k++) {
+    const answer = await ask();
+    if (so(answer)) return answer;
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  }
+  return ask();
+}
+
+const DARK = { colourTop: 'dark', colourUnder: 'dark' };
+
+beforeAll(async () => {
+  await server.start();
+  dish = await make(converted('Leeks that teach'));
+});
+
+describe('what the cooks taught', () => {
+  test('is nothing before anything was cooked, and off until somebody wants it', async () => {
+    expect(await learning()).toEqual({ version: 0, on: false, leftOut: [], since: [], fryers: [] });
+  });
+
+  test('is told of each fryer: how much, how sure, and by which cook', async () => {
+    const ids = [
+      await cooked(DARK, '2026-10-01T18:00:00Z'),
+      await cooked(DARK, '2026-10-08T18:00:00Z'),
+      await cooked({ ...DARK, centreC: 97 }, '2026-10-15T18:00:00Z'),
+    ];
+    const { fryers } = await learning();
+    expect(fryers).toHaveLength(1);
+    const [{ fryer, says, offsetC, browning, cooks, changed }] = fryers;
+    expect(fryer).toBe(FRYER());
+    expect(says).toMatch(/^.* (runs|browns) .* by 3 cooks\.$/);
+    expect(offsetC.is + 50 * (browning.is - 1)).toBeGreaterThan(5);
+    expect(offsetC.off).toBeGreaterThan(0.5);
+    expect(cooks.map((c) => c.cook).sort()).toEqual([...ids].sort());
+    expect(cooks.every((c) => c.alone!.offsetC > 0 && !c.leftOut)).toBe(true);
+    expect(changed).toBeNull();
+  });
+
+  test('a rehearsal teaches nothing; a real cook at the counter does by its taps', async () => {
+    const rehearsal = await start({ conversionId: dish.id, rehearsal: { rate: 60, help: 'none' } });
+    await tell(rehearsal.id, event({ what: 'ended', how: 'stopped' }));
+    const real = await start({ conversionId: dish.id });
+    await tell(real.id, ...upTo(real, 'unload'), event({ what: 'ended', how: 'served' }));
+    const [{ cooks }] = (await learning()).fryers;
+    expect(cooks.map((c) => c.cook)).toContain(real.id);
+    expect(cooks.map((c) => c.cook)).not.toContain(rehearsal.id);
+    // Nothing was seen of it: it is in the list, and was not listened to.
+    expect(cooks.find((c) => c.cook === real.id)!.alone).toBeNull();
+  });
+});
+
+describe('used, weighed out, forgotten', () => {
+  test('where it is on, every dish is read with the fryer as it was learned, and stored without', async () => {
+    const page = (await read()).fryer;
+    expect(page.learned).toBeUndefined();
+    await put({ on: true });
+    const learned = (await read()).fryer;
+    expect(learned.learned).toMatchObject({ cooks: 3, page: { offsetC: page.offsetC, airFactor: page.airFactor } });
+    expect([learned.offsetC, learned.browning]).not.toEqual([page.offsetC, 1]);
+    // A save of what was read does not make it the page's own.
+    const document = await read();
+    const { id: _i, format: _f, createdAt: _c, updatedAt: _u, ...body } = document;
+    const saved = await server.ask<ConversionDocument>('PUT', `/conversions/${dish.id}`, body);
+    expect(saved.status).toBe(200);
+    expect(saved.body.fryer.learned).toBeDefined();
+    const { body: file } = await server.ask<KitchenFile>('GET', '/export?as=json');
+    expect(file.dishes.find((d) => d.id === dish.id)!.body.fryer).toEqual(page);
+    await put({ on: false });
+    expect((await read()).fryer).toEqual(page);
+  });
+
+  test('a new cook moves it by itself, and so it stands after a kill', async () => {
+    await put({ on: true });
+    const before = (await read()).fryer;
+    await cooked({ colourTop: 'burnt', colourUnder: 'dark' }, '2026-11-05T18:00:00Z');
+    const after = await until(
+      async () => (await read()).fryer,
+      (fryer) => fryer.learned!.cooks === 4,
+    );
+    expect(after.learned!.cooks).toBe(4);
+    expect(after.offsetC + 50 * after.browning!).toBeGreaterThan(before.offsetC + 50 * before.browning!);
+    await server.kill();
+    await server.start();
+    expect((await read()).fryer).toEqual(after);
+  });
+
+  test('a cook that is weighed out teaches nothing, and can be let in again', async () => {
+    const [{ cooks, offsetC }] = (await learning()).fryers;
+    const last = cooks[cooks.findIndex((c) => c.alone !== null)];
+    const without = (await put({ leftOut: [last.id] })).fryers[0];
+    expect(without.cooks.find((c) => c.id === last.id)).toMatchObject({ leftOut: true, alone: null });
+    expect(without.offsetC.is).not.toBe(offsetC.is);
+    expect((await put({ leftOut: [] })).fryers[0].offsetC.is).toBeCloseTo(offsetC.is, 6);
+  });
+
+  test('a fryer that is forgotten is learned from what is cooked after, and that can be undone', async () => {
+    const before = (await learning()).fryers[0];
+    const forgotten = (await put({ since: [{ fryer: FRYER(), at: new Date().toISOString() }] })).fryers[0];
+    expect(forgotten.says).toMatch(/Nothing was learned/);
+    expect(forgotten.offsetC.is).toBe(0);
+    expect((await read()).fryer.learned).toBeUndefined();
+    expect((await put({ since: [] })).fryers[0].offsetC.is).toBeCloseTo(before.offsetC.is, 6);
+  });
+
+  test('a cook that is put aside teaches nothing any more', async () => {
+    const [{ cooks }] = (await learning()).fryers;
+    const [first] = cooks;
+    await server.ask('DELETE', `/cooks/${first.cook}`);
+    expect((await learning()).fryers[0].cooks.map((c) => c.cook)).not.toContain(first.cook);
+    await server.ask('POST', `/cooks/${first.cook}/restore`);
+  });
+});
+
+describe('what cannot be', () => {
+  test.each([
+    [{ on: 'yes' }, /on must be a boolean/],
+    [{ on: true, leftOut: 'all' }, /leftOut must be an array/],
+    [
+      { on: true, leftOut: [], since: [{ fryer: 'Galley', at: 'last week' }] },
+      /since\[0\]\.at must be a date and time/,
+    ],
+  ])('%j: the field, and what is allowed', async (body, why) => {
+    const { status, body: problem } = await save({ version: 0, leftOut: [], since: [], ...body });
+    expect([status, problem.detail]).toEqual([400, expect.stringMatching(why)]);
+  });
+
+  test('an older version overwrites nothing', async () => {
+    const { version, ...rest } = await learning();
+    const { fryers: _, ...body } = rest;
+    const { status, body: problem } = await save({ ...body, version: version + 7 });
+    expect([status, problem.currentVersion]).toEqual([409, version]);
+  });
+});
