@@ -67,9 +67,11 @@ export class LearningService implements OnApplicationBootstrap, OnModuleDestroy 
   /** @throws ProblemException 409 with the stored version when it is not the last any more */
   async save({ version, ...body }: LearningBody & { version: number }): Promise<LearningDocument> {
     await this.singles.save(LEARNING_KIND, version, body);
-    const document = await this.read();
-    await this.refresh();
-    return document;
+    // Whoever reads a dish from now on reads it as it was asked for.
+    const used = this.refresh();
+    this.learned.waitFor(used);
+    await used;
+    return this.read();
   }
 
   /** Has what was learned by now used from now on; nothing of it where learning is off. */

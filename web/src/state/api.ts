@@ -12,6 +12,8 @@ import type {
   ImportReport,
   KeptAnswer,
   KitchenDocument,
+  LearningBody,
+  LearningDocument,
   ListedConversion,
   ListedCook,
   ListedEvening,
@@ -82,6 +84,24 @@ export const api = createApi({
     saveSeen: build.mutation<SeenRecord, { id: string; body: SaveSeenRequest }>({
       query: ({ id, body }) => ({ url: `cooks/${id}/seen`, method: 'PUT', body }),
       invalidatesTags: [COOKS],
+    }),
+    learning: build.query<LearningDocument, void>({ query: () => 'learning', providesTags: [COOKS] }),
+    saveLearning: build.mutation<LearningDocument, LearningBody & { version: number }>({
+      query: (body) => ({ url: 'learning', method: 'PUT', body, keepalive: true }),
+      // What is asked for is shown at once; what follows from it when it is learned.
+      async onQueryStarted({ on, leftOut, since }, { dispatch, queryFulfilled }) {
+        const shown = dispatch(
+          api.util.updateQueryData('learning', undefined, (now) => void Object.assign(now, { on, leftOut, since })),
+        );
+        try {
+          const { data } = await queryFulfilled;
+          dispatch(api.util.updateQueryData('learning', undefined, () => data));
+        } catch {
+          shown.undo();
+        }
+      },
+      // Dishes are read with their fryers as they were learned.
+      invalidatesTags: [LIST, 'Conversion'],
     }),
     removeCook: build.mutation<void, string>({
       query: (id) => ({ url: `cooks/${id}`, method: 'DELETE' }),
@@ -174,6 +194,8 @@ export const {
   useEveningsQuery,
   useCooksQuery,
   useCookQuery,
+  useLearningQuery,
+  useSaveLearningMutation,
   useRemoveCookMutation,
   useRestoreCookMutation,
   useCookBinQuery,

@@ -1,6 +1,8 @@
 import { RANGES, type ConversionBody } from '@yellowmist/contract';
-import { wholeOf, type AirPlan, type AirSettings, type Fryer } from '@yellowmist/core';
+import { counted, kelvins, text, wholeOf, type AirPlan, type AirSettings, type Fryer } from '@yellowmist/core';
+import { Link } from 'react-router';
 import { usePantry } from '../../state/usePantry';
+import { useUnits } from '../../state/useUnits';
 import { useAppDispatch } from '../../state/hooks';
 import { Check } from '../../ui/Check';
 import { Choice } from '../../ui/Choice';
@@ -15,6 +17,25 @@ const UNDER = [
   { value: 'rack', label: 'Raised rack' },
   { value: 'parchment', label: 'Parchment' },
 ] as const;
+
+/** By what the fryer is other than its page says, where that is used. */
+function LearnedLine({ fryer: { learned, offsetC } }: { fryer: Fryer }) {
+  const { tell } = useUnits();
+  if (!learned) return null;
+  const runs =
+    Math.abs(offsetC) < 1
+      ? text`keeps its setting`
+      : text`runs ${kelvins(Math.abs(offsetC))} ${offsetC > 0 ? 'hot' : 'cool'}`;
+  return (
+    <p className="order-last col-span-2 text-sm">
+      It {tell(text`${runs}, ± ${kelvins(learned.offK)}`)}, by {counted(learned.cooks, 'cook')}:{' '}
+      <Link to="/kitchen" className="link">
+        what they taught
+      </Link>
+      .
+    </p>
+  );
+}
 
 /** The fryer, and how the air version is cooked in it. */
 export function AirForm({ body, plan }: { body: ConversionBody; plan: AirPlan }) {
@@ -36,6 +57,7 @@ export function AirForm({ body, plan }: { body: ConversionBody; plan: AirPlan })
         options={fryers.map((f) => ({ value: f.name, label: f.name }))}
         onChange={(name) => dispatch(fryerChanged(fryers.find((f) => f.name === name) ?? fryer))}
       />
+      <LearnedLine fryer={fryer} />
       {basket.kind === 'round' ? (
         <NumberField
           label="Basket across"

@@ -6,6 +6,7 @@ import { SaveNote } from '../../ui/SaveNote';
 import { FryerCard } from './FryerCard';
 import { Paces } from './Paces';
 import { Sprayers } from './Sprayers';
+import { Taught } from './Taught';
 import { Vessels } from './Vessels';
 
 /** A fryer of a usual kind, or one that is not there, to practise with: it runs in a way of its own that nobody is told. */
@@ -65,6 +66,7 @@ export function KitchenPage() {
           </li>
         ))}
       </ul>
+      <Taught />
       <Vessels kitchen={kitchen} onChange={(part) => void change((k) => ({ ...k, ...part }))} />
       <Paces paces={kitchen.paces ?? {}} onChange={(paces) => void change((k) => ({ ...k, paces }))} />
       <Sprayers sprayers={kitchen.sprayers} onChange={(sprayers) => void change((k) => ({ ...k, sprayers }))} />

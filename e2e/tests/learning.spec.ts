@@ -1,0 +1,65 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { expect, test } from './begin';
+import { convertedDish, layer } from './dishes';
+import { cooked } from './inLog';
+
+/** What the cooks taught of a fryer: read, used, weighed out, forgotten, brought back. */
+
+const COAT = [layer(['wheat-flour', 60], ['salt', 3]), layer(['egg', 50]), layer(['coarse-crumbs', 60])];
+
+const dishIn = (page: Page, fryer: string): Promise<string> =>
+  convertedDish(page, { name: `Tofu in ${fryer}`, foodId: 'tofu', layers: COAT, fryer, count: 4, thicknessMm: 14 });
+
+const taught = (page: Page) => page.getByRole('region', { name: 'What the cooks taught' });
+const inUse = (page: Page) => taught(page).getByRole('checkbox', { name: /^Use it in every plan/ });
+
+test('three cooks of a fryer that browns too much: it is read, used on the bench, switched off, and one is left out', async ({
+  page,
+}) => {
+  const id = await dishIn(page, 'Hotbox');
+  for (const day of ['02', '09', '16'])
+    await cooked(page, id, { colourTop: 'dark', colourUnder: 'dark', centreC: 98 }, `2026-04-${day}T18:00:00Z`);
+  await page.goto('/kitchen');
+  const said = taught(page)
+    .getByRole('listitem')
+    .filter({ has: page.getByRole('img', { name: /^How far Hotbox/ }) });
+  await expect(said).toContainText(/^Hotbox (runs|keeps|browns).*by 3 cooks\./);
+  try {
+    await expect(inUse(page)).not.toBeChecked();
+    await inUse(page).check();
+    await expect(taught(page)).toHaveAttribute('aria-busy', 'false');
+    await page.goto(`/dish/${id}`);
+    await page.getByText('In the air', { exact: true }).click();
+    const line = page.getByText(/^It (runs|keeps).*by 3 cooks: what they taught\.$/);
+    await expect(line).toBeVisible();
+    await line.getByRole('link').click();
+    // One cook is left out, and what is believed moves.
+    await said.getByText(/^Which cook said what/).click();
+    await said.getByRole('checkbox', { name: /Thu 2 Apr/ }).uncheck();
+    await expect(said).toContainText('by 2 cooks.');
+    await expect(said).toContainText('left out');
+    await said.getByRole('checkbox', { name: /Thu 2 Apr/ }).check();
+    await expect(said).toContainText('by 3 cooks.');
+    // Forgotten, and brought back by one press.
+    await said.getByRole('button', { name: 'Forget all of Hotbox up to now' }).click();
+    await expect(said).toContainText('Nothing was learned of Hotbox yet.');
+    await page.getByRole('button', { name: 'Bring it back' }).click();
+    await expect(said).toContainText('by 3 cooks.');
+    for (const colorScheme of ['light', 'dark'] as const) {
+      await page.emulateMedia({ colorScheme });
+      const { violations } = await new AxeBuilder({ page }).include('[aria-label="What the cooks taught"]').analyze();
+      expect(violations.map((v) => v.id)).toEqual([]);
+    }
+    await page.setViewportSize({ width: 390, height: 844 });
+    expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBeLessThanOrEqual(0);
+    await inUse(page).uncheck();
+    await expect(taught(page)).toHaveAttribute('aria-busy', 'false');
+    await page.goto(`/dish/${id}`);
+    await expect(page.getByText(/by 3 cooks: what they taught/)).toBeHidden();
+  } finally {
+    // Other journeys plan by their fryers' pages.
+    const { version } = (await (await page.request.get('/api/learning')).json()) as { version: number };
+    await page.request.put('/api/learning', { data: { version, on: false, leftOut: [], since: [] } });
+  }
+});

@@ -1,0 +1,138 @@
+import type { FryerLearning, LearningBody, LearningDocument, TaughtCook } from '@yellowmist/contract';
+import { kelvins, text } from '@yellowmist/core';
+import { Link } from 'react-router';
+import { TaughtScale } from '../../draw/TaughtScale';
+import { problemText, useLearningQuery, useSaveLearningMutation } from '../../state/api';
+import { tell as tellInCorner, tellWrong } from '../../state/toast';
+import { useUnits } from '../../state/useUnits';
+import { Check } from '../../ui/Check';
+
+/** Told of a cook lies so far from what all make of it that it was hardly listened to, in spreads. */
+const FAR = 3;
+
+const day = (at: string): string =>
+  new Date(at).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
+
+/** What the cooks taught of the fryers: how sure that is, which cook said what, and whether plans go by it. */
+export function Taught() {
+  const { data, error } = useLearningQuery(undefined, { refetchOnMountOrArgChange: true });
+  const [save, { isLoading }] = useSaveLearningMutation();
+  if (error) return <p role="alert">{problemText(error)}</p>;
+  if (!data || data.fryers.length === 0) return null;
+  const put = (part: Partial<LearningBody>): Promise<LearningDocument> => {
+    const { version, on, leftOut, since } = data;
+    return save({ version, on, leftOut, since, ...part }).unwrap();
+  };
+  const told = (work: Promise<unknown>): void => void work.catch((why: unknown) => tellWrong(problemText(why)));
+  const forget = async (fryer: string): Promise<void> => {
+    const before = data.since;
+    const { version, ...now } = await put({
+      since: [...before.filter((s) => s.fryer !== fryer), { fryer, at: new Date().toISOString() }],
+    });
+    const back = (): void => {
+      const { on, leftOut } = now;
+      told(save({ version, on, leftOut, since: before }).unwrap());
+    };
+    await tellInCorner(`What was learned of ${fryer} is forgotten.`, {
+      duration: 10_000,
+      action: { label: 'Bring it back', onClick: back },
+    });
+  };
+  return (
+    <section
+      aria-label="What the cooks taught"
+      className="mt-4 border-t-2 border-base-content/60 pt-2"
+      aria-busy={isLoading}
+    >
+      <h2 className="text-xl">What the cooks taught</h2>
+      <Check
+        label="Use it in every plan, in the place of what the fryers’ own pages say"
+        checked={data.on}
+        onChange={(on) => told(put({ on }))}
+      />
+      <ul className="grid gap-x-8 gap-y-4 lg:grid-cols-2">
+        {data.fryers.map((fryer) => (
+          <li key={fryer.fryer}>
+            <OneFryer
+              learned={fryer}
+              leftOut={data.leftOut}
+              onWeigh={(id, counts) =>
+                told(put({ leftOut: counts ? data.leftOut.filter((o) => o !== id) : [...data.leftOut, id] }))
+              }
+              onForget={() => told(forget(fryer.fryer))}
+            />
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+interface Props {
+  learned: FryerLearning;
+  /** Cooks that are weighed out, as it was asked last. */
+  leftOut: readonly string[];
+  onWeigh: (id: string, counts: boolean) => void;
+  onForget: () => void;
+}
+
+function OneFryer({ learned, leftOut, onWeigh, onForget }: Props) {
+  const { tell } = useUnits();
+  const { fryer, parts, offsetC, cooks, changed } = learned;
+  const inK = (kelvin: number): string => tell(text`${kelvins(kelvin)}`);
+  const alone = cooks.flatMap((c) => (c.alone ? [{ id: c.id, offsetC: c.alone.offsetC }] : []));
+  return (
+    <div>
+      <p className="text-lg">{tell(parts)}</p>
+      {changed && (
+        <p role="note" className="border-l-4 border-primary pl-2">
+          Since {day(changed.at)} it is another fryer, or was repaired: {inK(Math.abs(changed.beforeC))}{' '}
+          {changed.beforeC > 0 ? 'hot' : 'cool'} before, {inK(Math.abs(changed.sinceC))}{' '}
+          {changed.sinceC > 0 ? 'hot' : 'cool'} since. Only what came after counts.
+        </p>
+      )}
+      <TaughtScale
+        is={offsetC.is}
+        off={offsetC.off}
+        alone={alone}
+        say={inK}
+        title={`How far ${fryer} is off its setting: each cook alone as a ring, the range that all of them leave in yellow`}
+      />
+      <p className="text-sm">Rings: what each cook alone says. Yellow: in four of five cases it lies in here.</p>
+      <details>
+        <summary className="min-h-11 cursor-pointer py-2">Which cook said what ({cooks.length})</summary>
+        <p className="text-sm">What is ticked counts. Older cooks count less, by half each year.</p>
+        <ul className="text-sm">
+          {cooks.map((cook) => (
+            <li key={cook.id} className="flex flex-wrap items-center gap-x-3 border-t border-base-300">
+              <Check
+                label={`${cook.name}, ${day(cook.at)}`}
+                checked={!leftOut.includes(cook.id)}
+                onChange={(counts) => onWeigh(cook.id, counts)}
+              />
+              <span className="grow">{saysOf(cook, inK)}</span>
+              <Link to={`/log/${cook.cook}?dish=${cook.dish}`} className="link flex min-h-11 items-center">
+                its record
+              </Link>
+            </li>
+          ))}
+        </ul>
+        <button type="button" className="btn mt-2 h-11" onClick={onForget}>
+          Forget all of {fryer} up to now
+        </button>
+      </details>
+    </div>
+  );
+}
+
+/** What one cook said, in a few words. */
+function saysOf({ leftOut, alone, farthest }: TaughtCook, inK: (kelvin: number) => string): string {
+  if (leftOut) return 'left out';
+  if (!alone) return 'nothing was noted of it';
+  const browns = Math.round(100 * Math.abs(alone.browning - 1));
+  const words = [
+    Math.abs(alone.offsetC) < 1 ? 'as set' : `${inK(Math.abs(alone.offsetC))} ${alone.offsetC > 0 ? 'hot' : 'cool'}`,
+    ...(browns < 3 ? [] : [`browns ${browns} % ${alone.browning > 1 ? 'faster' : 'slower'}`]),
+  ];
+  return `${words.join(', ')}${farthest > FAR ? '; so far from the others that it hardly counts' : ''}`;
+}
