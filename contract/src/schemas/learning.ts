@@ -1,6 +1,6 @@
 import { RANGES } from '../ranges.js';
 import type * as T from '../types.js';
-import { allOf, nameSchema, versionSchema } from './fields.js';
+import { allOf, nameSchema, oneOf, versionSchema } from './fields.js';
 import { Joi } from './joi.js';
 
 const value = allOf<T.LearnedValue>({ is: Joi.number(), off: Joi.number().min(0) });
@@ -61,6 +61,32 @@ export const learningSchema = allOf<T.LearningDocument>({
         beforeC: Joi.number(),
         sinceC: Joi.number(),
       }).allow(null),
+    }),
+  ),
+});
+
+const meanOff = allOf<T.MeanOff>({ byPage: Joi.number(), byCooks: Joi.number(), noted: Joi.number() }).allow(null);
+
+/** What `GET /api/learning/honesty` answers. */
+export const honestySchema = allOf<T.HonestyAnswer>({
+  fryers: Joi.array().items(
+    allOf<T.FryerHonesty>({
+      fryer: nameSchema,
+      foretold: Joi.array().items(
+        allOf<T.ForetoldAnswer>({
+          id: Joi.string(),
+          name: Joi.string(),
+          at: Joi.string(),
+          what: oneOf('colour', 'centre'),
+          told: Joi.number(),
+          byPage: Joi.number(),
+          byCooks: Joi.number(),
+          off: Joi.number().min(0),
+        }),
+      ),
+      held: Joi.number(),
+      colour: meanOff,
+      centre: meanOff,
     }),
   ),
 });

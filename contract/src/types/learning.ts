@@ -50,3 +50,40 @@ export interface LearningDocument extends LearningBody {
   version: number;
   fryers: FryerLearning[];
 }
+
+/** Something that was noted of a cook, beside what was to be expected of it. */
+export interface ForetoldAnswer {
+  /** "cook.dish". */
+  id: string;
+  name: string;
+  at: string;
+  /** A colour as a logarithm of B, a centre in °C. */
+  what: 'colour' | 'centre';
+  told: number;
+  /** By the fryer's page, and by the cooks before this one alone; ± one standard deviation. */
+  byPage: number;
+  byCooks: number;
+  off: number;
+}
+
+/** How far what was noted lay off on average, and of how many cooks. */
+export interface MeanOff {
+  byPage: number;
+  byCooks: number;
+  noted: number;
+}
+
+/** How right plans have been for one fryer. */
+export interface FryerHonesty {
+  fryer: string;
+  foretold: ForetoldAnswer[];
+  /** Of its 80 % ranges, how many held. */
+  held: number;
+  colour: MeanOff | null;
+  centre: MeanOff | null;
+}
+
+/** What `GET /api/learning/honesty` answers. */
+export interface HonestyAnswer {
+  fryers: FryerHonesty[];
+}

@@ -11,3 +11,4 @@ export {
 } from './joint.js';
 export { learnFryer, type ChangedFryer, type LearnedFryer, type Taught } from './learned.js';
 export { observedOf, toldOfCook, type LearningCook, type Observed, type ObservedCook } from './observed.js';
+export { honestyOf, meanOff, type Foretold, type Honesty } from './honesty.js';

@@ -10,9 +10,9 @@ export type LearnedOf = (typeof LEARNED)[number];
 export type FryerOff = Readonly<Record<LearnedOf, number>>;
 
 const FOOD = ['startK', 'sizeLog', 'coatLog'] as const;
-type FoodOff = Readonly<Record<(typeof FOOD)[number], number>>;
+export type FoodOff = Readonly<Record<(typeof FOOD)[number], number>>;
 
-const NO_FOOD: FoodOff = { startK: 0, sizeLog: 0, coatLog: 0 };
+export const NO_FOOD: FoodOff = { startK: 0, sizeLog: 0, coatLog: 0 };
 export const AS_ITS_PAGE: FryerOff = { offsetK: 0, airLog: 0, browningLog: 0 };
 
 /** What is believed of a fryer: its likeliest values, and their covariance in the order of `LEARNED`. */
@@ -46,7 +46,7 @@ const ALL = [...LEARNED, ...FOOD] as const;
 const SPREADS_OF = { ...FRYER_SPREADS, ...FOOD_SPREADS };
 
 /** Simulates a cook in a fryer and of a food that are so much off. */
-class Shown {
+export class ShownCook {
   private readonly known = new Map<string, CookSeries>();
 
   constructor(
@@ -54,7 +54,7 @@ class Shown {
     private readonly page: Fryer,
   ) {}
 
-  private series(fryer: FryerOff, food: FoodOff): CookSeries {
+  series(fryer: FryerOff, food: FoodOff): CookSeries {
     const { lying, happened } = this.cook;
     const unknowns: Unknowns = { ...NOTHING_KNOWN, ...fryer, ...food, browningLog: 0 };
     const key = [unknowns.offsetK, unknowns.airLog, unknowns.startK, unknowns.sizeLog].join(' ');
@@ -82,7 +82,7 @@ const asBase = (then: Fryer, page: Fryer): Fryer => ({
 
 /** One cook among all: its food is looked for with the fryer's, and taken out again. */
 class Listened {
-  private readonly shown: Shown;
+  private readonly shown: ShownCook;
   private food: FoodOff = NO_FOOD;
   private slopes: number[][] = [];
   private off: number[] = [];
@@ -91,7 +91,7 @@ class Listened {
     readonly cook: ObservedCook,
     page: Fryer,
   ) {
-    this.shown = new Shown(cook, page);
+    this.shown = new ShownCook(cook, page);
   }
 
   /** Looks at it from here; slopes are taken anew in the first two rounds. */
@@ -172,7 +172,7 @@ const sumOf = (words: readonly Word[], direct: { precision: number; pull: number
 };
 
 /** An oven thermometer's readings, as a word on the thermostat where it stands now. */
-function thermometerWord({ readings = [] }: Fryer, offsetK: number): { precision: number; pull: number } {
+export function thermometerWord({ readings = [] }: Fryer, offsetK: number): { precision: number; pull: number } {
   const sharp = LEARNED_FROM.thermometerK ** -2;
   return readings.reduce(
     (sum, { setC, readC }) => {

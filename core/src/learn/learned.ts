@@ -33,7 +33,7 @@ export interface LearnedFryer {
 type Matrix = readonly (readonly number[])[];
 
 const vector = (off: FryerOff): number[] => LEARNED.map((name) => off[name]);
-const asOff = (v: readonly number[]): FryerOff =>
+export const asOff = (v: readonly number[]): FryerOff =>
   Object.fromEntries(LEARNED.map((name, i) => [name, v[i]])) as unknown as FryerOff;
 const times = (a: Matrix, v: readonly number[]): number[] =>
   a.map((row) => row.reduce((sum, x, j) => sum + x * v[j], 0));
@@ -43,7 +43,11 @@ const priorPrecision = (share: number): number[][] =>
   LEARNED.map((name, i) => LEARNED.map((_, j) => (i === j ? share * FRYER_SPREADS[name] ** -2 : 0)));
 
 /** What some words alone make one believe, where all were linearised at `mean`. */
-function believedBy(words: readonly Word[], mean: FryerOff, share: number): { at: number[]; covariance: number[][] } {
+export function believedBy(
+  words: readonly Word[],
+  mean: FryerOff,
+  share: number,
+): { at: number[]; covariance: number[][] } {
   const prior = priorPrecision(share);
   const precision = prior.map((row, i) => row.map((p, j) => p + words.reduce((sum, w) => sum + w.precision[i][j], 0)));
   const here = vector(mean);

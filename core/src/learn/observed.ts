@@ -28,7 +28,22 @@ export interface Observed {
   what: 'colour' | 'centre' | 'reading';
   /** How far what was told lies off what a simulated cook shows, in what it may be off by. */
   off(series: CookSeries, browningLog: number): number;
+  /** The same in numbers, where it was noted when the cook was over: a colour as a logarithm of B, a centre in °C. */
+  noted?: Noted;
 }
+
+/** What was noted, what it may be off by, and what a simulated cook shows there. */
+export interface Noted {
+  told: number;
+  spread: number;
+  shown(series: CookSeries, browningLog: number): number;
+}
+
+const ofNoted = (what: 'colour' | 'centre', noted: Noted): Observed => ({
+  what,
+  off: (series, browningLog) => (noted.told - noted.shown(series, browningLog)) / noted.spread,
+  noted,
+});
 
 /** A cook as learning takes it: how it lay, how it went, and what was told of it. */
 export interface ObservedCook {
@@ -57,10 +72,12 @@ function colourTold(told: number | string): { log: number; spread: number } {
   return { log: (from + to) / 2, spread: Math.hypot(half / Math.sqrt(3), LEARNED_FROM.colour) };
 }
 
-const colourOf = (face: Face, atS: number, { log, spread }: { log: number; spread: number }): Observed => ({
-  what: 'colour',
-  off: (series, browningLog) => (log - logB(colourUnder(series, face, atS, browningLog))) / spread,
-});
+const colourOf = (face: Face, atS: number, { log, spread }: { log: number; spread: number }): Observed =>
+  ofNoted('colour', {
+    told: log,
+    spread,
+    shown: (series, browningLog) => logB(colourUnder(series, face, atS, browningLog)),
+  });
 
 /** Colours that were told; where none were, and it was good, its golden ones. */
 function coloursOf(seen: ToldOfCook, { minutes, turnAtMin }: Happened): Observed[] {
@@ -70,7 +87,9 @@ function coloursOf(seen: ToldOfCook, { minutes, turnAtMin }: Happened): Observed
     ...(seen.colourUnder === undefined ? [] : [colourOf(opposite(top), minutes * 60, colourTold(seen.colourUnder))]),
   ];
   if (told.length > 0 || !['keeper', 'good'].includes(seen.overall ?? '')) return told;
-  return [colourOf(top, minutes * 60, { log: 0, spread: LEARNED_FROM.good })];
+  // Nobody noted a colour: it says something of the fryer, and nothing of how right a plan was.
+  const { noted: _, ...golden } = colourOf(top, minutes * 60, { log: 0, spread: LEARNED_FROM.good });
+  return [golden];
 }
 
 /** The centre that was noted. */
@@ -78,10 +97,11 @@ function centreOf({ centreC, atMin }: ToldOfCook, { minutes }: Happened): Observ
   const at = atMin ?? minutes;
   if (centreC === undefined || at > minutes) return [];
   return [
-    {
-      what: 'centre',
-      off: (series) => (centreC - valueAt(series, series.columns.centreC, at * 60)) / LEARNED_FROM.centreK,
-    },
+    ofNoted('centre', {
+      told: centreC,
+      spread: LEARNED_FROM.centreK,
+      shown: (series) => valueAt(series, series.columns.centreC, at * 60),
+    }),
   ];
 }
 

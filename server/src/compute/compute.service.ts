@@ -101,6 +101,11 @@ export class ComputeService implements OnApplicationShutdown {
     return this.run<worker.LearnedFryerSaid[]>('learn', request);
   }
 
+  /** How right plans have been. */
+  honesty(request: worker.ToLearn): Promise<worker.HonestFryer[]> {
+    return this.run<worker.HonestFryer[]>('honesty', request);
+  }
+
   writeDown(request: worker.ToWriteDown): Promise<Seen> {
     return this.run<Seen>('writeDown', request);
   }

@@ -25,7 +25,9 @@ import {
   Refusal,
   diagnose as coreDiagnose,
   diagnoseCook,
+  honestyOf,
   learnFryer,
+  meanOff,
   observedOf,
   saidOfFryer,
   byOtherRecipe,
@@ -64,7 +66,9 @@ import {
   type EveningRequest,
   type Fryer,
   type Label,
+  type Honesty,
   type LearnedFryer,
+  type ObservedCook,
   type LearningCook,
   type Pantry,
   type RecipeCard,
@@ -282,9 +286,9 @@ export interface LearnedFryerSaid {
   parts: Text;
 }
 
-export const learn = work((pantry, { pages, cooks }: ToLearn): LearnedFryerSaid[] => {
-  const observed = cooks.flatMap((cook) => {
-    // One dish that cannot be read any more teaches nothing, and the others do.
+/** What cooks say of their fryers; one dish that cannot be read any more says nothing, and the others do. */
+function listened(pantry: Pantry, cooks: readonly LearningCook[]): ObservedCook[] {
+  return cooks.flatMap((cook) => {
     try {
       return observedOf(pantry, { ...cook, id: `${cook.id}.${cook.dish}` }) ?? [];
     } catch (error) {
@@ -292,10 +296,28 @@ export const learn = work((pantry, { pages, cooks }: ToLearn): LearnedFryerSaid[
       throw error;
     }
   });
+}
+
+export const learn = work((pantry, { pages, cooks }: ToLearn): LearnedFryerSaid[] => {
+  const observed = listened(pantry, cooks);
   return pages.map((page) => {
     const own = observed.filter((o) => o.fryer === page.name);
     const learned = learnFryer(page, own);
     const parts = saidOfFryer(page.name, learned);
     return { page, learned, says: plain(parts), parts };
+  });
+});
+
+/** How right plans have been for one fryer. */
+export type HonestFryer = Honesty & { fryer: string } & Record<'colour' | 'centre', ReturnType<typeof meanOff>>;
+
+export const honesty = work((pantry, { pages, cooks }: ToLearn): HonestFryer[] => {
+  const observed = listened(pantry, cooks);
+  return pages.map((page) => {
+    const own = honestyOf(
+      page,
+      observed.filter((o) => o.fryer === page.name),
+    );
+    return { fryer: page.name, ...own, colour: meanOff(own, 'colour'), centre: meanOff(own, 'centre') };
   });
 });

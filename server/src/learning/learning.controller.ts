@@ -1,6 +1,13 @@
 import { Body, Controller, Get, Put } from '@nestjs/common';
 import { ApiBody, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { learningSchema, saveLearningSchema, type LearningBody, type LearningDocument } from '@yellowmist/contract';
+import {
+  honestySchema,
+  learningSchema,
+  saveLearningSchema,
+  type HonestyAnswer,
+  type LearningBody,
+  type LearningDocument,
+} from '@yellowmist/contract';
 import { JoiPipe } from '../common/joi.pipe.js';
 import { openApi, problems } from '../common/openapi.js';
 import { LearningService } from './learning.service.js';
@@ -18,6 +25,17 @@ export class LearningController {
   @problems(503)
   read(): Promise<LearningDocument> {
     return this.learning.read();
+  }
+
+  @Get('honesty')
+  @ApiOperation({
+    summary:
+      'How right plans have been: each cook as it was to be expected by its fryer’s page and by the cooks before it, beside what was noted',
+  })
+  @ApiOkResponse({ schema: openApi(honestySchema) })
+  @problems(503)
+  honesty(): Promise<HonestyAnswer> {
+    return this.learning.honesty();
   }
 
   @Put()

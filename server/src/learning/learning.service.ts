@@ -3,6 +3,7 @@ import {
   FORMATS,
   saveLearningSchema,
   type FryerLearning,
+  type HonestyAnswer,
   type KitchenBody,
   type LearnedValue,
   type LearningBody,
@@ -62,6 +63,26 @@ export class LearningService implements OnApplicationBootstrap, OnModuleDestroy 
   async read(): Promise<LearningDocument> {
     const { version, ...body } = await this.singles.read(LEARNING_KIND);
     return { version, ...body, fryers: await this.fryers(body) };
+  }
+
+  /** How right plans have been for each fryer, cook by cook. */
+  async honesty(): Promise<HonestyAnswer> {
+    const body = await this.singles.read(LEARNING_KIND);
+    const cooks = await this.records.toLearnFrom(Date.now());
+    const pages = await this.pagesOf(cooks);
+    const found = await this.compute.honesty({ pages, cooks: this.listenedTo(cooks, body) });
+    const byId = new Map(cooks.map((cook) => [idOf(cook), cook]));
+    return {
+      fryers: found
+        .filter(({ foretold }) => foretold.length > 0)
+        .map(({ foretold, ...fryer }) => ({
+          ...fryer,
+          foretold: foretold.map(({ daysAgo: _, ...one }) => {
+            const { name, at } = byId.get(one.id)!;
+            return { ...one, name, at };
+          }),
+        })),
+    };
   }
 
   /** @throws ProblemException 409 with the stored version when it is not the last any more */

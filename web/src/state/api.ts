@@ -9,6 +9,7 @@ import type {
   CookReview,
   EveningBody,
   EveningDocument,
+  HonestyAnswer,
   ImportReport,
   KeptAnswer,
   KitchenDocument,
@@ -86,6 +87,7 @@ export const api = createApi({
       invalidatesTags: [COOKS],
     }),
     learning: build.query<LearningDocument, void>({ query: () => 'learning', providesTags: [COOKS] }),
+    honesty: build.query<HonestyAnswer, void>({ query: () => 'learning/honesty', providesTags: [COOKS] }),
     saveLearning: build.mutation<LearningDocument, LearningBody & { version: number }>({
       query: (body) => ({ url: 'learning', method: 'PUT', body, keepalive: true }),
       // What is asked for is shown at once; what follows from it when it is learned.
@@ -194,6 +196,7 @@ export const {
   useEveningsQuery,
   useCooksQuery,
   useCookQuery,
+  useHonestyQuery,
   useLearningQuery,
   useSaveLearningMutation,
   useRemoveCookMutation,

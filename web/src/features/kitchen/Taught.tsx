@@ -1,11 +1,13 @@
 import type { FryerLearning, LearningBody, LearningDocument, TaughtCook } from '@yellowmist/contract';
 import { kelvins, text } from '@yellowmist/core';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { TaughtScale } from '../../draw/TaughtScale';
 import { problemText, useLearningQuery, useSaveLearningMutation } from '../../state/api';
 import { tell as tellInCorner, tellWrong } from '../../state/toast';
 import { useUnits } from '../../state/useUnits';
 import { Check } from '../../ui/Check';
+import { Honest } from './Honest';
 
 /** Told of a cook lies so far from what all make of it that it was hardly listened to, in spreads. */
 const FAR = 3;
@@ -99,6 +101,7 @@ function OneFryer({ learned, leftOut, onWeigh, onForget }: Props) {
         title={`How far ${fryer} is off its setting: each cook alone as a ring, the range that all of them leave in yellow`}
       />
       <p className="text-sm">Rings: what each cook alone says. Yellow: in four of five cases it lies in here.</p>
+      <HonestPart fryer={fryer} />
       <details>
         <summary className="min-h-11 cursor-pointer py-2">Which cook said what ({cooks.length})</summary>
         <p className="text-sm">What is ticked counts. Older cooks count less, by half each year.</p>
@@ -122,6 +125,17 @@ function OneFryer({ learned, leftOut, onWeigh, onForget }: Props) {
         </button>
       </details>
     </div>
+  );
+}
+
+/** Asked for when it is opened: all cooks are looked back upon. */
+function HonestPart({ fryer }: { fryer: string }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <details onToggle={(e) => setOpen(e.currentTarget.open)}>
+      <summary className="min-h-11 cursor-pointer py-2">How right plans have been</summary>
+      {open && <Honest fryer={fryer} />}
+    </details>
   );
 }
 
