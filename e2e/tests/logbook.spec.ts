@@ -218,7 +218,7 @@ test('the whole kitchen leaves with its cooks and photographs, and brings them b
   await expect(form(page).getByLabel('Taste, in a line')).toHaveValue('Of home.');
   const shown = photographs(page).getByAltText('Photograph 1');
   await expect(shown).toBeVisible();
-  expect(await shown.evaluate((img: HTMLImageElement) => img.naturalWidth)).toBe(400);
+  await expect.poll(() => shown.evaluate((img: HTMLImageElement) => img.naturalWidth)).toBe(400);
 });
 
 test('a failed cook is noted on a telephone in so few touches that two minutes are long', async ({

@@ -42,7 +42,8 @@ function Looked({ honesty: { foretold, held, colour, centre } }: { honesty: Frye
       </p>
       {kinds.map(({ what, mean, more, less, say }) => {
         const own = foretold.filter((f) => f.what === what);
-        if (!mean || own.length === 0) return null;
+        // One by itself is no line over time.
+        if (!mean || own.length < 2) return null;
         return (
           <figure key={what} className="mt-2">
             <figcaption className="text-sm">{offSaid(what, mean, say)}</figcaption>
