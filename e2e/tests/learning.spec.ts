@@ -66,3 +66,27 @@ test('three cooks of a fryer that browns too much: it is read, used on the bench
     await page.request.put('/api/learning', { data: { version, on: false, leftOut: [], since: [] } });
   }
 });
+
+test('a packet’s word is asked for this fryer, and the setting that gives what it meant is taken', async ({ page }) => {
+  const id = await dishIn(page, 'Wordtaker');
+  await page.goto(`/dish/${id}`);
+  await page.getByRole('button', { name: 'In the air', exact: true }).click();
+  await page.getByRole('tab', { name: 'Basket' }).click();
+  const word = page.getByRole('region', { name: 'A packet’s word' });
+  await word.getByLabel(/^It says/).fill('195');
+  await word.getByLabel(/^for/).fill('11');
+  await word.getByRole('button', { name: 'What is that here?' }).click();
+  // A drawer as usual: the word means itself.
+  await expect(word.getByRole('status')).toContainText('195 °C, 11 min gives what was meant.');
+  await expect(word.getByRole('status')).toContainText('Much the same as in a usual fryer.');
+  await word.getByRole('button', { name: 'Take it' }).click();
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+  await expect
+    .poll(async () => {
+      const { chosen } = (await (await page.request.get(`/api/conversions/${id}`)).json()) as {
+        chosen: { plan: { settings: { tempC: number; minutes: number } } };
+      };
+      return [chosen.plan.settings.tempC, chosen.plan.settings.minutes];
+    })
+    .toEqual([195, 11]);
+});

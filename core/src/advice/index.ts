@@ -1,7 +1,8 @@
 export { changesWorth, type WorthChange } from './changes/changes.js';
 export * from './compare.js';
 export * from './crumbOil.js';
-export * from './move.js';
+export { movedTo, whyOtherwise, type Move } from './move.js';
+export * from './packet.js';
 export * from './schoolCosts.js';
 export * from './schools/registry.js';
 export * from './substitutions.js';

@@ -27,7 +27,7 @@ export interface Move {
   why: Text[];
 }
 
-const settable = (tempC: number, { minTempC, maxTempC, stepC }: Fryer): number =>
+export const settable = (tempC: number, { minTempC, maxTempC, stepC }: Fryer): number =>
   Math.min(maxTempC, Math.max(minTempC, Math.round(tempC / stepC) * stepC));
 
 /** Whether what a hand has laid in one fryer lies in the other as well. */

@@ -1,9 +1,9 @@
 import { lyingOf, type BatchState, type CookState, type CounterBatch, type Programme } from '../counter/index.js';
 import { takenG } from '../beside/index.js';
-import { dishAs, readyPiece, wholeOf, type AirPlan, type Dish, type FriedCook, type Fryer } from '../dish/index.js';
+import { dishAs, readyPiece, wholeOf, type Dish, type FriedCook, type Fryer, type AirPlan } from '../dish/index.js';
 import { meant as asPlanned, NOTHING_KNOWN, type Lying } from '../evidence/index.js';
 import type { Pantry } from '../foods/index.js';
-import { coatedG, evaluateFried, loadFor, TURN_AT_SHARE } from '../plan/index.js';
+import { byRecipe, coatedG, evaluateFried, loadFor, type OtherRecipe } from '../plan/index.js';
 import { didIn, type Doing } from './did.js';
 import type { Did } from './seen.js';
 import type { Put } from './put.js';
@@ -58,26 +58,6 @@ export function plannedDid(pantry: Pantry, programme: Programme, batch: CounterB
   const doing = doingOf(lyingOf(pantry, programme, batch));
   const { piece } = readyPiece(pantry, dishAs(doing.lying.dish, batch.plan), batch.plan.layers);
   return didIn(doing, doing, piece.areaM2);
-}
-
-/** Another recipe's word, or a packet's: what its fryer was set to, for how long, and whether the pieces were turned. */
-export interface OtherRecipe {
-  tempC: number;
-  minutes: number;
-  turned: boolean;
-}
-
-/** A plan in the words of another recipe: all else as it is. */
-export function byRecipe(plan: AirPlan, { tempC, minutes, turned }: OtherRecipe): AirPlan {
-  const settings = {
-    ...plan.settings,
-    tempC,
-    minutes,
-    turnAtMin: turned ? minutes * TURN_AT_SHARE : null,
-    preheated: false,
-    looks: 0,
-  };
-  return { ...plan, second: null, settings };
 }
 
 /** A cook by another recipe than its plan: all else as it was meant. */

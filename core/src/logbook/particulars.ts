@@ -1,17 +1,10 @@
-import {
-  batchOfDish,
-  byRecipe,
-  didAtCounter,
-  plannedDid,
-  type Did,
-  type DidField,
-  type LoggedCook,
-} from '../diagnose/index.js';
+import { batchOfDish, didAtCounter, plannedDid, type Did, type DidField, type LoggedCook } from '../diagnose/index.js';
 import { stateOf, type CounterBatch } from '../counter/index.js';
 import type { LayerSpec } from '../coat/index.js';
 import { dishAs, type AirPlan } from '../dish/index.js';
 import { foodOf, ingredient, type Pantry } from '../foods/index.js';
 import { throughMm } from '../piece/index.js';
+import { byRecipe } from '../plan/index.js';
 import {
   celsius,
   counted,

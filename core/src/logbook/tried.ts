@@ -1,4 +1,5 @@
-import { batchOfDish, byRecipe, type LoggedCook } from '../diagnose/index.js';
+import { batchOfDish, type LoggedCook } from '../diagnose/index.js';
+import { byRecipe } from '../plan/index.js';
 import { corrected, lyingOf, stateOf, wentOn, type CounterBatch, type CookState } from '../counter/index.js';
 import type { Happened } from '../dish/index.js';
 import { meant, NOTHING_KNOWN, seriesUnder, type Lying, type Unknowns } from '../evidence/index.js';

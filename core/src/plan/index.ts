@@ -6,6 +6,7 @@ export * from './kit.js';
 export * from './likeness.js';
 export * from './lying.js';
 export * from './measured.js';
+export * from './otherRecipe.js';
 export * from './planNotes.js';
 export { coatedG } from './serving.js';
 export * from './repair.js';

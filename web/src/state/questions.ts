@@ -45,6 +45,7 @@ export const questions = createApi({
       school: asked('school'),
       water: asked('water'),
       move: asked('move'),
+      packet: asked('packet'),
       guess: asked('guess'),
       changes: asked('changes'),
       enter: asked('enter'),

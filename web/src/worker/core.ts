@@ -67,6 +67,7 @@ const POOLS = {
   school: long,
   water: long,
   move: long,
+  packet: long,
   guess: quick,
   changes: answer,
   enter: quick,

@@ -12,6 +12,7 @@ import {
   lotOf,
   lyingOf,
   movedTo,
+  packetHere,
   pantryOf,
   plannedSeries,
   readyPiece,
@@ -173,6 +174,12 @@ const service = {
   },
 
   /** The plan as it would be cooked in another fryer. */
+  /** What a packet's word comes to, and the setting that gives what it meant: what is shown of it. */
+  packet(question: Q.PacketQuestion): Q.PacketLook {
+    const { here, differs, nearest, left } = packetHere(asked(question), question.plan, question.word, potOf(question));
+    return { here: here.plan, unsafe: nearest.unsafe, differs, plan: nearest.plan, left };
+  },
+
   move: (question: Q.MoveQuestion): Move => movedTo(asked(question), question.to, potOf(question), onBench(question)),
 
   /** How what is left is made hot again in this fryer. */

@@ -11,6 +11,7 @@ import type {
   CookPace,
   CookSeries,
   CutUp,
+  Difference,
   Dish,
   Entered,
   EveningRequest,
@@ -21,6 +22,7 @@ import type {
   Fryer,
   Label,
   LoggedCook,
+  OtherRecipe,
   Moved,
   Programme,
   RecipeReading,
@@ -83,6 +85,11 @@ export interface SubstituteQuestion extends PlanQuestion {
 /** The plan in another fryer. */
 export interface MoveQuestion extends PlanQuestion {
   to: Fryer;
+}
+
+/** A packet's word, asked for the fryer on the bench. */
+export interface PacketQuestion extends PlanQuestion {
+  word: OtherRecipe;
 }
 
 /** Where the pieces of a full batch lie. */
@@ -189,4 +196,13 @@ export interface PlannedBatchLook {
 export interface CounterAnswer {
   corrections: BatchCorrection[];
   planned: PlannedBatchLook[];
+}
+
+/** A packet's word as it is shown: what is otherwise here, and the plan that gives what was meant. */
+export interface PacketLook {
+  here: AirPlan;
+  differs: Difference[];
+  plan: AirPlan;
+  unsafe: AirResult['unsafe'];
+  left: Difference[];
 }

@@ -27,6 +27,7 @@ import { usePantryDocument } from '../../state/pantryDocument';
 import { usePantry } from '../../state/usePantry';
 import { Crowding } from './Crowding';
 import { OtherFryers } from './OtherFryers';
+import { PacketWord } from './PacketWord';
 
 /** Of a plan what the packing looks at: heat and minutes move no piece. */
 const packedBy = ({ layers, laying }: AirPlan): AirPlan => ({
@@ -55,6 +56,7 @@ export default function BasketBoard({ body, plan, air }: BoardProps) {
       </div>
       <Crowding body={body} plan={plan} air={air} />
       <OtherFryers body={body} plan={plan} />
+      <PacketWord body={body} plan={plan} />
     </div>
   );
 }

@@ -1,0 +1,81 @@
+import { RANGES, type ConversionBody } from '@yellowmist/contract';
+import type { AirPlan, OtherRecipe } from '@yellowmist/core';
+import { useState, type FormEvent } from 'react';
+import { requestOf, usePantryDocument } from '../../state/pantryDocument';
+import { useAppDispatch } from '../../state/hooks';
+import { useAnswer } from '../../state/useAnswer';
+import { useUnits } from '../../state/useUnits';
+import { Check } from '../../ui/Check';
+import { NumberField } from '../../ui/NumberField';
+import { Differences } from '../dish/Differences';
+import { movedToFryer } from '../dish/dishSlice';
+import { Unsafe } from '../dish/Unsafe';
+
+const USUAL: OtherRecipe = { tempC: 200, minutes: 18, turned: true };
+
+/** "200 °C, 18 min" of a packet or another recipe, asked for this fryer. */
+export function PacketWord({ body, plan }: { body: ConversionBody; plan: AirPlan }) {
+  const dispatch = useAppDispatch();
+  const { say, set } = useUnits();
+  const [word, setWord] = useState<OtherRecipe>(USUAL);
+  const [asked, setAsked] = useState<OtherRecipe | null>(null);
+  const request = requestOf(body, usePantryDocument());
+  const { answer, error } = useAnswer('packet', asked && { ...request, plan, word: asked });
+  const { fryer } = body;
+  const ask = (event: FormEvent): void => {
+    event.preventDefault();
+    setAsked(word);
+  };
+  return (
+    <section aria-label="A packet’s word" className="mt-3">
+      <h3 className="text-base">A packet’s word</h3>
+      <p className="text-xs leading-snug">
+        A packet or another recipe is written for a usual fryer. What it comes to in {fryer.name}, with this coat, and
+        what gives the same here:
+      </p>
+      <form aria-label="Its words" className="flex flex-wrap items-end gap-2" onSubmit={ask}>
+        <NumberField
+          label="It says"
+          value={word.tempC}
+          quantity="temperature"
+          range={RANGES.airTempC}
+          onChange={(tempC) => setWord({ ...word, tempC })}
+        />
+        <NumberField
+          label="for"
+          value={word.minutes}
+          quantity="minutes"
+          range={RANGES.airMinutes}
+          onChange={(minutes) => setWord({ ...word, minutes })}
+        />
+        <Check label="turned" checked={word.turned} onChange={(turned) => setWord({ ...word, turned })} />
+        <button type="submit" className="btn btn-sm h-11">
+          What is that here?
+        </button>
+      </form>
+      {error && <p role="alert">{error}</p>}
+      {asked && !answer && !error && <p className="text-xs">Simulating…</p>}
+      {answer && (
+        <div role="status" className="mt-1">
+          <p className="text-sm">Set just so in {fryer.name}, against a usual one:</p>
+          <Differences changes={answer.differs} most={4} none="Much the same as in a usual fryer." />
+          <p className="mt-1 flex flex-wrap items-center gap-2 text-sm">
+            <b>
+              {set(answer.plan.settings.tempC, fryer.stepC)}, {say(answer.plan.settings.minutes, 'minutes')}
+            </b>{' '}
+            gives what was meant.
+            <button
+              type="button"
+              className="btn btn-sm h-9"
+              onClick={() => dispatch(movedToFryer({ fryer, plan: answer.plan }))}
+            >
+              Take it
+            </button>
+          </p>
+          <Unsafe unsafe={answer.unsafe} brief />
+          <Differences changes={answer.left} most={3} none="As it was meant." />
+        </div>
+      )}
+    </section>
+  );
+}
