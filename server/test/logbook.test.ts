@@ -237,6 +237,22 @@ describe('what went wrong', () => {
   });
 });
 
+describe('a cook whose dish was deleted since', () => {
+  test('is noted and looked into by its own copy of it', async () => {
+    const { body: gone } = await server.ask<ConversionDocument>('POST', '/conversions', breaded('Leeks of yesterday'));
+    const { body: cook } = await server.ask<CookDocument>('POST', '/cooks', {
+      conversionId: gone.id,
+      afterwards: { by: { what: 'plan' } },
+    });
+    await server.ask('DELETE', `/conversions/${gone.id}`);
+    expect((await note(cook.id, DARK)).status).toBe(200);
+    expect((await diagnosisOf(cook.id)).complaints.length).toBeGreaterThan(0);
+    expect((await server.ask<ListedCook[]>('GET', '/cooks')).body.find((c) => c.id === cook.id)!.log).toMatchObject([
+      { name: 'Leeks of yesterday', record: { seen: DARK } },
+    ]);
+  });
+});
+
 describe('all cooks as CSV', () => {
   test('are read by another package, a line for each dish, and begin no formula', async () => {
     const cook = await start({ conversionId: dish.id });
