@@ -135,6 +135,16 @@ describe('cooks in a kitchen’s file', () => {
     expect((await second.ask('GET', `/cooks/${atCounter}/photos`)).body).toEqual([]);
   });
 
+  test('a file that names another cook’s photograph takes it from nobody', async () => {
+    const file = await exported(first);
+    await brought(file);
+    const stranger = { ...file.cooks.find((c) => c.id === atCounter)!, id: randomUUID() };
+    expect((await brought({ ...file, cooks: [stranger] })).status).toBe(200);
+    const photosOf = async (id: string) => (await second.ask<PhotoRecord[]>('GET', `/cooks/${id}/photos`)).body;
+    expect(await photosOf(atCounter)).toEqual([photo]);
+    expect(await photosOf(stranger.id)).toEqual([{ ...photo, id: expect.not.stringMatching(photo.id) }]);
+  });
+
   test('one that was put aside is asked about', async () => {
     const file = await exported(first);
     await brought(file);

@@ -106,7 +106,8 @@ describe('how right plans have been', () => {
     expect([foretold.length, colour!.noted, centre!.noted]).toEqual([7, 6, 1]);
     expect(foretold.map((f) => f.at)).toEqual([...foretold.map((f) => f.at)].sort());
     expect(colour!.byCooks).toBeLessThan(colour!.byPage);
-    expect(held).toBeLessThanOrEqual(7);
+    // Each is within its range or not, by what was answered: 1.2816 spreads are 80 %.
+    expect(held).toBe(foretold.filter((f) => Math.abs(f.told - f.byCooks) <= 1.2816 * f.off).length);
   });
 });
 

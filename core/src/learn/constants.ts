@@ -88,3 +88,10 @@ export const SAID_FROM = { kelvin: 1.5, percent: 4 } as const;
  * @source our choice
  */
 export const TOLD_TAILS = 4;
+/**
+ * Half of the 80 % range of a normal distribution.
+ * @unit standard deviations
+ * @range 1.2816
+ * @source Abramowitz and Stegun, table 26.1, from memory
+ */
+export const EIGHTY_RANGE = 1.2816;

@@ -1,10 +1,11 @@
 import type { Fryer } from '../dish/index.js';
 import type { CookSeries } from '../heat/index.js';
-import { FOOD_SPREADS, FRYER_SPREADS, LEARNED_BY } from './constants.js';
+import { EIGHTY_RANGE, FOOD_SPREADS, FRYER_SPREADS, LEARNED_BY } from './constants.js';
 import {
   AS_ITS_PAGE,
   LEARNED,
   NO_FOOD,
+  offOf,
   sayTogether,
   ShownCook,
   thermometerWord,
@@ -12,7 +13,7 @@ import {
   type FryerOff,
   type Word,
 } from './joint.js';
-import { asOff, believedBy } from './learned.js';
+import { believedBy } from './learned.js';
 import type { Noted, ObservedCook } from './observed.js';
 
 /** Something that was noted of a cook, beside what was to be expected of it before: by the page, and by the cooks till then. */
@@ -34,9 +35,6 @@ export interface Honesty {
   /** Of the 80 % ranges, how many held. */
   held: number;
 }
-
-/** Half of the 80 % range of a normal distribution, in standard deviations; from tables, from memory. */
-const EIGHTY = 1.2816;
 
 /** An oven thermometer as the first that said something. */
 function thermometer(page: Fryer, mean: FryerOff): Word {
@@ -95,12 +93,12 @@ export function honestyOf(page: Fryer, cooks: readonly ObservedCook[]): Honesty 
     const shown = new ShownCook(cook, page);
     return cook.observed.flatMap(({ what, noted }): Foretold[] => {
       if (!noted || what === 'reading') return [];
-      const { is, off } = expected(shown, noted, { mean: asOff(at), covariance });
+      const { is, off } = expected(shown, noted, { mean: offOf(at), covariance });
       const byPage = noted.shown(shown.series(AS_ITS_PAGE, NO_FOOD), 0);
       return [{ id: cook.id, daysAgo: cook.daysAgo, what, told: noted.told, byPage, byCooks: is, off }];
     });
   });
-  const held = foretold.filter(({ told, byCooks, off }) => Math.abs(told - byCooks) <= EIGHTY * off).length;
+  const held = foretold.filter(({ told, byCooks, off }) => Math.abs(told - byCooks) <= EIGHTY_RANGE * off).length;
   return { foretold, held };
 }
 

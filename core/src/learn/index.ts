@@ -1,3 +1,4 @@
+export { EIGHTY_RANGE } from './constants.js';
 export { asLearned } from './apply.js';
 export { saidOfFryer } from './said.js';
 export {

@@ -31,8 +31,8 @@ export interface Word {
   farthest: number;
 }
 
-const vector = (off: FryerOff): number[] => LEARNED.map((name) => off[name]);
-const fryerOff = (v: readonly number[]): FryerOff =>
+export const vectorOf = (off: FryerOff): number[] => LEARNED.map((name) => off[name]);
+export const offOf = (v: readonly number[]): FryerOff =>
   Object.fromEntries(LEARNED.map((name, i) => [name, v[i]])) as unknown as FryerOff;
 const zeros = (n: number, m: number): number[][] => Array.from({ length: n }, () => new Array<number>(m).fill(0));
 
@@ -203,11 +203,11 @@ export function sayTogether(page: Fryer, cooks: readonly ObservedCook[]): SaidTo
       listened.map((one) => one.word()),
       thermometerWord(page, here.offsetK),
     );
-    const now = vector(here);
+    const now = vectorOf(here);
     const priorPull = pull.map((p, i) => p - PRIOR_PRECISION[i].reduce((sum, v, j) => sum + v * now[j], 0));
     const by = solve(plus(precision, PRIOR_PRECISION), priorPull);
     listened.forEach((one) => one.follow(by));
-    here = fryerOff(now.map((v, i) => v + by[i]));
+    here = offOf(now.map((v, i) => v + by[i]));
   }
   listened.forEach((one) => one.look(here, LEARNED_BY.rounds));
   const words = listened.map((one) => one.word());

@@ -8,6 +8,7 @@ import { plain } from '../units/index.js';
 import { FRYER_SPREADS } from './constants.js';
 import {
   AS_ITS_PAGE,
+  EIGHTY_RANGE,
   asLearned,
   LEARNED,
   learnFryer,
@@ -26,8 +27,6 @@ import {
 /** Seeds that nothing was chosen on. */
 const SEEDS = 500_000;
 const KITCHENS = 300;
-/** Quantile of the normal distribution, one-sided 90 %: Abramowitz and Stegun, from memory. */
-const EIGHTY = 1.2816;
 
 const page = waitedFor()[0].fryer;
 const of = (seed: number, many: number): { truth: FryerOff; cooks: ObservedCook[] } => {
@@ -63,7 +62,7 @@ describe('three hundred kitchens with a hidden truth, after five cooks', () => {
 
   test.each(LEARNED)('the 80 % range of %s holds in 70 to 90 %', (name) => {
     const held = learned.filter(
-      ({ truth, found }) => Math.abs(found.belief.mean[name] - truth[name]) <= EIGHTY * found.spread[name],
+      ({ truth, found }) => Math.abs(found.belief.mean[name] - truth[name]) <= EIGHTY_RANGE * found.spread[name],
     );
     expect(held.length / KITCHENS).toBeGreaterThanOrEqual(0.7);
     expect(held.length / KITCHENS).toBeLessThanOrEqual(0.9);

@@ -1,7 +1,16 @@
 import type { Fryer } from '../dish/index.js';
 import { inverse, solve } from '../evidence/index.js';
 import { CHANGED_AT, FRYER_SPREADS } from './constants.js';
-import { LEARNED, sayTogether, type FryerBelief, type FryerOff, type LearnedOf, type Word } from './joint.js';
+import {
+  LEARNED,
+  offOf,
+  sayTogether,
+  vectorOf,
+  type FryerBelief,
+  type FryerOff,
+  type LearnedOf,
+  type Word,
+} from './joint.js';
 import type { ObservedCook } from './observed.js';
 
 /** What one cook taught. */
@@ -32,9 +41,6 @@ export interface LearnedFryer {
 
 type Matrix = readonly (readonly number[])[];
 
-const vector = (off: FryerOff): number[] => LEARNED.map((name) => off[name]);
-export const asOff = (v: readonly number[]): FryerOff =>
-  Object.fromEntries(LEARNED.map((name, i) => [name, v[i]])) as unknown as FryerOff;
 const times = (a: Matrix, v: readonly number[]): number[] =>
   a.map((row) => row.reduce((sum, x, j) => sum + x * v[j], 0));
 
@@ -50,7 +56,7 @@ export function believedBy(
 ): { at: number[]; covariance: number[][] } {
   const prior = priorPrecision(share);
   const precision = prior.map((row, i) => row.map((p, j) => p + words.reduce((sum, w) => sum + w.precision[i][j], 0)));
-  const here = vector(mean);
+  const here = vectorOf(mean);
   const against = times(prior, here);
   const pull = here.map((_, i) => words.reduce((sum, w) => sum + w.pull[i], 0) - against[i]);
   const by = solve(precision, pull);
@@ -70,7 +76,7 @@ function changeIn(words: readonly Word[], mean: FryerOff): { at: number; changed
     const both = a.covariance.map((row, i) => row.map((v, j) => v + b.covariance[i][j]));
     const apart = solve(both, gap).reduce((sum, x, i) => sum + x * gap[i], 0);
     if (apart > (best?.apart ?? CHANGED_AT.apart))
-      best = { at, apart, changed: { daysAgo: inTime[at].daysAgo, before: asOff(a.at), since: asOff(b.at) } };
+      best = { at, apart, changed: { daysAgo: inTime[at].daysAgo, before: offOf(a.at), since: offOf(b.at) } };
   }
   return best;
 }
@@ -96,7 +102,7 @@ export function learnFryer(page: Fryer, cooks: readonly ObservedCook[]): Learned
     taught: words.map((word) => ({
       id: word.id,
       daysAgo: word.daysAgo,
-      alone: asOff(believedBy([word], belief.mean, 1).at),
+      alone: offOf(believedBy([word], belief.mean, 1).at),
       farthest: word.farthest,
     })),
     changed: change?.changed ?? null,

@@ -50,7 +50,10 @@ import { openApi, problems } from '../common/openapi.js';
 import { badFields } from '../common/problem.js';
 import { ComputeService } from '../compute/compute.service.js';
 import { BinService } from './bin.service.js';
-import { CooksService, paceOfCook } from './cooks.service.js';
+import { CooksService } from './cooks.service.js';
+import { CooksStore } from './cooks.store.js';
+import { paceOfCook } from './stored.js';
+import { StartingService } from './starting.service.js';
 import { cooksCsv } from './csv.js';
 import { EventsStore } from './events.store.js';
 import { FoodsService } from './foods.service.js';
@@ -78,6 +81,8 @@ const eventsPipe = new JoiPipe<CookEventsRequest>(cookEventsSchema);
 export class CooksController {
   constructor(
     private readonly cooks: CooksService,
+    private readonly store: CooksStore,
+    private readonly starting: StartingService,
     private readonly events: EventsStore,
     private readonly foods: FoodsService,
     private readonly compute: ComputeService,
@@ -110,14 +115,14 @@ export class CooksController {
   @ApiCreatedResponse({ schema: openApi(cookDocumentSchema) })
   @problems(400, 404, 503)
   start(@Body(new JoiPipe<StartCookRequest>(startCookSchema)) request: StartCookRequest): Promise<CookDocument> {
-    return this.cooks.start(request);
+    return this.starting.start(request);
   }
 
   @Get('bin')
   @ApiOperation({ summary: 'Cooks that were put aside, the last first, and when each is gone for good' })
   @ApiOkResponse({ schema: openApi(cookBinSchema) })
   bin(): Promise<BinnedCook[]> {
-    return this.cooks.bin();
+    return this.bins.list();
   }
 
   @Delete('bin')
@@ -134,7 +139,7 @@ export class CooksController {
   @ApiNoContentResponse()
   @problems(404, 409)
   remove(@Param('id', ParseUUIDPipe) id: string): Promise<void> {
-    return this.cooks.remove(id);
+    return this.bins.remove(id);
   }
 
   @Post(':id/restore')
@@ -142,8 +147,9 @@ export class CooksController {
   @ApiOperation({ summary: 'Undo a delete' })
   @ApiOkResponse({ schema: openApi(cookDocumentSchema) })
   @problems(404, 422)
-  restore(@Param('id', ParseUUIDPipe) id: string): Promise<CookDocument> {
-    return this.cooks.restore(id);
+  async restore(@Param('id', ParseUUIDPipe) id: string): Promise<CookDocument> {
+    await this.bins.restore(id);
+    return this.cooks.read(id);
   }
 
   @Get(':id')
@@ -196,7 +202,7 @@ export class CooksController {
     @Param('id', ParseUUIDPipe) id: string,
     @Headers('last-event-id') last: string | undefined,
   ): Promise<Observable<CookMessage>> {
-    await this.cooks.kept(id);
+    await this.store.kept(id);
     const after = Number(last ?? 0) || 0;
     const told = (event: StoredCookEvent): CookMessage => ({ id: String(event.seq), retry: RETRY_MS, data: { event } });
     // Listened to before the log is read, so that nothing falls between; who hears twice knows it by its id.

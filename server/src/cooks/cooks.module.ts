@@ -8,6 +8,7 @@ import { BinService } from './bin.service.js';
 import { CookEntity, CookEventEntity, CookPhotoEntity, CookSeenEntity } from './cook.entity.js';
 import { CooksController } from './cooks.controller.js';
 import { CooksService } from './cooks.service.js';
+import { CooksStore } from './cooks.store.js';
 import { EventsStore } from './events.store.js';
 import { FoodsService } from './foods.service.js';
 import { PhotosController } from './photos.controller.js';
@@ -17,6 +18,7 @@ import { PracticeService } from './practice.service.js';
 import { RecordsController } from './records.controller.js';
 import { RecordsService } from './records.service.js';
 import { RecordsStore } from './records.store.js';
+import { StartingService } from './starting.service.js';
 import { WholeCooksService } from './wholeCooks.service.js';
 
 @Module({
@@ -29,7 +31,9 @@ import { WholeCooksService } from './wholeCooks.service.js';
   ],
   controllers: [CooksController, RecordsController, PhotosController],
   providers: [
+    CooksStore,
     CooksService,
+    StartingService,
     EventsStore,
     FoodsService,
     PracticeService,
@@ -40,6 +44,6 @@ import { WholeCooksService } from './wholeCooks.service.js';
     WholeCooksService,
     BinService,
   ],
-  exports: [CooksService, RecordsService, PhotosService, WholeCooksService],
+  exports: [StartingService, RecordsService, PhotosService, WholeCooksService],
 })
 export class CooksModule {}

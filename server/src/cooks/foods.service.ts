@@ -18,13 +18,14 @@ import {
 } from '@yellowmist/core';
 import { ProblemException } from '../common/problem.js';
 import { ComputeService } from '../compute/compute.service.js';
-import { CooksService, paceOfCook, simulatedIn, type KeptCook } from './cooks.service.js';
+import { paceOfCook, simulatedIn, type StoredCook } from './stored.js';
+import { CooksStore } from './cooks.store.js';
 import { EventsStore } from './events.store.js';
 import { truthOf } from './truths.js';
 
 /** A cook at this moment. */
 export interface Moment {
-  cook: KeptCook;
+  cook: StoredCook;
   events: CookEvent[];
   state: CookState;
   nowS: number;
@@ -48,7 +49,7 @@ export class FoodsService {
   private readonly simulated = new Map<string, Simulated>();
 
   constructor(
-    private readonly cooks: CooksService,
+    private readonly cooks: CooksStore,
     private readonly events: EventsStore,
     private readonly compute: ComputeService,
   ) {}
@@ -68,7 +69,7 @@ export class FoodsService {
   }
 
   /** A cook now. What follows from its log is worked out anew only when something was added to it. */
-  async moment(cook: KeptCook): Promise<Moment> {
+  async moment(cook: StoredCook): Promise<Moment> {
     const looked = this.of(cook.id);
     const events = await this.events.of(cook.id);
     if (looked.known?.events !== events.length) {

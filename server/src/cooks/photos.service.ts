@@ -3,7 +3,7 @@ import type { PhotoRecord } from '@yellowmist/contract';
 import { Serial } from '../common/serial.js';
 import { PhotoFolder } from '../photos/folder.js';
 import { smallPicture } from '../photos/picture.js';
-import { CooksService } from './cooks.service.js';
+import { CooksStore } from './cooks.store.js';
 import { dishAskedFor } from './logged.js';
 import { PhotosStore } from './photos.store.js';
 
@@ -14,7 +14,7 @@ export class PhotosService {
   private readonly serial = new Serial();
 
   constructor(
-    private readonly cooks: CooksService,
+    private readonly cooks: CooksStore,
     private readonly photos: PhotosStore,
     private readonly folder: PhotoFolder,
   ) {}

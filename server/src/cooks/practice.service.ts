@@ -13,7 +13,9 @@ import {
 } from '@yellowmist/core';
 import { ComputeService } from '../compute/compute.service.js';
 import { ProbesService } from '../devices/probes.service.js';
-import { CooksService, paceOfCook, simulatedIn, type KeptCook } from './cooks.service.js';
+import { CooksService } from './cooks.service.js';
+import { CooksStore } from './cooks.store.js';
+import { paceOfCook, simulatedIn, type StoredCook } from './stored.js';
 import { EventsStore } from './events.store.js';
 import { FoodsService, type Moment } from './foods.service.js';
 import { eventIdOf, truthOf } from './truths.js';
@@ -48,6 +50,7 @@ export class PracticeService implements OnApplicationBootstrap, OnApplicationShu
 
   constructor(
     private readonly cooks: CooksService,
+    private readonly store: CooksStore,
     private readonly events: EventsStore,
     private readonly compute: ComputeService,
     private readonly probes: ProbesService,
@@ -67,7 +70,7 @@ export class PracticeService implements OnApplicationBootstrap, OnApplicationShu
   /** One round over all cooks that go on. */
   private async all(): Promise<void> {
     try {
-      const running = await this.cooks.simulatedRunning();
+      const running = await this.store.simulatedRunning();
       await Promise.all(running.map((cook) => this.safely(cook)));
     } catch (error) {
       // The next round comes in a moment; on stopping there is none.
@@ -86,7 +89,7 @@ export class PracticeService implements OnApplicationBootstrap, OnApplicationShu
     return known;
   }
 
-  private async safely(cook: KeptCook): Promise<void> {
+  private async safely(cook: StoredCook): Promise<void> {
     const looked = this.of(cook.id);
     if (looked.busy || this.timer === null) return;
     looked.busy = true;
@@ -100,7 +103,7 @@ export class PracticeService implements OnApplicationBootstrap, OnApplicationShu
     }
   }
 
-  private async lookAfter(cook: KeptCook, looked: Looked): Promise<void> {
+  private async lookAfter(cook: StoredCook, looked: Looked): Promise<void> {
     const moment = await this.foods.moment(cook);
     if (moment.state.ended || moment.state.pausedS !== null) return;
     if (moment.nowS > LONGEST_S) return cook.body.rehearsal ? this.end(moment, 'stopped') : undefined;
@@ -166,7 +169,7 @@ export class PracticeService implements OnApplicationBootstrap, OnApplicationShu
   }
 
   /** The rehearsal's own hands: what they have done by now, and what they see. */
-  private async lendHands(cook: KeptCook, looked: Looked): Promise<void> {
+  private async lendHands(cook: StoredCook, looked: Looked): Promise<void> {
     const { programme, rehearsal } = cook.body;
     const leaves = rehearsal!.help === 'all' ? [] : LOOKED_AT;
     for (let n = 0; n < MOST_STEPS; n++) {

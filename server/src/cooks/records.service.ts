@@ -4,7 +4,8 @@ import type { Fryer, LearningCook, LoggedCook } from '@yellowmist/core';
 import { ProblemException } from '../common/problem.js';
 import { ComputeService } from '../compute/compute.service.js';
 import { LearnedStore } from '../learned/learned.store.js';
-import { CooksService, paceOfCook, type KeptCook } from './cooks.service.js';
+import { paceOfCook, type StoredCook } from './stored.js';
+import { CooksStore } from './cooks.store.js';
 import { EventsStore } from './events.store.js';
 import { dishAskedFor } from './logged.js';
 import { RecordsStore } from './records.store.js';
@@ -20,7 +21,7 @@ export type ToLearnFrom = LearningCook & { name: string; at: string; fryer: Frye
 @Injectable()
 export class RecordsService {
   constructor(
-    private readonly cooks: CooksService,
+    private readonly cooks: CooksStore,
     private readonly events: EventsStore,
     private readonly records: RecordsStore,
     private readonly compute: ComputeService,
@@ -94,9 +95,9 @@ export class RecordsService {
 
   /** What was noted before a cook, the latest first: rehearsals teach rehearsals, and real cooks real ones. */
   private async earlier(
-    { id, startedAt, body }: KeptCook,
+    { id, startedAt, body }: StoredCook,
     all: ReadonlyMap<string, SeenRecord[]>,
-  ): Promise<{ cook: KeptCook; record: SeenRecord }[]> {
+  ): Promise<{ cook: StoredCook; record: SeenRecord }[]> {
     const cooks = await this.cooks.before(id, startedAt);
     return cooks
       .filter((c) => (c.body.rehearsal === null) === (body.rehearsal === null))
@@ -104,7 +105,7 @@ export class RecordsService {
   }
 
   /** @param readings whether what probes told goes with it: it fills a log, and is no part of how it came out */
-  private async logged({ id, body }: KeptCook, { dish, seen }: SeenRecord, readings = false): Promise<LoggedCook> {
+  private async logged({ id, body }: StoredCook, { dish, seen }: SeenRecord, readings = false): Promise<LoggedCook> {
     const { programme, cookedBy } = body;
     return {
       programme,

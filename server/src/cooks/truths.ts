@@ -1,9 +1,9 @@
 import { createHash } from 'node:crypto';
 import { practiceTruth, rehearsalTruth, type CounterBatch, type Truth } from '@yellowmist/core';
-import type { KeptCook } from './cooks.service.js';
+import type { StoredCook } from './stored.js';
 
 /** What is really so of a batch in a simulated fryer. Nobody is told before a rehearsal is over. */
-export function truthOf({ id, body }: KeptCook, batch: CounterBatch): Truth {
+export function truthOf({ id, body }: StoredCook, batch: CounterBatch): Truth {
   const named = `${id}/${batch.key}`;
   const surprises = body.rehearsal?.surprises ?? [];
   return batch.fryer.practice ? practiceTruth(batch.fryer.name, named, surprises) : rehearsalTruth(named, surprises);

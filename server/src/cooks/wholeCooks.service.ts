@@ -1,9 +1,11 @@
+import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { FORMATS, formatNumber, type KeptCook, type PhotoRecord } from '@yellowmist/contract';
-import { IsNull, Not, type EntityManager, type Repository } from 'typeorm';
+import { In, IsNull, Not, type EntityManager, type Repository } from 'typeorm';
 import { CookEntity, CookEventEntity, CookPhotoEntity, CookSeenEntity } from './cook.entity.js';
-import { CooksService, readable } from './cooks.service.js';
+import { CooksStore } from './cooks.store.js';
+import { readable } from './stored.js';
 import { EventsStore } from './events.store.js';
 import { PhotosStore } from './photos.store.js';
 import { RecordsStore } from './records.store.js';
@@ -16,7 +18,7 @@ const AT_ONCE = 5000;
 export class WholeCooksService {
   constructor(
     @InjectRepository(CookEntity) private readonly rows: Repository<CookEntity>,
-    private readonly cooks: CooksService,
+    private readonly cooks: CooksStore,
     private readonly events: EventsStore,
     private readonly records: RecordsStore,
     private readonly photos: PhotosStore,
@@ -76,8 +78,16 @@ export class WholeCooksService {
       await manager.insert(CookSeenEntity, seenRows);
       const here = photos.filter(has);
       missing += photos.length - here.length;
-      const photoRows = here.map(({ dish, ...photo }) => ({ ...photo, cookId: id, dishId: dish, deletedAt: null }));
-      await manager.upsert(CookPhotoEntity, photoRows, ['id']);
+      // Whose photograph it is, is not for a file to say: one that is another cook's gets a name of its own.
+      const taken = await manager.findBy(CookPhotoEntity, { id: In(here.map((photo) => photo.id)) });
+      const photoRows = here.map(({ dish, ...photo }) => ({
+        ...photo,
+        id: taken.some((t) => t.id === photo.id) ? randomUUID() : photo.id,
+        cookId: id,
+        dishId: dish,
+        deletedAt: null,
+      }));
+      await manager.insert(CookPhotoEntity, photoRows);
     }
     return missing;
   }
@@ -85,6 +95,6 @@ export class WholeCooksService {
   /** What was kept in mind of cooks that a file has changed is forgotten. */
   changed(cooks: readonly KeptCook[]): void {
     cooks.forEach(({ id }) => this.events.forget(id));
-    this.cooks.forgetRunning();
+    this.cooks.changed();
   }
 }

@@ -2,7 +2,7 @@ import { Inject, Injectable } from '@nestjs/common';
 import type { DishAtEvening, KitchenBody } from '@yellowmist/contract';
 import { FIELD_SCALES } from '@yellowmist/core';
 import { ComputeService } from '../compute/compute.service.js';
-import { CooksService } from '../cooks/cooks.service.js';
+import { StartingService } from '../cooks/starting.service.js';
 import { PhotosService } from '../cooks/photos.service.js';
 import { RecordsService } from '../cooks/records.service.js';
 import { ConversionsService } from '../conversions/conversions.service.js';
@@ -23,7 +23,7 @@ export class DemoService {
     private readonly compute: ComputeService,
     @Inject(KITCHEN) private readonly kitchen: SingleDocument<KitchenBody>,
     private readonly evenings: EveningsService,
-    private readonly cooks: CooksService,
+    private readonly cooks: StartingService,
     private readonly records: RecordsService,
     private readonly photos: PhotosService,
   ) {}

@@ -78,8 +78,8 @@ export class FilesService {
    */
   async imported(file: unknown, answers: Answers, rehearsal: boolean): Promise<ImportReport> {
     const json = Buffer.isBuffer(file) ? await parsed(file) : file;
-    const { pantry } = await this.here();
-    const there = opened(json, pantry.own);
+    const { own } = await this.singles.read(PANTRY_KIND);
+    const there = opened(json, own);
     const brought = await photographsIn(there);
     const { report, cooks } = await this.photos.alone(() =>
       this.source.transaction(async (manager) => {

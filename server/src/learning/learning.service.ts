@@ -61,8 +61,7 @@ export class LearningService implements OnApplicationBootstrap, OnModuleDestroy 
   }
 
   async read(): Promise<LearningDocument> {
-    const { version, ...body } = await this.singles.read(LEARNING_KIND);
-    return { version, ...body, fryers: await this.fryers(body) };
+    return answerOf(await this.look());
   }
 
   /** How right plans have been for each fryer, cook by cook. */
@@ -88,29 +87,35 @@ export class LearningService implements OnApplicationBootstrap, OnModuleDestroy 
   /** @throws ProblemException 409 with the stored version when it is not the last any more */
   async save({ version, ...body }: LearningBody & { version: number }): Promise<LearningDocument> {
     await this.singles.save(LEARNING_KIND, version, body);
+    const look = this.look();
     // Whoever reads a dish from now on reads it as it was asked for.
-    const used = this.refresh();
-    this.learned.waitFor(used);
-    await used;
-    return this.read();
+    this.learned.waitFor(look.then((looked) => this.use(looked)));
+    return answerOf(await look);
   }
 
   /** Has what was learned by now used from now on; nothing of it where learning is off. */
   private async refresh(): Promise<void> {
     try {
-      const body = await this.singles.read(LEARNING_KIND);
-      const found = body.on ? await this.learn(body) : [];
-      this.learned.use(new Map(found.map(({ page, learned }) => [page.name, learned])));
+      const { on } = await this.singles.read(LEARNING_KIND);
+      if (on) this.use(await this.look());
+      else this.learned.use(new Map());
     } catch (error) {
       // Plans go by the fryers' pages, or by what was learned before.
       this.log.warn(`Nothing was learned: ${String(error)}`);
     }
   }
 
-  private async learn(body: LearningBody): Promise<LearnedFryerSaid[]> {
+  private use({ body, found }: Looked): void {
+    this.learned.use(new Map(body.on ? found.map(({ page, learned }) => [page.name, learned]) : []));
+  }
+
+  /** All cooks, and what they taught by now. */
+  private async look(): Promise<Looked> {
+    const { version, ...body } = await this.singles.read(LEARNING_KIND);
     const cooks = await this.records.toLearnFrom(Date.now());
     const pages = await this.pagesOf(cooks);
-    return this.compute.learn({ pages, cooks: this.listenedTo(cooks, body) });
+    const found = await this.compute.learn({ pages, cooks: this.listenedTo(cooks, body) });
+    return { version, body, cooks, found };
   }
 
   /** Fryers as their pages have them; one that has no page any more as it was when it was cooked in last. */
@@ -132,26 +137,34 @@ export class LearningService implements OnApplicationBootstrap, OnModuleDestroy 
       return many.get(name)! <= MOST_COOKS;
     });
   }
-
-  private async fryers(body: LearningBody): Promise<FryerLearning[]> {
-    const cooks = await this.records.toLearnFrom(Date.now());
-    const found = await this.learn(body);
-    return found
-      .map(({ page, learned, says, parts }) => ({
-        fryer: page.name,
-        says,
-        parts,
-        ...valuesOf(learned),
-        cooks: cooks.filter((c) => c.fryer.name === page.name).map((cook) => taughtBy(cook, learned, body)),
-        changed: learned.changed && {
-          at: new Date(Date.now() - learned.changed.daysAgo * DAY_MS).toISOString(),
-          beforeC: learned.changed.before.offsetK,
-          sinceC: learned.changed.since.offsetK,
-        },
-      }))
-      .filter(({ cooks: own }) => own.length > 0);
-  }
 }
+
+/** What was looked at: what is asked of learning, all cooks, and what those that are listened to taught. */
+interface Looked {
+  version: number;
+  body: LearningBody;
+  cooks: readonly ToLearnFrom[];
+  found: readonly LearnedFryerSaid[];
+}
+
+const answerOf = ({ version, body, cooks, found }: Looked): LearningDocument => ({
+  version,
+  ...body,
+  fryers: found
+    .map(({ page, learned, says, parts }) => ({
+      fryer: page.name,
+      says,
+      parts,
+      ...valuesOf(learned),
+      cooks: cooks.filter((c) => c.fryer.name === page.name).map((cook) => taughtBy(cook, learned, body)),
+      changed: learned.changed && {
+        at: new Date(Date.now() - learned.changed.daysAgo * DAY_MS).toISOString(),
+        beforeC: learned.changed.before.offsetK,
+        sinceC: learned.changed.since.offsetK,
+      },
+    }))
+    .filter(({ cooks: own }) => own.length > 0),
+});
 
 /** Logarithms as factors; their spread about them. */
 const factor = (log: number, off: number): LearnedValue => ({ is: Math.exp(log), off: Math.exp(log) * off });

@@ -1,3 +1,4 @@
+import { EIGHTY_RANGE } from '@yellowmist/core';
 import type { ForetoldAnswer } from '@yellowmist/contract';
 import { scaleLinear, scalePoint } from 'd3';
 
@@ -13,8 +14,6 @@ interface Props {
 const WIDTH = 420;
 const HEIGHT = 170;
 const EDGE = { left: 14, right: 14, top: 18, bottom: 30 };
-/** Half of the 80 % range of a normal distribution, in standard deviations. */
-const EIGHTY = 1.2816;
 const BAR = 14;
 
 const day = (at: string): string => new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
@@ -27,7 +26,7 @@ export function HonestyChart({ foretold, more, less, title }: Props) {
   const offOf = (f: ForetoldAnswer): number[] => [
     Math.abs(f.told - f.byPage),
     Math.abs(f.told - f.byCooks),
-    EIGHTY * f.off,
+    EIGHTY_RANGE * f.off,
   ];
   const widest = 1.1 * Math.max(...foretold.flatMap(offOf));
   const key = (f: ForetoldAnswer, k: number): string => `${k} ${f.id}`;
@@ -50,14 +49,14 @@ export function HonestyChart({ foretold, more, less, title }: Props) {
       <path d={`M${EDGE.left} ${y(0)} H${WIDTH - EDGE.right}`} stroke="currentColor" strokeOpacity={0.5} />
       {foretold.map((f, k) => {
         const at = x(key(f, k))!;
-        const within = Math.abs(f.told - f.byCooks) <= EIGHTY * f.off;
+        const within = Math.abs(f.told - f.byCooks) <= EIGHTY_RANGE * f.off;
         return (
           <g key={key(f, k)}>
             <rect
               x={at - BAR / 2}
-              y={y(EIGHTY * f.off)}
+              y={y(EIGHTY_RANGE * f.off)}
               width={BAR}
-              height={y(-EIGHTY * f.off) - y(EIGHTY * f.off)}
+              height={y(-EIGHTY_RANGE * f.off) - y(EIGHTY_RANGE * f.off)}
               rx={3}
               className="fill-primary"
               fillOpacity={0.65}

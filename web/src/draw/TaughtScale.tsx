@@ -1,3 +1,4 @@
+import { EIGHTY_RANGE } from '@yellowmist/core';
 import { scaleLinear } from 'd3';
 
 interface Props {
@@ -16,14 +17,12 @@ const HEIGHT = 64;
 const EDGE = 22;
 const MOST_K = 20;
 const LINE_Y = 34;
-/** Half of the 80 % range of a normal distribution, in standard deviations. */
-const EIGHTY = 1.2816;
 
 /** How far a fryer is off: what each cook alone says, and the range that all of them leave. */
 export function TaughtScale({ is, off, alone, say, title }: Props) {
-  const widest = Math.max(MOST_K, Math.abs(is) + EIGHTY * off, ...alone.map((a) => Math.abs(a.offsetC)));
+  const widest = Math.max(MOST_K, Math.abs(is) + EIGHTY_RANGE * off, ...alone.map((a) => Math.abs(a.offsetC)));
   const x = scaleLinear([-widest, widest], [EDGE, WIDTH - EDGE]);
-  const [from, to] = [x(is - EIGHTY * off), x(is + EIGHTY * off)];
+  const [from, to] = [x(is - EIGHTY_RANGE * off), x(is + EIGHTY_RANGE * off)];
   return (
     <svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}

@@ -8,7 +8,7 @@ import {
   useRemoveEveningMutation,
   useRestoreEveningMutation,
 } from '../../state/api';
-import { tell } from '../../state/toast';
+import { orTell, tellUndoable } from '../../state/acting';
 import { Unreadable } from '../../ui/Unreadable';
 import { newEvening, nextSupper } from './next';
 import { dayWords } from './when';
@@ -71,7 +71,7 @@ function Row({ evening }: { evening: ListedEvening }) {
   const { id, name } = evening;
   const putAside = async (): Promise<void> => {
     await remove(id).unwrap();
-    void tell(`“${name}” is put aside.`, { action: { label: 'Bring back', onClick: () => void restore(id) } });
+    await tellUndoable(`“${name}” is put aside.`, 'Bring back', () => restore(id).unwrap());
   };
   return (
     <li className="flex flex-wrap items-center gap-x-3 border-b border-base-300 py-2">
@@ -80,7 +80,7 @@ function Row({ evening }: { evening: ListedEvening }) {
         type="button"
         className="btn btn-ghost h-11"
         aria-label={`Put ${name} aside`}
-        onClick={() => void putAside()}
+        onClick={() => orTell(putAside())}
       >
         Put aside
       </button>

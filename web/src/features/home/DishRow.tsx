@@ -1,19 +1,13 @@
 import { Archive, ArchiveRestore, Copy, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
 import { bodyOfDocument, isBroken, type ListedConversion, type ListedDish } from '@yellowmist/contract';
-import {
-  problemText,
-  useDuplicateMutation,
-  useRemoveMutation,
-  useRestoreMutation,
-  useSaveMutation,
-} from '../../state/api';
+import { orTell, tellUndoable } from '../../state/acting';
+import { useDuplicateMutation, useRemoveMutation, useRestoreMutation, useSaveMutation } from '../../state/api';
 import { useFoodName } from '../../state/useFoodName';
 import { useUnits } from '../../state/useUnits';
 import { FAMILY_NAMES } from '../dish/words';
 import { UnsafeOf } from '../dish/Unsafe';
 import { DishPicture } from '../dish/DishPicture';
-import { tell, tellWrong } from '../../state/toast';
 import { Unreadable } from '../../ui/Unreadable';
 
 /** One dish: its end state as a picture, where it stands in a sentence, copy and delete with undo. */
@@ -81,18 +75,14 @@ function Acts({ listed }: { listed: ListedConversion }) {
   const [duplicate] = useDuplicateMutation();
   const [remove] = useRemoveMutation();
   const [restore] = useRestoreMutation();
-  const told = (work: Promise<unknown>): void => void work.catch((error: unknown) => tellWrong(problemText(error)));
   const putAside = async (): Promise<void> => {
     await remove(id).unwrap();
-    await tell(`“${name}” is put aside.`, {
-      duration: 10_000,
-      action: { label: 'Bring it back', onClick: () => told(restore(id).unwrap()) },
-    });
+    await tellUndoable(`“${name}” is put aside.`, 'Bring it back', () => restore(id).unwrap());
   };
   const away = broken ? false : listed.archived === true;
   const putAway = (): void => {
     if (broken) return;
-    told(save({ id, version: listed.version, body: { ...bodyOfDocument(listed), archived: !away } }).unwrap());
+    orTell(save({ id, version: listed.version, body: { ...bodyOfDocument(listed), archived: !away } }).unwrap());
   };
   return (
     <span className="flex shrink-0 max-sm:w-full max-sm:justify-end">
@@ -113,7 +103,7 @@ function Acts({ listed }: { listed: ListedConversion }) {
           className="btn btn-ghost btn-square size-11"
           aria-label={`Copy ${name}`}
           title="Copy"
-          onClick={() => told(duplicate(id).unwrap())}
+          onClick={() => orTell(duplicate(id).unwrap())}
         >
           <Copy aria-hidden className="size-4" />
         </button>
@@ -123,7 +113,7 @@ function Acts({ listed }: { listed: ListedConversion }) {
         className="btn btn-ghost btn-square size-11"
         aria-label={`Delete ${name}`}
         title="Delete"
-        onClick={() => told(putAside())}
+        onClick={() => orTell(putAside())}
       >
         <Trash2 aria-hidden className="size-4" />
       </button>

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { isWhole, type ListedConversion } from '@yellowmist/contract';
 import type { Diet } from '@yellowmist/core';
-import { problemText, useBinQuery, useRestoreMutation } from '../../state/api';
-import { tellWrong } from '../../state/toast';
+import { useBinQuery, useRestoreMutation } from '../../state/api';
+import { orTell } from '../../state/acting';
 import { useFoodName } from '../../state/useFoodName';
 import { Choice } from '../../ui/Choice';
 import { Find } from '../../ui/Find';
@@ -136,11 +136,7 @@ function Bin() {
               type="button"
               className="btn btn-sm h-11"
               aria-label={`Bring ${name} back`}
-              onClick={() =>
-                void restore(id)
-                  .unwrap()
-                  .catch((error: unknown) => tellWrong(problemText(error)))
-              }
+              onClick={() => orTell(restore(id).unwrap())}
             >
               Bring it back
             </button>

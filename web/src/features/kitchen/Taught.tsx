@@ -3,8 +3,8 @@ import { kelvins, text } from '@yellowmist/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { TaughtScale } from '../../draw/TaughtScale';
+import { orTell, tellUndoable } from '../../state/acting';
 import { problemText, useLearningQuery, useSaveLearningMutation } from '../../state/api';
-import { tell as tellInCorner, tellWrong } from '../../state/toast';
 import { useUnits } from '../../state/useUnits';
 import { Check } from '../../ui/Check';
 import { Honest } from './Honest';
@@ -25,20 +25,15 @@ export function Taught() {
     const { version, on, leftOut, since } = data;
     return save({ version, on, leftOut, since, ...part }).unwrap();
   };
-  const told = (work: Promise<unknown>): void => void work.catch((why: unknown) => tellWrong(problemText(why)));
   const forget = async (fryer: string): Promise<void> => {
     const before = data.since;
     const { version, ...now } = await put({
       since: [...before.filter((s) => s.fryer !== fryer), { fryer, at: new Date().toISOString() }],
     });
-    const back = (): void => {
-      const { on, leftOut } = now;
-      told(save({ version, on, leftOut, since: before }).unwrap());
-    };
-    await tellInCorner(`What was learned of ${fryer} is forgotten.`, {
-      duration: 10_000,
-      action: { label: 'Bring it back', onClick: back },
-    });
+    const { on, leftOut } = now;
+    await tellUndoable(`What was learned of ${fryer} is forgotten.`, 'Bring it back', () =>
+      save({ version, on, leftOut, since: before }).unwrap(),
+    );
   };
   return (
     <section
@@ -50,7 +45,7 @@ export function Taught() {
       <Check
         label="Use it in every plan, in the place of what the fryers’ own pages say"
         checked={data.on}
-        onChange={(on) => told(put({ on }))}
+        onChange={(on) => orTell(put({ on }))}
       />
       <ul className="grid gap-x-8 gap-y-4 lg:grid-cols-2">
         {data.fryers.map((fryer) => (
@@ -59,9 +54,9 @@ export function Taught() {
               learned={fryer}
               leftOut={data.leftOut}
               onWeigh={(id, counts) =>
-                told(put({ leftOut: counts ? data.leftOut.filter((o) => o !== id) : [...data.leftOut, id] }))
+                orTell(put({ leftOut: counts ? data.leftOut.filter((o) => o !== id) : [...data.leftOut, id] }))
               }
-              onForget={() => told(forget(fryer.fryer))}
+              onForget={() => orTell(forget(fryer.fryer))}
             />
           </li>
         ))}

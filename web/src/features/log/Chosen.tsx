@@ -1,8 +1,8 @@
 import { counted } from '@yellowmist/core';
 import { Columns3, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
-import { problemText, useRemoveCookMutation, useRestoreCookMutation } from '../../state/api';
-import { tell, tellWrong } from '../../state/toast';
+import { orTell, tellUndoable } from '../../state/acting';
+import { useRemoveCookMutation, useRestoreCookMutation } from '../../state/api';
 import { compareAddress, LETTERS, type LogRow } from './rows';
 
 interface Props {
@@ -15,14 +15,11 @@ export function Chosen({ rows, onClear }: Props) {
   const [remove] = useRemoveCookMutation();
   const [restore] = useRestoreCookMutation();
   const ids = [...new Set(rows.map(({ cook }) => cook.id))];
-  const told = (work: Promise<unknown>): void => void work.catch((error: unknown) => tellWrong(problemText(error)));
   const putAside = async (): Promise<void> => {
     for (const id of ids) await remove(id).unwrap();
     onClear();
-    await tell(`${counted(ids.length, 'cook is', 'cooks are')} put aside, with records and photographs.`, {
-      duration: 10_000,
-      action: { label: 'Bring back', onClick: () => ids.forEach((id) => told(restore(id).unwrap())) },
-    });
+    const done = `${counted(ids.length, 'cook is', 'cooks are')} put aside, with records and photographs.`;
+    await tellUndoable(done, 'Bring back', () => Promise.all(ids.map((id) => restore(id).unwrap())));
   };
   if (rows.length === 0) return null;
   return (
@@ -48,7 +45,7 @@ export function Chosen({ rows, onClear }: Props) {
           <Columns3 aria-hidden className="size-4" /> {rows.length} side by side
         </Link>
       )}
-      <button type="button" className="btn h-11" onClick={() => told(putAside())}>
+      <button type="button" className="btn h-11" onClick={() => orTell(putAside())}>
         <Trash2 aria-hidden className="size-4" /> Put aside
       </button>
       <button type="button" className="btn btn-ghost h-11" onClick={onClear}>

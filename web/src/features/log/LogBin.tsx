@@ -1,7 +1,7 @@
 import { counted } from '@yellowmist/core';
 import { useState } from 'react';
-import { problemText, useCookBinQuery, useEmptyCookBinMutation, useRestoreCookMutation } from '../../state/api';
-import { tellWrong } from '../../state/toast';
+import { orTell } from '../../state/acting';
+import { useCookBinQuery, useEmptyCookBinMutation, useRestoreCookMutation } from '../../state/api';
 import { dayOf } from './rows';
 
 /** Cooks that were put aside: each comes back by a press, until it is gone for good. */
@@ -11,7 +11,6 @@ export function LogBin() {
   const [empty] = useEmptyCookBinMutation();
   const [sure, setSure] = useState(false);
   if (bin.length === 0) return null;
-  const told = (work: Promise<unknown>): void => void work.catch((error: unknown) => tellWrong(problemText(error)));
   return (
     <details className="mt-6">
       <summary className="min-h-11 cursor-pointer py-2">Put aside ({bin.length})</summary>
@@ -23,7 +22,7 @@ export function LogBin() {
               {cook.photos > 0 && `, with ${counted(cook.photos, 'photograph')}`}; gone for good on{' '}
               {dayOf({ startedAt: cook.goneAt })}
             </span>
-            <button type="button" className="btn h-11" onClick={() => told(restore(cook.id).unwrap())}>
+            <button type="button" className="btn h-11" onClick={() => orTell(restore(cook.id).unwrap())}>
               Bring it back
             </button>
           </li>
@@ -33,7 +32,7 @@ export function LogBin() {
         {sure ? (
           <>
             <span>Their records and photographs cannot be brought back then.</span>
-            <button type="button" className="btn h-11 btn-error" onClick={() => told(empty().unwrap())}>
+            <button type="button" className="btn h-11 btn-error" onClick={() => orTell(empty().unwrap())}>
               Delete all of them now
             </button>
             <button type="button" className="btn h-11" onClick={() => setSure(false)}>

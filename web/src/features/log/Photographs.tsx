@@ -102,7 +102,7 @@ export function Photographs({ id, dish, onTake }: Props) {
           onTake={onTake}
           aside={
             'kept' in shown && (
-              <button type="button" className="btn btn-ghost h-11" onClick={() => void takeAway(shown.kept)}>
+              <button type="button" className="btn btn-ghost h-11" onClick={() => takeAway(shown.kept)}>
                 <Trash2 aria-hidden className="size-4" /> Take this photograph away
               </button>
             )

@@ -1,5 +1,6 @@
 import { RANGES, type PhotoRecord } from '@yellowmist/contract';
 import { useRef, useState } from 'react';
+import { orTell, tellUndoable } from '../../state/acting';
 import {
   problemText,
   useAddPhotoMutation,
@@ -7,7 +8,6 @@ import {
   useRemovePhotoMutation,
   useRestorePhotoMutation,
 } from '../../state/api';
-import { tell, tellWrong } from '../../state/toast';
 
 /** A picture that was chosen and is not kept yet. */
 export interface WaitingPhoto {
@@ -71,20 +71,10 @@ export function usePhotographs(id: string, dish: string) {
       queue(key, file);
     },
     drop,
-    async takeAway({ id: photo }: PhotoRecord): Promise<void> {
-      const back = (): void =>
-        void restore({ id, photo })
-          .unwrap()
-          .catch((error: unknown) => tellWrong(problemText(error)));
-      try {
-        await remove({ id, photo }).unwrap();
-        await tell('The photograph is taken away.', {
-          duration: 10_000,
-          action: { label: 'Bring it back', onClick: back },
-        });
-      } catch (error) {
-        await tellWrong(problemText(error));
-      }
+    takeAway({ id: photo }: PhotoRecord): void {
+      const back = (): Promise<unknown> => restore({ id, photo }).unwrap();
+      const taken = remove({ id, photo }).unwrap();
+      orTell(taken.then(() => tellUndoable('The photograph is taken away.', 'Bring it back', back)));
     },
   };
 }
