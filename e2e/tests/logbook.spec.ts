@@ -50,7 +50,7 @@ test('photographs are added, dropped in, read, taken away and brought back; one 
   ]);
   await expect(photographs(page).getByAltText('Photograph 1')).toBeVisible();
   const refused = photographs(page).getByRole('alert').filter({ hasText: 'program.jpg is not kept' });
-  await expect(refused).toContainText('photo is no picture that can be read here');
+  await expect(refused).toContainText('It is no picture that can be read here');
   await photographs(page).getByRole('button', { name: 'Leave it' }).click();
   await expect(refused).toBeHidden();
   // Dropped onto the field.
@@ -157,6 +157,34 @@ test('what the counter knows of a cook stands on its record by itself, and is no
   await expect(form(page).getByRole('group', { name: 'Coat gone' }).getByRole('radio', { name: 'some' })).toBeChecked();
   await form(page).getByText('What was done', { exact: true }).click();
   await expect(form(page).getByRole('group', { name: 'Turned' }).getByRole('radio', { name: 'yes' })).toBeChecked();
+});
+
+test('two windows note the same dish: neither loses what it answered, and what contradicts is taken back with it', async ({
+  page,
+}) => {
+  const id = await dishOf(page, 'Fingers in two windows');
+  const cook = await cooked(page, id, { colourTop: 'golden', bald: 'some', baldWhere: ['top'] });
+  const other = await page.context().newPage();
+  for (const window of [page, other]) {
+    await window.goto(`/log/${cook}`);
+    await expect(
+      form(window).getByRole('group', { name: 'Coat gone' }).getByRole('radio', { name: 'some' }),
+    ).toBeChecked();
+  }
+  await form(page).getByRole('radio', { name: 'Good' }).check();
+  await expect(form(page).getByText('Saved', { exact: true })).toBeVisible();
+  await form(other).getByLabel('Taste, in a line').fill('Of lemon');
+  await expect(form(other).getByText('Saved', { exact: true })).toBeVisible();
+  await expect(form(other).getByRole('radio', { name: 'Good' })).toBeChecked();
+  // Where no coat is gone, there is no place where it is.
+  await form(other).getByRole('group', { name: 'Coat gone' }).getByRole('radio', { name: 'none' }).check();
+  await expect(form(other).getByText('Saved', { exact: true })).toBeVisible();
+  const [{ seen }] = (await (await page.request.get(`/api/cooks/${cook}/seen`)).json()) as { seen: object }[];
+  expect(seen).toEqual({ colourTop: 'golden', bald: 'none', overall: 'good', taste: 'Of lemon' });
+  await other.close();
+  await page.goto('/log/00000000-0000-4000-8000-000000000000');
+  await expect(page.getByRole('heading', { name: 'This cook is not here' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'To the logbook' })).toBeVisible();
 });
 
 test('a cook is put aside, brought back at once or later, and gone for good only when it is said twice', async ({

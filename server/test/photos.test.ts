@@ -134,6 +134,11 @@ describe('what is no photograph', () => {
     ['a drawing that is a program', async () => Buffer.from(svg), /no picture that can be read/],
     ['a program', async () => readFileSync(process.execPath).subarray(0, 4096), /no picture that can be read/],
     ['a film', () => photograph('gif', 60, 40), /no picture that can be read/],
+    [
+      'a telephone’s own kind',
+      async () => Buffer.concat([Buffer.from('\0\0\0\x18ftypheic\0\0\0\0mif1heic', 'latin1'), Buffer.alloc(400)]),
+      /HEIC picture, which cannot be read here; save it as JPEG/,
+    ],
     ['half of one', async () => (await photograph('jpeg', 900, 600)).subarray(0, 1200), /damaged or cut off/],
     ['one that unpacks to 12,000 × 12,000', bomb, /too large when it is unpacked/],
   ];

@@ -34,8 +34,13 @@ const refused = (why: string): Error => badFields([{ field: 'photo', message: `p
 
 const read = (bytes: Buffer) => sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' });
 
+/** Whether it is what telephones write that no browser but their own shows: an ISO base media file of HEVC pictures. */
+const isHeic = (bytes: Buffer): boolean =>
+  bytes.toString('latin1', 4, 8) === 'ftyp' && /^(hei[cxms]|hev[cxms])$/.test(bytes.toString('latin1', 8, 12));
+
 /** Why a picture was not opened, as far as the reader tells. */
-function whyNot(error: unknown): string {
+function whyNot(error: unknown, bytes: Buffer): string {
+  if (isHeic(bytes)) return 'is a HEIC picture, which cannot be read here; save it as JPEG';
   const said = (error as Error).message;
   if (/pixel limit/.test(said)) return 'is too large when it is unpacked';
   if (/unsupported image format/.test(said)) return 'is no picture that can be read here';
@@ -58,7 +63,7 @@ export async function smallPicture(bytes: Buffer): Promise<Picture> {
       .toBuffer({ resolveWithObject: true });
     return { bytes: data, widthPx: info.width, heightPx: info.height };
   } catch (error) {
-    throw refused(whyNot(error));
+    throw refused(whyNot(error, bytes));
   }
 }
 

@@ -24,7 +24,7 @@ export function ComparePage() {
       </p>
       <h1 className="text-2xl">Side by side</h1>
       {ids.length < 2 && <p className="mt-2">Choose two to four cooks in the logbook, and they stand here.</p>}
-      {problem && <p role="alert">{problem}</p>}
+      {problem && <p role="alert">One of them cannot be shown. {problem}</p>}
       {!tries && !problem && <p role="status">Opening the records…</p>}
       {tries && tries.length > 1 && <SideBySide tries={tries} />}
     </div>

@@ -84,9 +84,11 @@ export function Photographs({ id, dish, onTake }: Props) {
                 <span role="alert" className="min-w-0 break-words text-error">
                   <b>{w.file.name}</b> is not kept. {w.problem}
                 </span>
-                <button type="button" className="btn btn-sm h-11" onClick={() => again(w)}>
-                  Try again
-                </button>
+                {w.mayYet && (
+                  <button type="button" className="btn btn-sm h-11" onClick={() => again(w)}>
+                    Try again
+                  </button>
+                )}
                 <button type="button" className="btn btn-ghost btn-sm h-11" onClick={() => drop(w.key)}>
                   Leave it
                 </button>

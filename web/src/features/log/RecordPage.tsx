@@ -15,6 +15,7 @@ import { useMemo } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { problemText, useCookQuery, useCooksQuery } from '../../state/api';
 import { usePantry } from '../../state/usePantry';
+import { NotHere } from '../../ui/NotHere';
 import { SaveNote } from '../../ui/SaveNote';
 import { Diagnosis } from './Diagnosis';
 import { DidForm } from './DidForm';
@@ -28,12 +29,16 @@ import { useRecord } from './useRecord';
 /** How one dish of a cook came out, noted on the left; what went wrong, found on the right. */
 export function RecordPage() {
   const { id = '' } = useParams();
-  const { data: cook, error } = useCookQuery(id);
+  const { data: cook, error, refetch } = useCookQuery(id);
   if (error)
     return (
-      <p role="alert" className="p-4">
-        {problemText(error)}
-      </p>
+      <NotHere
+        what="cook"
+        problem={problemText(error)}
+        to="/log"
+        toLabel="To the logbook"
+        onRetry={() => void refetch()}
+      />
     );
   if (!cook)
     return (

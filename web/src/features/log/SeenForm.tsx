@@ -27,7 +27,10 @@ export function SeenForm({ id, dish, seen, known, food, change }: Props) {
       label={label}
       value={toldWord(field, seen[field] ?? known[field])}
       options={options(field)}
-      onChange={(value) => change({ [field]: value })}
+      // Where no coat is gone there is no place where it is.
+      onChange={(value) =>
+        change({ [field]: value, ...(field === 'bald' && value === 'none' ? { baldWhere: undefined } : {}) })
+      }
     />
   );
   const isPlant = food.food.safety === 'vegetable';

@@ -3,6 +3,7 @@ import { useRef, useState } from 'react';
 import { orTell, tellUndoable } from '../../state/acting';
 import {
   problemText,
+  statusOf,
   useAddPhotoMutation,
   usePhotosQuery,
   useRemovePhotoMutation,
@@ -15,10 +16,15 @@ export interface WaitingPhoto {
   file: File;
   /** Why it was not kept; null while it is on its way. */
   problem: string | null;
+  /** The server was away, or too busy: it may take it yet. */
+  mayYet: boolean;
 }
 
 const MB = 1024 * 1024;
 export const MOST_PHOTO_MB = RANGES.photoBytes.max / MB;
+
+/** No picture, of a cook that is gone, or too large: it is not taken however often it is sent. */
+const NEVER = [400, 404, 413];
 
 /** Why a picture is not even sent. */
 function refusal(file: File): string | null {
@@ -36,17 +42,19 @@ export function usePhotographs(id: string, dish: string) {
   const newest = useRef(0);
   const chain = useRef<Promise<unknown>>(Promise.resolve());
 
-  const said = (key: number, problem: string): void =>
-    setWaiting((now) => now.map((w) => (w.key === key ? { ...w, problem } : w)));
+  const said = (key: number, problem: string, mayYet: boolean): void =>
+    setWaiting((now) => now.map((w) => (w.key === key ? { ...w, problem, mayYet } : w)));
   const drop = (key: number): void => setWaiting((now) => now.filter((w) => w.key !== key));
   const keep = async (key: number, file: File): Promise<void> => {
     const wrong = refusal(file);
-    if (wrong) return said(key, wrong);
+    if (wrong) return said(key, wrong, false);
     try {
       await send({ id, dish, file }).unwrap();
       drop(key);
     } catch (error) {
-      said(key, problemText(error));
+      const status = statusOf(error);
+      // The field's own name says nothing on a page that has no other.
+      said(key, problemText(error).replace(/^photo /, 'It '), status === undefined || !NEVER.includes(status));
     }
   };
   const queue = (key: number, file: File): void => {
@@ -62,7 +70,7 @@ export function usePhotographs(id: string, dish: string) {
       for (const file of files) {
         newest.current += 1;
         const key = newest.current;
-        setWaiting((now) => [...now, { key, file, problem: null }]);
+        setWaiting((now) => [...now, { key, file, problem: null, mayYet: true }]);
         queue(key, file);
       }
     },

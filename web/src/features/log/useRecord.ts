@@ -5,6 +5,7 @@ import { useAppDispatch } from '../../state/hooks';
 
 const SAVES_AFTER_MS = 500;
 const TRIES_AGAIN_MS = 3000;
+const STALE = 409;
 
 /** How a dish of a cook came out, as it is being noted: it saves itself, one save after the other. */
 export interface RecordNow {
@@ -13,10 +14,15 @@ export interface RecordNow {
   version: number;
   state: 'saved' | 'saving' | 'retrying' | 'refused';
   problem: string;
-  loaded: boolean;
-  error: unknown;
   change: (part: Partial<SeenBody>) => void;
 }
+
+interface Stored {
+  seen: SeenBody;
+  version: number;
+}
+
+const NOTHING: Stored = { seen: {}, version: 0 };
 
 /** What was left empty is not told. */
 const told = (seen: SeenBody): SeenBody =>
@@ -26,48 +32,71 @@ const told = (seen: SeenBody): SeenBody =>
     ),
   );
 
-export function useRecord(id: string, dish: string | undefined): RecordNow {
-  const { data, error } = useSeenQuery(id);
+/** What is not saved yet: what was changed again while it was sent stays. */
+const without = (mine: Partial<SeenBody>, sent: Partial<SeenBody>): Partial<SeenBody> =>
+  Object.fromEntries(
+    Object.entries(mine).filter(([key, value]) => !(key in sent) || sent[key as keyof SeenBody] !== value),
+  );
+
+export function useRecord(id: string, dish: string): RecordNow {
+  const { data } = useSeenQuery(id);
   const dispatch = useAppDispatch();
-  const stored = data?.find((r) => r.dish === dish);
-  const [draft, setDraft] = useState<SeenBody | null>(null);
-  const [version, setVersion] = useState<number | null>(null);
+  const fetched = data?.find((r) => r.dish === dish) ?? NOTHING;
+  /** What was stored or read last; null until then. */
+  const [stored, setStored] = useState<Stored | null>(null);
+  /** Answers that are not saved yet. */
+  const [mine, setMine] = useState<Partial<SeenBody>>({});
   const [save, setSave] = useState<Pick<RecordNow, 'state' | 'problem'>>({ state: 'saved', problem: '' });
   const [again, setAgain] = useState(0);
-  const latest = useRef<SeenBody | null>(null);
+  const known = stored ?? fetched;
+  const at = useRef(known);
+  const pending = useRef(mine);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const saving = useRef(false);
-  const known = version ?? stored?.version ?? 0;
-  const at = useRef(known);
   useEffect(() => {
     at.current = known;
   }, [known]);
 
+  /** Takes what is stored now as what the answers that are not saved stand on. */
+  const keep = useCallback((now: Stored, left: Partial<SeenBody>): void => {
+    at.current = now;
+    pending.current = left;
+    setStored(now);
+    setMine(left);
+  }, []);
+
   const flush = useCallback(async (): Promise<void> => {
-    if (dish === undefined || saving.current) return;
+    if (saving.current) return;
     saving.current = true;
     // What was changed while it was saved is saved after it.
-    for (let body = latest.current; body; body = latest.current === body ? null : latest.current) {
+    while (Object.keys(pending.current).length > 0) {
+      const sent = pending.current;
+      const body = told({ ...at.current.seen, ...sent });
       const answer = await dispatch(
-        api.endpoints.saveSeen.initiate({ id, body: { ...told(body), dish, version: at.current } }),
+        api.endpoints.saveSeen.initiate({ id, body: { ...body, dish, version: at.current.version } }),
       );
-      if (!answer.data) {
-        const status = statusOf(answer.error);
-        const refused = status !== undefined && status < 500;
-        setSave({ state: refused ? 'refused' : 'retrying', problem: problemText(answer.error) });
-        if (!refused) setAgain((n) => n + 1);
-        break;
-      }
-      at.current = answer.data.version;
-      setVersion(answer.data.version);
-      if (latest.current === body) {
-        latest.current = null;
+      if (answer.data) {
+        keep({ seen: body, version: answer.data.version }, without(pending.current, sent));
         setSave({ state: 'saved', problem: '' });
-        break;
+        continue;
       }
+      const status = statusOf(answer.error);
+      if (status === STALE) {
+        // Somebody noted something in another window: what they answered stays, and what was answered here goes over it.
+        const now = await dispatch(api.endpoints.seen.initiate(id, { forceRefetch: true, subscribe: false }));
+        const theirs = now.data?.find((r) => r.dish === dish);
+        if (theirs && theirs.version !== at.current.version) {
+          keep(theirs, pending.current);
+          continue;
+        }
+      }
+      const refused = status !== undefined && status < 500;
+      setSave({ state: refused ? 'refused' : 'retrying', problem: problemText(answer.error) });
+      if (!refused) setAgain((n) => n + 1);
+      break;
     }
     saving.current = false;
-  }, [dispatch, dish, id]);
+  }, [dispatch, dish, id, keep]);
 
   // A server that is away is asked again in a moment.
   useEffect(() => {
@@ -85,17 +114,14 @@ export function useRecord(id: string, dish: string | undefined): RecordNow {
     [flush],
   );
 
-  const seen = draft ?? stored?.seen ?? {};
   return {
-    seen,
-    version: known,
+    seen: { ...known.seen, ...mine },
+    version: known.version,
     ...save,
-    loaded: data !== undefined,
-    error,
     change(part) {
-      const next = { ...seen, ...part };
-      latest.current = next;
-      setDraft(next);
+      const next = { ...pending.current, ...part };
+      pending.current = next;
+      setMine(next);
       setSave({ state: 'saving', problem: '' });
       clearTimeout(timer.current);
       timer.current = setTimeout(() => void flush(), SAVES_AFTER_MS);
