@@ -1,14 +1,15 @@
-import { cameTo, changedBetween, plain, type Particular, type Text } from '@yellowmist/core';
-import { useState, type ReactNode } from 'react';
+import { changedBetween, type Text } from '@yellowmist/core';
+import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { TriesCurves } from '../../draw/TriesCurves';
-import { photoUrl, useDiagnosisQuery } from '../../state/api';
+import { photoUrl } from '../../state/api';
 import { useUnits } from '../../state/useUnits';
 import { Check } from '../../ui/Check';
+import { Cause, Heading, Outcomes, Particulars, Row } from './CompareRows';
 import { dayOf, triesNamed } from './rows';
-import { useTries, type TryNow } from './useTries';
 import { TriedSeen } from './TriedSeen';
-import { likelyWord, OVERALL_WORDS, SEEN_LABELS, toldOf } from './words';
+import { useTries, type TryNow } from './useTries';
+import { OVERALL_WORDS } from './words';
 
 /** Some tries side by side: what was changed from one to the next, how each went, and how each came out. */
 export function ComparePage() {
@@ -121,133 +122,6 @@ function SideBySide({ tries }: { tries: TryNow[] }) {
   );
 }
 
-/** A line of the table: what is compared, and what each try has of it. */
-function Row({
-  label,
-  tries,
-  strong = false,
-  children,
-}: {
-  label: string;
-  tries: TryNow[];
-  strong?: boolean;
-  children: (one: TryNow) => ReactNode;
-}) {
-  return (
-    <tr className="border-t border-base-300 align-top">
-      <th scope="row" className="py-1 pr-2 font-normal">
-        {label}
-      </th>
-      {tries.map((one) => (
-        <td key={one.letter} className={`p-1 px-2 break-words ${strong ? 'font-bold' : ''}`}>
-          {children(one)}
-        </td>
-      ))}
-    </tr>
-  );
-}
-
-function Heading({ tries, children }: { tries: TryNow[]; children: ReactNode }) {
-  return (
-    <tr className="border-t-2 border-base-content/60">
-      <th colSpan={tries.length + 1} scope="colgroup" className="pt-3 font-display text-base">
-        {children}
-      </th>
-    </tr>
-  );
-}
-
-/** What differs is set bold. */
-const unlike = (values: readonly string[]): boolean => new Set(values).size > 1;
-
-function Outcomes({ tries }: { tries: TryNow[] }) {
-  const { tell } = useUnits();
-  const rows = SEEN_LABELS.flatMap(([field, label]) => {
-    const told = tries.map(({ seen }) => tell(toldOf(field, seen)));
-    return told.every((t) => t === '') ? [] : [{ field, label, told }];
-  });
-  const lines = [
-    ['salt', 'Salt'],
-    ['taste', 'Taste'],
-    ['otherwise', 'Done otherwise'],
-  ] as const;
-  if (rows.length === 0)
-    return (
-      <Row label="All of it" tries={tries}>
-        {() => 'not noted'}
-      </Row>
-    );
-  return (
-    <>
-      {rows.map(({ field, label, told }) => (
-        <Row key={field} label={label} tries={tries} strong={unlike(told.filter((t) => t !== ''))}>
-          {(one) => told[tries.indexOf(one)] || <span className="font-normal">not noted</span>}
-        </Row>
-      ))}
-      {lines
-        .filter(([field]) => tries.some(({ seen }) => seen[field] !== undefined))
-        .map(([field, label]) => (
-          <Row key={field} label={label} tries={tries}>
-            {({ seen }) => seen[field] ?? ''}
-          </Row>
-        ))}
-    </>
-  );
-}
-
-function Cause({ one: { id, version } }: { one: TryNow }) {
-  const noted = version > 0;
-  const { data, isFetching } = useDiagnosisQuery({ id: id.cook, dish: id.dish, version }, { skip: !noted });
-  if (!noted) return 'not noted';
-  if (isFetching) return 'Looking…';
-  if (!data) return '';
-  const [first] = data.causes;
-  if (data.complaints.length === 0 || !first) return 'nothing amiss';
-  return data.none > 0.5 ? 'none that is known here' : `${first.words}, ${likelyWord(first.share)}`;
-}
-
-const found = (particulars: readonly Particular[] | undefined, key: string): Particular | undefined =>
-  particulars?.find((p) => p.key === key);
-
-function Particulars({ tries, all }: { tries: TryNow[]; all: boolean }) {
-  const { tell } = useUnits();
-  if (tries.some(({ tried }) => !tried))
-    return (
-      <Row label="All of it" tries={tries}>
-        {() => 'Simulating…'}
-      </Row>
-    );
-  const labels = new Map(tries.flatMap(({ tried }) => tried!.particulars.map((p) => [p.key, p.label] as const)));
-  const rows = [...labels].map(([key, label]) => {
-    const values = tries.map(({ tried }) => {
-      const one = found(tried!.particulars, key);
-      return one ? plain(cameTo(one)) : '';
-    });
-    return { key, label, differs: unlike(values) };
-  });
-  const shown = rows.filter((r) => all || r.differs);
-  if (shown.length === 0)
-    return (
-      <Row label="All of it" tries={tries}>
-        {() => 'all alike'}
-      </Row>
-    );
-  return shown.map(({ key, label, differs }) => (
-    <Row key={key} label={label} tries={tries} strong={differs}>
-      {({ tried }) => {
-        const one = found(tried!.particulars, key);
-        if (!one) return <span className="font-normal">none</span>;
-        return (
-          <>
-            {tell(cameTo(one))}
-            {one.done && <span className="font-normal">, planned: {tell(one.planned)}</span>}
-          </>
-        );
-      }}
-    </Row>
-  ));
-}
-
 /** What was changed from each try to the next, in sentences. */
 function Changes({ tries }: { tries: TryNow[] }) {
   const { tell } = useUnits();
@@ -258,6 +132,8 @@ function Changes({ tries }: { tries: TryNow[] }) {
       {tries.slice(1).map((one, k) => {
         const before = tries[k];
         if (!one.tried || !before.tried) return null;
+        // Of two dishes everything differs, and nothing was changed: the table below says how.
+        if (one.id.dish !== before.id.dish) return null;
         const changes = changedBetween(before.tried.particulars, one.tried.particulars);
         return (
           <div key={one.letter} className="border-l-4 border-primary pl-3">
