@@ -79,8 +79,11 @@ const asVector = (u: Unknowns): number[] => UNKNOWNS.map((name) => u[name]);
 const asUnknowns = (v: readonly number[]): Unknowns =>
   Object.fromEntries(UNKNOWNS.map((name, i) => [name, v[i]])) as Record<Unknown, number>;
 
-/** How much a reading counts that is `off` of its spreads away: less, the further, by Student's tails. */
-const weightOf = (off: number): number => (TAILS + 1) / (TAILS + off * off);
+/**
+ * How much a reading counts that is `off` of its spreads away: less, the further, by Student's tails.
+ * @param tails degrees of freedom of its errors
+ */
+export const studentWeight = (off: number, tails: number): number => (tails + 1) / (tails + off * off);
 
 /**
  * What is believed of a fryer and a batch by what was read of it: the likeliest values by Gauss–Newton over the
@@ -116,7 +119,7 @@ export function believed(
       });
     }
     const off = read.map((value, k) => (value - shown[k]) / spreads[k]);
-    const weights = off.map((o, k) => weightOf(o) / spreads[k] ** 2);
+    const weights = off.map((o, k) => studentWeight(o, TAILS) / spreads[k] ** 2);
     precision = priorPrecision.map((row, i) =>
       row.map((p, j) => p + weights.reduce((sum, w, k) => sum + w * slopes[i][k] * slopes[j][k], 0)),
     );

@@ -1,5 +1,5 @@
 export * from './unknowns.js';
-export { AGAINST, believed, offBy, thinned, type Against, type Evidence } from './fit.js';
+export { AGAINST, believed, offBy, studentWeight, thinned, type Against, type Evidence } from './fit.js';
 export { forecast, type AboutS, type Forecast } from './forecast.js';
 export { inverse, solve } from './symmetric.js';
 export { SENSOR_LAG_S } from './constants.js';

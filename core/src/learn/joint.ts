@@ -1,4 +1,4 @@
-import { inverse, NOTHING_KNOWN, simulatedUnder, solve, type Unknowns } from '../evidence/index.js';
+import { inverse, NOTHING_KNOWN, simulatedUnder, solve, studentWeight, type Unknowns } from '../evidence/index.js';
 import { asItsPage, type Fryer } from '../dish/index.js';
 import type { CookSeries } from '../heat/index.js';
 import { FADES_DAYS, FOOD_SPREADS, FRYER_SPREADS, LEARNED_BY, LEARNED_FROM, TOLD_TAILS } from './constants.js';
@@ -12,6 +12,7 @@ export type FryerOff = Readonly<Record<LearnedOf, number>>;
 const FOOD = ['startK', 'sizeLog', 'coatLog'] as const;
 export type FoodOff = Readonly<Record<(typeof FOOD)[number], number>>;
 
+/** Food as it was said, and a fryer as its page has it. */
 export const NO_FOOD: FoodOff = { startK: 0, sizeLog: 0, coatLog: 0 };
 export const AS_ITS_PAGE: FryerOff = { offsetK: 0, airLog: 0, browningLog: 0 };
 
@@ -31,15 +32,19 @@ export interface Word {
   farthest: number;
 }
 
+/** Values in the order of `LEARNED`, and back. */
 export const vectorOf = (off: FryerOff): number[] => LEARNED.map((name) => off[name]);
 export const offOf = (v: readonly number[]): FryerOff =>
   Object.fromEntries(LEARNED.map((name, i) => [name, v[i]])) as unknown as FryerOff;
 const zeros = (n: number, m: number): number[][] => Array.from({ length: n }, () => new Array<number>(m).fill(0));
 
-const PRIOR_PRECISION = LEARNED.map((a, i) => LEARNED.map((_, j) => (i === j ? FRYER_SPREADS[a] ** -2 : 0)));
+/** What fryers are usually off by, as a precision. @param share of its weight, 0–1 */
+export const priorPrecision = (share: number): number[][] =>
+  LEARNED.map((name, i) => LEARNED.map((_, j) => (i === j ? share * FRYER_SPREADS[name] ** -2 : 0)));
 
-/** Degrees of freedom of what is told: tails so heavy that one absurd entry does not carry the others away. */
-const weightOf = (off: number): number => (TOLD_TAILS + 1) / (TOLD_TAILS + off * off);
+const PRIOR_PRECISION = priorPrecision(1);
+
+const weightOf = (off: number): number => studentWeight(off, TOLD_TAILS);
 
 /** What may be off, in one line: of the fryer first, then of this food. */
 const ALL = [...LEARNED, ...FOOD] as const;
@@ -54,6 +59,7 @@ export class ShownCook {
     private readonly page: Fryer,
   ) {}
 
+  /** Simulated once for the same values; how fast it browns is not in it. */
   series(fryer: FryerOff, food: FoodOff): CookSeries {
     const { lying, happened } = this.cook;
     const unknowns: Unknowns = { ...NOTHING_KNOWN, ...fryer, ...food, browningLog: 0 };

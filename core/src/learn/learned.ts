@@ -1,9 +1,10 @@
 import type { Fryer } from '../dish/index.js';
 import { inverse, solve } from '../evidence/index.js';
-import { CHANGED_AT, FRYER_SPREADS } from './constants.js';
+import { CHANGED_AT } from './constants.js';
 import {
   LEARNED,
   offOf,
+  priorPrecision,
   sayTogether,
   vectorOf,
   type FryerBelief,
@@ -43,10 +44,6 @@ type Matrix = readonly (readonly number[])[];
 
 const times = (a: Matrix, v: readonly number[]): number[] =>
   a.map((row) => row.reduce((sum, x, j) => sum + x * v[j], 0));
-
-/** @param share of the usual spread's weight that stands against what is told */
-const priorPrecision = (share: number): number[][] =>
-  LEARNED.map((name, i) => LEARNED.map((_, j) => (i === j ? share * FRYER_SPREADS[name] ** -2 : 0)));
 
 /** What some words alone make one believe, where all were linearised at `mean`. */
 export function believedBy(
