@@ -28,6 +28,7 @@ const CORE_ORDER = [
   'diagnose',
   'logbook',
   'learn',
+  'experiment',
 ];
 
 /** The storeys of the web: a folder imports only folders of storeys below its own. */

@@ -6,10 +6,12 @@ import { kitchenFileSchema } from './schemas/files.js';
 import { saveKitchenSchema } from './schemas/kitchen.js';
 import { savePantrySchema } from './schemas/pantry.js';
 import { eveningBodySchema } from './schemas/evening.js';
+import { experimentBodySchema } from './schemas/experiment.js';
 import type {
   ConversionBody,
   CookBody,
   EveningBody,
+  ExperimentBody,
   FiledCook,
   FiledDocument,
   KitchenBody,
@@ -21,7 +23,7 @@ import { FORMATS, formatNumber, upgrade, type Format } from './upgrade.js';
 import type { Schema } from 'joi';
 
 /** Today's format of the file of a whole kitchen. */
-export const KITCHEN_FILE_FORMAT = 3;
+export const KITCHEN_FILE_FORMAT = 4;
 
 /** A dish with its identity. */
 export interface KeptDish {
@@ -39,6 +41,14 @@ export interface KeptEvening {
   body: EveningBody;
 }
 
+/** An experiment with its identity. */
+export interface KeptExperiment {
+  id: string;
+  createdAt: string;
+  updatedAt: string;
+  body: ExperimentBody;
+}
+
 /** A cook that is over, with all that was noted of it. */
 export interface KeptCook {
   id: string;
@@ -54,6 +64,7 @@ export interface WholeKitchen {
   pantry: PantryBody;
   evenings: KeptEvening[];
   cooks: KeptCook[];
+  experiments: KeptExperiment[];
 }
 
 /** Photographs that go with a kitchen's file, and how many of its cooks' do not. */
@@ -61,7 +72,7 @@ export type FilesPhotos = Pick<KitchenFile, 'photographs' | 'photographsLeftOut'
 
 /** A whole kitchen as one file. */
 export const kitchenFileOf = (
-  { dishes, kitchen, pantry, evenings, cooks }: WholeKitchen,
+  { dishes, kitchen, pantry, evenings, cooks, experiments }: WholeKitchen,
   exportedAt: string,
   photos: FilesPhotos = { photographs: [], photographsLeftOut: 0 },
 ): KitchenFile => ({
@@ -72,6 +83,7 @@ export const kitchenFileOf = (
   kitchen: { format: formatNumber(FORMATS.kitchen), body: kitchen },
   pantry: { format: formatNumber(FORMATS.pantry), body: pantry },
   evenings: evenings.map((evening) => ({ ...evening, format: formatNumber(FORMATS.evening) })),
+  experiments: experiments.map((experiment) => ({ ...experiment, format: formatNumber(FORMATS.experiment) })),
   cooks: cooks.map(({ id, updatedAt, body: { name: _, cook, ...rest } }) => ({
     id,
     endedAt: updatedAt,
@@ -125,7 +137,10 @@ function withEvenings({ supper, ...rest }: FirstFile): object {
 /** Format 2 had no cooks. */
 const withCooks = (file: object): object => ({ ...file, format: 3, cooks: [], photographs: [], photographsLeftOut: 0 });
 
-const STEPS: readonly ((file: never) => object)[] = [withEvenings, withCooks];
+/** Format 3 had no experiments. */
+const withExperiments = (file: object): object => ({ ...file, format: 4, experiments: [] });
+
+const STEPS: readonly ((file: never) => object)[] = [withEvenings, withCooks, withExperiments];
 
 /** A file of any format up to today's as today's. */
 function asToday(json: object): object {
@@ -159,7 +174,7 @@ export function openKitchenFile(json: unknown, here: readonly Label[]): WholeKit
   }
   const checked = check<KitchenFile>(kitchenFileSchema, asToday(kind));
   if (!checked.ok) throw new Refusal(`The file is not whole: ${said(checked.errors)}`);
-  const { dishes, kitchen, pantry, evenings, cooks, photographs, photographsLeftOut } = checked.value;
+  const { dishes, kitchen, pantry, evenings, cooks, experiments, photographs, photographsLeftOut } = checked.value;
   const version = { version: 0 };
   const pantryBody = opened('Its pantry', FORMATS.pantry, pantry, savePantrySchema, undefined, version);
   const shelf = pantryOf(ownOf(here, pantryBody.own));
@@ -183,6 +198,16 @@ export function openKitchenFile(json: unknown, here: readonly Label[]): WholeKit
         FORMATS.evening,
         { format, body },
         eveningBodySchema,
+        shelf,
+      ),
+    })),
+    experiments: experiments.map(({ format, body, ...experiment }) => ({
+      ...experiment,
+      body: opened(
+        `The experiment “${String((body as Partial<ExperimentBody>).name ?? experiment.id)}”`,
+        FORMATS.experiment,
+        { format, body },
+        experimentBodySchema,
         shelf,
       ),
     })),

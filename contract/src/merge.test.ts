@@ -27,13 +27,21 @@ const dish = (id: string, name = 'Okra'): KeptDish => ({
   updatedAt: AT,
   body: { ...exampleConversion(), name },
 });
-const empty: WholeKitchen = { dishes: [], kitchen: EMPTY_KITCHEN, pantry: EMPTY_PANTRY, evenings: [], cooks: [] };
+const empty: WholeKitchen = {
+  dishes: [],
+  kitchen: EMPTY_KITCHEN,
+  pantry: EMPTY_PANTRY,
+  evenings: [],
+  cooks: [],
+  experiments: [],
+};
 const full: WholeKitchen = {
   dishes: [dish(ID)],
   kitchen: { ...EMPTY_KITCHEN, fryers: [COMMON_FRYERS[0]], trays: [{ name: 'Tray', widthMm: 300, depthMm: 200 }] },
   pantry: { ...EMPTY_PANTRY, have: ['beer'], weights: [{ foodId: 'onion', unit: 'medium-onion', grams: 140 }] },
   evenings: [{ id: EVENING, createdAt: AT, updatedAt: AT, body: thursday }],
   cooks: [],
+  experiments: [],
 };
 const ASKED = { take: new Set<string>(), both: new Set<string>() };
 const merged = (here: WholeKitchen, there: WholeKitchen, answers = ASKED, bin = new Set<string>()) =>
@@ -55,7 +63,7 @@ describe('two kitchens made one', () => {
   test('the same file twice changes nothing', () => {
     const { whole, written, report } = merged(full, full);
     expect(whole).toEqual(full);
-    expect(written).toEqual({ dishes: [], evenings: [], cooks: [] });
+    expect(written).toEqual({ dishes: [], evenings: [], cooks: [], experiments: [] });
     expect(report).toMatchObject({ added: [], conflicts: [], same: 5 });
   });
 
@@ -179,14 +187,17 @@ describe('cooks in a kitchen’s file', () => {
     expect(merged(here, there, { ...ASKED, take: new Set([key]) }).written.cooks).toEqual([noted]);
     expect(merged(here, there, { ...ASKED, both: new Set([key]) })).toMatchObject({
       whole: { cooks: here.cooks },
-      written: { cooks: [] },
+      written: { cooks: [], experiments: [] },
       report: { conflicts: [{ answer: 'keep' }] },
     });
   });
 
   test('one that lies in the bin here stays there', () => {
     const bin = new Set([COOK]);
-    expect(merged(full, here, ASKED, bin)).toMatchObject({ whole: { cooks: [] }, report: { conflicts: [{ key }] } });
+    expect(merged(full, here, ASKED, bin)).toMatchObject({
+      whole: { cooks: [], experiments: [] },
+      report: { conflicts: [{ key }] },
+    });
   });
 
   test('a file from before there were any has none', () => {

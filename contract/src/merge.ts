@@ -1,5 +1,5 @@
 import { counted, fingerprint } from '@yellowmist/core';
-import type { KeptCook, KeptDish, KeptEvening, WholeKitchen } from './kitchenFile.js';
+import type { KeptCook, KeptDish, KeptEvening, KeptExperiment, WholeKitchen } from './kitchenFile.js';
 import { type Filed, type ImportAnswer, type ImportConflict, type ImportReport } from './types.js';
 import { RANGES } from './ranges.js';
 
@@ -13,7 +13,7 @@ export interface Answers {
 export interface Merged {
   whole: WholeKitchen;
   /** What is new or changed, by its identity. */
-  written: { dishes: KeptDish[]; evenings: KeptEvening[]; cooks: KeptCook[] };
+  written: { dishes: KeptDish[]; evenings: KeptEvening[]; cooks: KeptCook[]; experiments: KeptExperiment[] };
   report: Omit<ImportReport, 'tried' | 'photos'>;
 }
 
@@ -119,6 +119,10 @@ function dishWords({ body, updatedAt }: KeptDish): string {
   return `${name}: ${dish.count} pieces, ${fried.layers.length} layers, fried ${fried.minutes} min at ${fried.tempC} °C; ${air}; changed ${updatedAt.slice(0, 16).replace('T', ' ')}`;
 }
 
+/** An experiment in a few words. */
+const experimentWords = ({ body: { name, tastings }, updatedAt }: KeptExperiment): string =>
+  `${name}, ${counted(tastings.length, 'tasting')}, touched ${updatedAt.slice(0, 10)}`;
+
 /** An evening in a few words. */
 const eveningWords = ({ body: { name, serveAt, dishes, cooks }, updatedAt }: KeptEvening): string =>
   `${name}: ${serveAt === null ? 'no time set' : serveAt.slice(0, 16).replace('T', ' ')}, ${counted(dishes.length, 'dish', 'dishes')}, ${counted(cooks.length, 'pair of hands', 'pairs of hands')}; changed ${updatedAt.slice(0, 16).replace('T', ' ')}`;
@@ -198,6 +202,10 @@ export function mergeKitchens(
   const dishes = merging.documents('dish', here.dishes, there.dishes, inBin, { words: dishWords, newId });
   const evenings = merging.documents('evening', here.evenings, there.evenings, inBin, { words: eveningWords, newId });
   const cooks = merging.documents('cook', here.cooks, there.cooks, inBin, { words: cookWords, newId: null });
+  const experiments = merging.documents('experiment', here.experiments, there.experiments, inBin, {
+    words: experimentWords,
+    newId,
+  });
   const byName = (item: { name: string }): string => item.name;
   const kitchen = {
     fryers: merging.list('fryer', here.kitchen.fryers, there.kitchen.fryers, byName),
@@ -226,8 +234,20 @@ export function mergeKitchens(
     ...(weights.length > 0 && { weights }),
   };
   return {
-    whole: { dishes: dishes.all, kitchen, pantry: mergedPantry, evenings: evenings.all, cooks: cooks.all },
-    written: { dishes: dishes.written, evenings: evenings.written, cooks: cooks.written },
+    whole: {
+      dishes: dishes.all,
+      kitchen,
+      pantry: mergedPantry,
+      evenings: evenings.all,
+      cooks: cooks.all,
+      experiments: experiments.all,
+    },
+    written: {
+      dishes: dishes.written,
+      evenings: evenings.written,
+      cooks: cooks.written,
+      experiments: experiments.written,
+    },
     report: { added: merging.added, same: merging.same, conflicts: merging.conflicts },
   };
 }

@@ -75,6 +75,12 @@ export const RANGES = {
   browning: { min: 0.5, max: 2 },
   learnedCooks: { min: 0, max: 5000 },
   learnedOffK: { min: 0, max: 40 },
+  /** Ways of an experiment, who tastes, and what they answered; a note. */
+  ways: { min: 2, max: 4 },
+  tasters: { min: 0, max: 12 },
+  tastings: { min: 0, max: 48 },
+  wayLayer: { min: 0, max: 7 },
+  filedExperiments: { min: 0, max: 2000 },
   /** Photographs of a cook; bytes of one as it comes. */
   photos: { min: 0, max: 8 },
   photoBytes: { min: 1, max: 15 * 1024 * 1024 },

@@ -4,6 +4,7 @@ export * from './types/conversion.js';
 export * from './types/cook.js';
 export * from './types/devices.js';
 export * from './types/evening.js';
+export * from './types/experiment.js';
 export * from './types/files.js';
 export * from './types/kitchen.js';
 export * from './types/learning.js';

@@ -1,5 +1,14 @@
 import { PLAIN_AIR } from '@yellowmist/core';
-import type { Chosen, ConversionBody, CookBody, EveningBody, KitchenBody, LearningBody, PantryBody } from './types.js';
+import type {
+  Chosen,
+  ConversionBody,
+  CookBody,
+  EveningBody,
+  ExperimentBody,
+  KitchenBody,
+  LearningBody,
+  PantryBody,
+} from './types.js';
 
 /** One way up: a body of one format as the next one has it. */
 type Step = (body: never) => unknown;
@@ -35,6 +44,7 @@ export const FORMATS = {
   pantry: { what: 'pantry', steps: [] } as Format<PantryBody>,
   evening: { what: 'evening', steps: [] } as Format<EveningBody>,
   cook: { what: 'cook', steps: [] } as Format<CookBody>,
+  experiment: { what: 'experiment', steps: [] } as Format<ExperimentBody>,
   learning: { what: 'learning', steps: [] } as Format<LearningBody>,
 } as const;
 

@@ -26,3 +26,4 @@ export * from './practice/index.js';
 export * from './diagnose/index.js';
 export * from './logbook/index.js';
 export * from './learn/index.js';
+export * from './experiment/index.js';

@@ -9,6 +9,7 @@ import { databaseOptions } from './database/options.js';
 import { DemoService } from './demo/demo.service.js';
 import { DevicesModule } from './devices/devices.module.js';
 import { EveningsModule } from './evenings/evenings.module.js';
+import { ExperimentsModule } from './experiments/experiments.module.js';
 import { FilesModule } from './files/files.module.js';
 import { HealthController } from './health/health.controller.js';
 import { KitchenModule } from './kitchen/kitchen.js';
@@ -32,6 +33,7 @@ export class AppModule {
         PantryModule,
         KitchenModule,
         EveningsModule,
+        ExperimentsModule,
         ComputeModule,
         RecipesModule,
         FilesModule,

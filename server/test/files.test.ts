@@ -74,7 +74,7 @@ describe('the whole kitchen as a file', () => {
 
   test('as plain JSON as well, and sent back as JSON', async () => {
     const plain = await first.ask<KitchenFile>('GET', '/export?as=json');
-    expect(plain.body).toMatchObject({ yellowmist: 'kitchen', format: 3 });
+    expect(plain.body).toMatchObject({ yellowmist: 'kitchen', format: 4 });
     const { status } = await first.ask('POST', '/import?try=1', plain.body);
     expect(status).toBe(200);
   });

@@ -60,8 +60,8 @@ beforeAll(async () => {
 });
 
 describe('what the cooks taught', () => {
-  test('is nothing before anything was cooked, and off until somebody wants it', async () => {
-    expect(await learning()).toEqual({ version: 0, on: false, leftOut: [], since: [], fryers: [] });
+  test('is nothing before anything was cooked, and used from the first cook on', async () => {
+    expect(await learning()).toEqual({ version: 0, on: true, leftOut: [], since: [], fryers: [] });
   });
 
   test('is told of each fryer: how much, how sure, and by which cook', async () => {
@@ -113,6 +113,7 @@ describe('how right plans have been', () => {
 
 describe('used, weighed out, forgotten', () => {
   test('where it is on, every dish is read with the fryer as it was learned, and stored without', async () => {
+    await put({ on: false });
     const page = (await read()).fryer;
     expect(page.learned).toBeUndefined();
     await put({ on: true });

@@ -199,7 +199,10 @@ describe('what went wrong', () => {
   });
 
   test('after the next cook says whether the change has helped, and moves what is believed', async () => {
-    const { body: own } = await server.ask<ConversionDocument>('POST', '/conversions', breaded('Twice cooked'));
+    // A fryer that no other cook has taught anything.
+    const plain = breaded('Twice cooked');
+    const untaught = { ...plain, fryer: { ...plain.fryer, name: 'Untaught' } };
+    const { body: own } = await server.ask<ConversionDocument>('POST', '/conversions', untaught);
     const cooked = async (at: string, seen: object): Promise<CookDiagnosis> => {
       const { body } = await server.ask<CookDocument>('POST', '/cooks', {
         conversionId: own.id,

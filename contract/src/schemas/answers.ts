@@ -88,7 +88,8 @@ export const simulateAnswerSchema = allOf<A.SimulateAnswer>({
   waiting,
 });
 
-const bowl = allOf<Bowl>({
+/** One bowl, measured out. */
+export const bowlSchema = allOf<Bowl>({
   layerAt: Joi.number(),
   visits: numbers,
   name: words,
@@ -124,7 +125,7 @@ const alternative = allOf<A.AlternativeAnswer>({
   restMin: Joi.number(),
   oilGm2: Joi.number(),
   sprayOilG: Joi.number(),
-  bowls: Joi.array().items(bowl),
+  bowls: Joi.array().items(bowlSchema),
   beside: Joi.array().items(sideBowl),
   perServing: allOf<A.AlternativeAnswer['perServing']>({ air: serving, pot: serving }),
   seasoning: allOf<A.SeasoningAnswer>({

@@ -61,6 +61,7 @@ export const kitchenFileSchema = allOf<KitchenFile>({
   kitchen: allOf<FiledDocument<object>>(filed),
   pantry: allOf<FiledDocument<object>>(filed),
   evenings: filedList(RANGES.filedEvenings.max),
+  experiments: filedList(RANGES.filedExperiments.max),
   cooks: Joi.array().items(filedCookSchema).unique('id').max(RANGES.filedCooks.max),
   photographs: Joi.array()
     .items(allOf<FiledPhoto>({ hash: Joi.string().hex(), data: Joi.string().base64() }))

@@ -13,7 +13,8 @@ import { Joi } from './joi.js';
 
 type Basket<K extends BasketShape['kind']> = Extract<BasketShape, { kind: K }>;
 
-const basket = Joi.alternatives().conditional('.kind', {
+/** The ground of a basket or rack. */
+export const basketSchema = Joi.alternatives().conditional('.kind', {
   switch: [{ is: 'round', then: allOf<Basket<'round'>>({ kind: oneOf('round'), diameterMm: within('basketMm') }) }],
   otherwise: allOf<Basket<'rectangle'>>({
     kind: oneOf('rectangle'),
@@ -26,7 +27,7 @@ const basket = Joi.alternatives().conditional('.kind', {
 export const fryerSchema = allOf<Fryer>({
   name: nameSchema,
   kind: oneOf(...FRYER_KINDS),
-  basket,
+  basket: basketSchema,
   racks: whole('racks'),
   minTempC: within('fryerTempC')
     .custom((c: number, helpers) => {

@@ -14,6 +14,7 @@ export {
   momentSchema,
   saveEveningSchema,
 } from './evening.js';
+export * from './experiment.js';
 export { fryerSchema } from './fryer.js';
 export * from './kitchen.js';
 export * from './learning.js';

@@ -1,6 +1,7 @@
 import { RANGES } from '../ranges.js';
 import type * as T from '../types.js';
 import { allOf, nameSchema, oneOf, versionSchema } from './fields.js';
+import { fryerSchema } from './fryer.js';
 import { Joi } from './joi.js';
 
 const value = allOf<T.LearnedValue>({ is: Joi.number(), off: Joi.number().min(0) });
@@ -64,6 +65,9 @@ export const learningSchema = allOf<T.LearningDocument>({
     }),
   ),
 });
+
+/** What `GET /api/learning/fryers` answers. */
+export const fryersSchema = allOf<T.FryersAnswer>({ fryers: Joi.array().items(fryerSchema) });
 
 const meanOff = allOf<T.MeanOff>({ byPage: Joi.number(), byCooks: Joi.number(), noted: Joi.number() }).allow(null);
 

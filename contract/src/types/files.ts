@@ -2,6 +2,7 @@ import type { CookEvent, Label } from '@yellowmist/core';
 import type { ConversionBody } from './conversion.js';
 import type { CookBody } from './cook.js';
 import type { EveningBody } from './evening.js';
+import type { ExperimentBody } from './experiment.js';
 import type { KitchenBody, PantryBody } from './kitchen.js';
 import type { PhotoRecord, SeenRecord } from './log.js';
 
@@ -20,6 +21,13 @@ export interface FiledDocument<Body> {
 
 /** A dish in a kitchen's file, under its own identity. */
 export interface FiledDish extends FiledDocument<ConversionBody> {
+  id: string;
+  createdAt: string;
+  updatedAt: string;
+}
+
+/** An experiment in a kitchen's file, under its own identity. */
+export interface FiledExperiment extends FiledDocument<ExperimentBody> {
   id: string;
   createdAt: string;
   updatedAt: string;
@@ -61,6 +69,7 @@ export interface KitchenFile {
   kitchen: FiledDocument<KitchenBody>;
   pantry: FiledDocument<PantryBody>;
   evenings: FiledEvening[];
+  experiments: FiledExperiment[];
   cooks: FiledCook[];
   photographs: FiledPhoto[];
   /** Photographs of its cooks whose files are not in it. */
@@ -68,7 +77,18 @@ export interface KitchenFile {
 }
 
 /** What of a kitchen has an identity of its own. */
-export const FILED = ['dish', 'fryer', 'sprayer', 'bowl', 'tray', 'ingredient', 'weight', 'evening', 'cook'] as const;
+export const FILED = [
+  'dish',
+  'fryer',
+  'sprayer',
+  'bowl',
+  'tray',
+  'ingredient',
+  'weight',
+  'evening',
+  'cook',
+  'experiment',
+] as const;
 export type Filed = (typeof FILED)[number];
 
 /** What is done with a thing that is here and in the file, and not alike. */

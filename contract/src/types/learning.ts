@@ -1,4 +1,4 @@
-import type { Text } from '@yellowmist/core';
+import type { Fryer, Text } from '@yellowmist/core';
 
 /** What is asked of learning: whether it is used, which cooks are weighed out, and from when on a fryer is listened to. */
 export interface LearningBody {
@@ -49,6 +49,11 @@ export interface FryerLearning {
 export interface LearningDocument extends LearningBody {
   version: number;
   fryers: FryerLearning[];
+}
+
+/** What `GET /api/learning/fryers` answers. */
+export interface FryersAnswer {
+  fryers: Fryer[];
 }
 
 /** Something that was noted of a cook, beside what was to be expected of it. */

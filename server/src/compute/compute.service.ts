@@ -16,6 +16,7 @@ import {
   type CookSeries,
   type Evening,
   type EveningRequest,
+  type PlannedExperiment,
   type RecipeReading,
   type Seen,
 } from '@yellowmist/core';
@@ -99,6 +100,11 @@ export class ComputeService implements OnApplicationShutdown {
   /** What the cooks taught of the fryers. */
   learn(request: worker.ToLearn): Promise<worker.LearnedFryerSaid[]> {
     return this.run<worker.LearnedFryerSaid[]>('learn', request);
+  }
+
+  /** A fair comparison in one batch. */
+  planExperiment(request: worker.ToPlanExperiment): Promise<PlannedExperiment> {
+    return this.run<PlannedExperiment>('planExperiment', request);
   }
 
   /** How right plans have been. */

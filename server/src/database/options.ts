@@ -5,6 +5,7 @@ import { ConversionEntity } from '../conversions/conversion.entity.js';
 import { CookEntity, CookEventEntity, CookPhotoEntity, CookSeenEntity } from '../cooks/cook.entity.js';
 import { SingleEntity } from '../documents/single.entity.js';
 import { EveningEntity } from '../evenings/evening.entity.js';
+import { ExperimentEntity } from '../experiments/experiment.entity.js';
 import { MIGRATIONS } from './schema.js';
 
 interface Pragmas {
@@ -21,6 +22,7 @@ export const databaseOptions = (file: string): DataSourceOptions => ({
     AnswerEntity,
     SingleEntity,
     EveningEntity,
+    ExperimentEntity,
     CookEntity,
     CookEventEntity,
     CookSeenEntity,

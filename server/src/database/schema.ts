@@ -210,6 +210,27 @@ export class CookPhotos1764900000000 implements MigrationInterface {
   }
 }
 
+/** Comparisons in one batch. */
+export class Experiments1765000000000 implements MigrationInterface {
+  name = 'Experiments1765000000000';
+
+  async up(runner: QueryRunner): Promise<void> {
+    await runner.query(`CREATE TABLE experiment (
+      id TEXT PRIMARY KEY NOT NULL,
+      name TEXT NOT NULL,
+      version INTEGER NOT NULL,
+      format INTEGER NOT NULL,
+      body TEXT NOT NULL,
+      created_at TEXT NOT NULL,
+      updated_at TEXT NOT NULL,
+      deleted_at TEXT
+    )`);
+    await runner.query('CREATE INDEX experiment_updated ON experiment (updated_at)');
+  }
+
+  down = (runner: QueryRunner): Promise<void> => drop(runner, 'experiment');
+}
+
 /** All migrations, in the order in which they are run. */
 export const MIGRATIONS = [
   Conversions1764000000000,
@@ -222,4 +243,5 @@ export const MIGRATIONS = [
   Cooks1764700000000,
   CookSeen1764800000000,
   CookPhotos1764900000000,
+  Experiments1765000000000,
 ];

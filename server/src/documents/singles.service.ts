@@ -1,6 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { formatNumber, upgrade } from '@yellowmist/contract';
+import { Subject } from 'rxjs';
 import { Repository } from 'typeorm';
 import { ProblemException } from '../common/problem.js';
 import type { SingleKind } from './kind.js';
@@ -13,6 +14,11 @@ type Stored<Body> = Body & { version: number };
 /** Documents of which there is one of each kind: read with its version, and saved over the version that it names. */
 @Injectable()
 export class SinglesService {
+  private readonly changed = new Subject<string>();
+
+  /** The path of each document when it was saved. */
+  readonly saved = this.changed.asObservable();
+
   constructor(@InjectRepository(SingleEntity) private readonly store: Repository<SingleEntity>) {}
 
   /** @throws ProblemException 422 when what is stored cannot be read here */
@@ -41,6 +47,7 @@ export class SinglesService {
         { currentVersion: stored.version },
       );
     }
+    this.changed.next(kind.path);
     return { ...body, version: next.version };
   }
 

@@ -18,6 +18,7 @@ import { ComputeService } from '../compute/compute.service.js';
 import { ConversionsService } from '../conversions/conversions.service.js';
 import { SinglesService } from '../documents/singles.service.js';
 import { KITCHEN_KIND } from '../kitchen/kitchen.js';
+import { LearnedStore } from '../learned/learned.store.js';
 import { PANTRY_KIND } from '../shelf/shelf.service.js';
 import { calendarOf } from './calendar.js';
 
@@ -38,6 +39,7 @@ export class PlanningService {
     private readonly conversions: ConversionsService,
     private readonly compute: ComputeService,
     private readonly singles: SinglesService,
+    private readonly learned: LearnedStore,
   ) {}
 
   /** What `POST /api/evenings/plan` answers. */
@@ -85,12 +87,15 @@ export class PlanningService {
     kitchen?: KitchenBody,
     signal?: AbortSignal,
   ): Promise<Planned> {
-    const [here, { have }] = await Promise.all([
-      kitchen ?? this.singles.read(KITCHEN_KIND),
-      this.singles.read(PANTRY_KIND),
-    ]);
+    const [here, { have }] = await Promise.all([kitchen ?? this.kitchen(), this.singles.read(PANTRY_KIND)]);
     const evening = await this.compute.planEvening(eveningRequest(toPlan, dishes, here, have, nowMs), signal);
     return { evening, toPlan, nowMs };
+  }
+
+  /** The kitchen of this house, its fryers as they were learned. */
+  private async kitchen(): Promise<KitchenBody> {
+    const kitchen = await this.singles.read(KITCHEN_KIND);
+    return { ...kitchen, fryers: await this.learned.fryers(kitchen.fryers) };
   }
 
   private sent({ dishes = [] }: PlanEveningRequest): DishOfEvening[] {

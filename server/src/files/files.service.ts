@@ -30,6 +30,8 @@ import { SinglesService } from '../documents/singles.service.js';
 import { PhotosService } from '../cooks/photos.service.js';
 import { WholeCooksService } from '../cooks/wholeCooks.service.js';
 import { EveningEntity } from '../evenings/evening.entity.js';
+import { ExperimentEntity } from '../experiments/experiment.entity.js';
+import { ExperimentsService } from '../experiments/experiments.service.js';
 import { EveningsService } from '../evenings/evenings.service.js';
 import { KITCHEN_KIND } from '../kitchen/kitchen.js';
 import { LearnedStore } from '../learned/learned.store.js';
@@ -52,6 +54,7 @@ export class FilesService {
     private readonly conversions: ConversionsService,
     private readonly singles: SinglesService,
     private readonly evenings: EveningsService,
+    private readonly experiments: ExperimentsService,
     private readonly cooks: WholeCooksService,
     private readonly photos: PhotosService,
     private readonly folder: PhotoFolder,
@@ -109,13 +112,14 @@ export class FilesService {
       const { id, createdAt, updatedAt } = document;
       return { id, createdAt, updatedAt, body: this.learned.outOf(bodyOfDocument(document)) };
     });
-    const [kitchen, pantry, evenings, cooks] = await Promise.all([
+    const [kitchen, pantry, evenings, cooks, experiments] = await Promise.all([
       this.singles.read(KITCHEN_KIND),
       this.singles.read(PANTRY_KIND),
       this.evenings.kept(),
       this.cooks.all(),
+      this.experiments.kept(),
     ]);
-    return { dishes, kitchen: unversioned(kitchen), pantry: unversioned(pantry), evenings, cooks };
+    return { dishes, kitchen: unversioned(kitchen), pantry: unversioned(pantry), evenings, cooks, experiments };
   }
 
   private async write(
@@ -128,6 +132,7 @@ export class FilesService {
     await this.cooks.write(manager, written.cooks, ({ hash }) => files.has(hash));
     await writeBrought(manager, ConversionEntity, FORMATS.conversion, written.dishes);
     await writeBrought(manager, EveningEntity, FORMATS.evening, written.evenings);
+    await writeBrought(manager, ExperimentEntity, FORMATS.experiment, written.experiments);
     await this.writeSingle(manager, 'kitchen', FORMATS.kitchen, here.kitchen, whole.kitchen);
     await this.writeSingle(manager, 'pantry', FORMATS.pantry, here.pantry, whole.pantry);
   }
@@ -138,6 +143,7 @@ export class FilesService {
     const rows = [
       ...(await manager.find(ConversionEntity, { select: { id: true }, where })),
       ...(await manager.find(EveningEntity, { select: { id: true }, where })),
+      ...(await manager.find(ExperimentEntity, { select: { id: true }, where })),
     ];
     return new Set([...rows.map((r) => r.id), ...(await this.cooks.putAside(manager))]);
   }

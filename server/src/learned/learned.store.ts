@@ -29,10 +29,17 @@ export class LearnedStore {
 
   /** A body with its fryer as it was learned; as its page has it where learning is off. */
   async into<B extends { fryer: Fryer }>(body: B): Promise<B> {
+    return { ...body, fryer: (await this.fryers([body.fryer]))[0] };
+  }
+
+  /** Fryers as they were learned; as their pages have them where learning is off, or nothing was cooked in them. */
+  async fryers(fryers: readonly Fryer[]): Promise<Fryer[]> {
     await this.ready;
-    const page = asItsPage(body.fryer);
-    const learned = this.used.get(page.name);
-    return { ...body, fryer: learned ? asLearned(page, learned) : page };
+    return fryers.map((fryer) => {
+      const page = asItsPage(fryer);
+      const learned = this.used.get(page.name);
+      return learned ? asLearned(page, learned) : page;
+    });
   }
 
   /** The same as it is stored: what was learned is no part of it. */

@@ -1,9 +1,11 @@
 import { Body, Controller, Get, Put } from '@nestjs/common';
 import { ApiBody, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
 import {
+  fryersSchema,
   honestySchema,
   learningSchema,
   saveLearningSchema,
+  type FryersAnswer,
   type HonestyAnswer,
   type LearningBody,
   type LearningDocument,
@@ -36,6 +38,15 @@ export class LearningController {
   @problems(503)
   honesty(): Promise<HonestyAnswer> {
     return this.learning.honesty();
+  }
+
+  @Get('fryers')
+  @ApiOperation({
+    summary: 'The fryers of the kitchen as every plan takes them: as they were learned, where that is on',
+  })
+  @ApiOkResponse({ schema: openApi(fryersSchema) })
+  fryers(): Promise<FryersAnswer> {
+    return this.learning.fryers();
   }
 
   @Put()

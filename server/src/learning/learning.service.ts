@@ -3,6 +3,7 @@ import {
   FORMATS,
   saveLearningSchema,
   type FryerLearning,
+  type FryersAnswer,
   type HonestyAnswer,
   type KitchenBody,
   type LearnedValue,
@@ -11,14 +12,14 @@ import {
   type TaughtCook,
 } from '@yellowmist/contract';
 import { asItsPage, type Fryer, type FryerOff, type LearnedFryer } from '@yellowmist/core';
-import { debounceTime, type Subscription } from 'rxjs';
+import { debounceTime, filter, merge, type Subscription } from 'rxjs';
 import type { LearnedFryerSaid } from '../compute/worker.js';
 import { ComputeService } from '../compute/compute.service.js';
 import { RecordsService, type ToLearnFrom } from '../cooks/records.service.js';
 import type { SingleKind } from '../documents/kind.js';
 import type { SingleDocument } from '../documents/single.module.js';
 import { SinglesService } from '../documents/singles.service.js';
-import { KITCHEN } from '../kitchen/kitchen.js';
+import { KITCHEN, KITCHEN_KIND } from '../kitchen/kitchen.js';
 import { LearnedStore } from '../learned/learned.store.js';
 
 const DAY_MS = 86_400_000;
@@ -30,7 +31,7 @@ const SETTLES_MS = 300;
 const LEARNING_KIND: SingleKind<LearningBody> = {
   path: 'learning',
   format: FORMATS.learning,
-  empty: { on: false, leftOut: [], since: [] },
+  empty: { on: true, leftOut: [], since: [] },
   saveSchema: saveLearningSchema,
   summary: 'What the cooks taught of the fryers',
 };
@@ -53,7 +54,10 @@ export class LearningService implements OnApplicationBootstrap, OnModuleDestroy 
 
   onApplicationBootstrap(): void {
     this.learned.waitFor(this.refresh());
-    this.heard = this.learned.stale.pipe(debounceTime(SETTLES_MS)).subscribe(() => void this.refresh());
+    const kitchen = this.singles.saved.pipe(filter((path) => path === KITCHEN_KIND.path));
+    this.heard = merge(this.learned.stale, kitchen)
+      .pipe(debounceTime(SETTLES_MS))
+      .subscribe(() => void this.refresh());
   }
 
   onModuleDestroy(): void {
@@ -62,6 +66,11 @@ export class LearningService implements OnApplicationBootstrap, OnModuleDestroy 
 
   async read(): Promise<LearningDocument> {
     return answerOf(await this.look());
+  }
+
+  /** The kitchen's fryers as every plan takes them. */
+  async fryers(): Promise<FryersAnswer> {
+    return { fryers: await this.learned.fryers((await this.kitchen.read()).fryers) };
   }
 
   /** How right plans have been for each fryer, cook by cook. */

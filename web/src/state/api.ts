@@ -9,6 +9,7 @@ import type {
   CookReview,
   EveningBody,
   EveningDocument,
+  FryersAnswer,
   HonestyAnswer,
   ImportReport,
   KeptAnswer,
@@ -87,6 +88,8 @@ export const api = createApi({
       invalidatesTags: [COOKS],
     }),
     learning: build.query<LearningDocument, void>({ query: () => 'learning', providesTags: [COOKS] }),
+    // What was learned since moves them: asked for anew wherever they are chosen from.
+    fryersInUse: build.query<FryersAnswer, void>({ query: () => 'learning/fryers', providesTags: [COOKS, LIST] }),
     honesty: build.query<HonestyAnswer, void>({ query: () => 'learning/honesty', providesTags: [COOKS] }),
     saveLearning: build.mutation<LearningDocument, LearningBody & { version: number }>({
       query: (body) => ({ url: 'learning', method: 'PUT', body, keepalive: true }),
@@ -197,6 +200,7 @@ export const {
   useCooksQuery,
   useCookQuery,
   useHonestyQuery,
+  useFryersInUseQuery,
   useLearningQuery,
   useSaveLearningMutation,
   useRemoveCookMutation,

@@ -1,6 +1,6 @@
 import { COMMON_FRYERS } from '@yellowmist/contract';
 import type { Fryer } from '@yellowmist/core';
-import { useKitchenQuery } from '../../state/api';
+import { useFryersInUseQuery } from '../../state/api';
 
 /** All fryers to choose from: those given, then one of each kind that is not among them by name. Each once. */
 export function fryersFrom(own: readonly Fryer[]): Fryer[] {
@@ -8,8 +8,11 @@ export function fryersFrom(own: readonly Fryer[]): Fryer[] {
   return all.filter((fryer, at) => all.findIndex((f) => f.name === fryer.name) === at);
 }
 
+/** The kitchen's own fryers, as they were learned. */
+export const useOwnFryers = (): readonly Fryer[] =>
+  useFryersInUseQuery(undefined, { refetchOnMountOrArgChange: true }).data?.fryers ?? [];
+
 /** The fryer that the dish is for, the kitchen's own, and one of each kind. */
 export function useFryers(current: Fryer): Fryer[] {
-  const { data } = useKitchenQuery();
-  return fryersFrom([current, ...(data?.fryers ?? [])]);
+  return fryersFrom([current, ...useOwnFryers()]);
 }

@@ -1,6 +1,7 @@
 import { isWhole } from '@yellowmist/contract';
 import type { Fryer } from '@yellowmist/core';
-import { problemText, useConversionsQuery, useKitchenQuery } from '../../state/api';
+import { problemText, useConversionsQuery } from '../../state/api';
+import { useOwnFryers } from '../dish/useFryers';
 import { Beginning } from './Beginning';
 import { Dishes } from './Dishes';
 import { WholeKitchen } from './WholeKitchen';
@@ -15,11 +16,11 @@ function fryersOf(dishes: readonly { fryer: Fryer }[], kitchen: readonly Fryer[]
 /** The dishes of the kitchen with their state, and the way to begin another. */
 export function HomePage() {
   const { data, error, isLoading, refetch } = useConversionsQuery();
-  const { data: kitchen } = useKitchenQuery();
+  const own = useOwnFryers();
   if (isLoading) return <p className="p-8">Looking for the dishes…</p>;
   return (
     <>
-      <Beginning fryers={fryersOf(data?.filter(isWhole) ?? [], kitchen?.fryers ?? [])} />
+      <Beginning fryers={fryersOf(data?.filter(isWhole) ?? [], own)} />
       <section aria-label="Dishes" className="mx-auto w-full max-w-6xl px-4 py-5">
         {error && (
           <p role="alert" className="text-error">

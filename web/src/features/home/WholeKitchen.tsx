@@ -14,6 +14,7 @@ const KINDS = {
   ingredient: 'Ingredient',
   weight: 'Usual weight',
   evening: 'Evening',
+  experiment: 'Comparison',
   cook: 'Cook',
 } as const;
 
@@ -116,7 +117,9 @@ export function WholeKitchen() {
                       label={`${KINDS[what]} ${name}`}
                       hideLabel
                       value={answers[key] ?? 'keep'}
-                      options={what === 'dish' || what === 'evening' ? ANSWERS : ANSWERS.slice(0, 2)}
+                      options={
+                        what === 'dish' || what === 'evening' || what === 'experiment' ? ANSWERS : ANSWERS.slice(0, 2)
+                      }
                       onChange={(answer) => setAnswers({ ...answers, [key]: answer })}
                     />
                   </li>

@@ -2,13 +2,13 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { RANGES, type ConversionBody } from '@yellowmist/contract';
 import { spoken, type FriedCook, type Fryer } from '@yellowmist/core';
-import { problemText, useCreateMutation, useKitchenQuery } from '../../state/api';
+import { problemText, useCreateMutation } from '../../state/api';
 import { useFoodName } from '../../state/useFoodName';
 import { useUnits } from '../../state/useUnits';
 import { Choice } from '../../ui/Choice';
 import { NumberField } from '../../ui/NumberField';
 import { newDish } from '../dish/newDish';
-import { fryersFrom } from '../dish/useFryers';
+import { fryersFrom, useOwnFryers } from '../dish/useFryers';
 import type { RecipeAnswer } from '../../worker/questions';
 
 /** The dish of a reading as it is stored; null where a food or a coat is missing. */
@@ -26,9 +26,9 @@ export function ToBench({ answer: { reading, own } }: { answer: RecipeAnswer }) 
   const navigate = useNavigate();
   const { say } = useUnits();
   const nameOf = useFoodName();
-  const { data: kitchen } = useKitchenQuery();
+  const here = useOwnFryers();
   const [create, { isLoading, error }] = useCreateMutation();
-  const choices = fryersFrom(kitchen?.fryers ?? []);
+  const choices = fryersFrom(here);
   const [name, setName] = useState<string | null>(null);
   const fryer = choices.find((f) => f.name === name) ?? choices[0];
   const { dish, guesses, trouble } = reading;
