@@ -26,9 +26,7 @@ test('three cooks of a fryer that browns too much: it is read, used on the bench
     .filter({ has: page.getByRole('img', { name: /^How far Hotbox/ }) });
   await expect(said).toContainText(/^Hotbox (runs|keeps|browns).*by 3 cooks\./);
   try {
-    await expect(inUse(page)).not.toBeChecked();
-    await inUse(page).check();
-    await expect(taught(page)).toHaveAttribute('aria-busy', 'false');
+    await expect(inUse(page)).toBeChecked();
     await page.goto(`/dish/${id}`);
     await page.getByText('In the air', { exact: true }).click();
     const line = page.getByText(/^It (runs|keeps).*by 3 cooks: what they taught\.$/);
@@ -61,9 +59,9 @@ test('three cooks of a fryer that browns too much: it is read, used on the bench
     await page.goto(`/dish/${id}`);
     await expect(page.getByText(/by 3 cooks: what they taught/)).toBeHidden();
   } finally {
-    // Other journeys plan by their fryers' pages.
+    // As it is for whoever comes next.
     const { version } = (await (await page.request.get('/api/learning')).json()) as { version: number };
-    await page.request.put('/api/learning', { data: { version, on: false, leftOut: [], since: [] } });
+    await page.request.put('/api/learning', { data: { version, on: true, leftOut: [], since: [] } });
   }
 });
 

@@ -77,7 +77,8 @@ describe('a comparison in one batch', () => {
     expect(plan.ways.map((w) => w.mark)).toEqual(['A', 'B']);
     expect(plan.ways[0].pieces).toBe(plan.ways[1].pieces);
     expect(plan.ways[0].sprayOilG).toBeGreaterThan(0);
-    expect(plan.ways[1].bowls.at(-1)!.parts.map((p) => p.ingredientId)).toContain('rapeseed-oil');
+    expect(plan.bowls.at(-1)!.ways).toEqual([1]);
+    expect(plan.bowls.at(-1)!.bowl.parts.map((p) => p.ingredientId)).toContain('rapeseed-oil');
     expect(serve.map((s) => s.taster)).toEqual(TASTERS);
     for (const { order } of serve) expect([...order].sort()).toEqual([...codes].sort());
     expect(result).toMatchObject({ told: 0, ahead: null, sure: 'nothing', says: 'Nobody has tasted yet.' });

@@ -70,7 +70,6 @@ const plannedWaySchema = allOf<PlannedWay>({
   name: nameSchema,
   plan: airPlanSchema,
   pieces: Joi.number().integer().min(0),
-  bowls: Joi.array().items(bowlSchema),
   sprayOilG: Joi.number(),
   allergens: Joi.array().items(Joi.string()),
   unsafe: allOf<NonNullable<PlannedWay['unsafe']>>({ centreC: Joi.number(), minimumC: Joi.number() }).allow(null),
@@ -86,6 +85,9 @@ const place = {
 
 const plannedSchema = allOf<PlannedExperiment>({
   ways: Joi.array().items(plannedWaySchema).min(RANGES.ways.min).max(RANGES.ways.max),
+  bowls: Joi.array().items(
+    allOf<PlannedExperiment['bowls'][number]>({ ways: Joi.array().items(Joi.number().integer()), bowl: bowlSchema }),
+  ),
   asks: oneOf(...TASTED),
   laying: oneOf('mixed', 'halves'),
   over: Joi.number().integer().min(0),

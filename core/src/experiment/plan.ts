@@ -1,6 +1,6 @@
 import { layoutOf, spotFactor, spotFactorTurned, type Footprint, type Laid } from '../basket/index.js';
-import type { Bowl } from '../coat/index.js';
-import { dishAs, readyPiece, type AirPlan, type BasketShape, type Dish } from '../dish/index.js';
+import { bowlsFor, recipesOf, type Bowl } from '../coat/index.js';
+import { dishAs, readyPiece, wholeOf, type AirPlan, type BasketShape, type Dish } from '../dish/index.js';
 import type { Allergen } from '../foods/index.js';
 import { evaluateAir, loadFor, lotOf, type AirResult, type Asked, type FriedResult } from '../plan/index.js';
 import { counted, Refusal, setTo, text, type Text } from '../units/index.js';
@@ -27,7 +27,7 @@ export interface PlannedWay {
   name: string;
   plan: AirPlan;
   pieces: number;
-  bowls: Bowl[];
+  /** Oil to spray onto its pieces, both sides, g. */
   sprayOilG: number;
   allergens: Allergen[];
   unsafe: AirResult['unsafe'];
@@ -38,9 +38,17 @@ export interface PlannedWay {
 /** A piece where it lies, and which way it was made; null where it is not compared. */
 export type MarkedPiece = Laid & { way: number | null };
 
+/** A bowl, and the ways whose pieces go through it. */
+export interface ComparedBowl {
+  ways: number[];
+  bowl: Bowl;
+}
+
 /** A fair comparison in one batch. */
 export interface PlannedExperiment {
   ways: PlannedWay[];
+  /** In the order of dipping; what is alike in several ways is mixed once. */
+  bowls: ComparedBowl[];
   asks: Tasted;
   laying: 'mixed' | 'halves';
   /** Pieces of the batch that are not compared. */
@@ -78,6 +86,32 @@ function bestOf(expected: readonly (number | null)[]): number | null {
   if (expected.some((e) => e === null)) return null;
   const inOrder = expected.map((e, way) => ({ e: e!, way })).sort((a, b) => b.e - a.e);
   return inOrder[0].e - inOrder[1].e >= EXPECTED_AHEAD ? inOrder[0].way : null;
+}
+
+/** What goes into the bowls of all ways: a bowl that is alike in several is mixed once, for the pieces of all of them. */
+function sharedBowls({ pantry, dish }: Asked, planned: readonly PlannedWay[]): ComparedBowl[] {
+  const layersOf = planned.map(({ plan }) => readyPiece(pantry, dishAs(dish, plan), plan.layers, plan.second).layers);
+  const groups = new Map<string, { ways: number[]; at: number }>();
+  layersOf.forEach((layers, way) =>
+    recipesOf(layers).forEach((visits, at) => {
+      const recipe = layers[visits[0]].portions.map(({ ingredientId, grams }) => [
+        ingredientId,
+        Number(grams.toFixed(6)),
+      ]);
+      const key = JSON.stringify([at, visits, recipe]);
+      const known = groups.get(key);
+      if (known) known.ways.push(way);
+      else groups.set(key, { ways: [way], at });
+    }),
+  );
+  return [...groups.values()]
+    .sort((a, b) => a.at - b.at || a.ways[0] - b.ways[0])
+    .map(({ ways, at }) => {
+      const pieces = ways.reduce((sum, way) => sum + planned[way].pieces, 0);
+      const { areaM2 } = wholeOf(pantry, { ...dishAs(dish, planned[ways[0]].plan), count: pieces });
+      const all = bowlsFor(layersOf[ways[0]], areaM2, pieces, planned[ways[0]].plan.station);
+      return { ways, bowl: all[at] };
+    });
 }
 
 /** As ways would lie if each had a part of the basket for itself, from left to right. */
@@ -127,15 +161,13 @@ export function planExperiment(asked: Asked, plan: AirPlan, given: ToCompare, fr
   const cooked = plans.map((own) => evaluateAir({ ...request, dish: only(dish, places.length) }, own, fried));
   const planned = ways.map((own, at): PlannedWay => {
     const pieces = way.filter((w) => w === at).length;
-    const measured = evaluateAir({ ...request, dish: only(dish, pieces) }, plans[at], fried);
     return {
       way: own,
       mark: MARKS[at],
       name: wayName(asked, own),
       plan: plans[at],
       pieces,
-      bowls: measured.bowls,
-      sprayOilG: measured.sprayOilG,
+      sprayOilG: (cooked[at].sprayOilG * pieces) / places.length,
       allergens: cooked[at].allergens,
       unsafe: cooked[at].unsafe,
       expected: expectedOf(cooked[at], asks),
@@ -144,6 +176,7 @@ export function planExperiment(asked: Asked, plan: AirPlan, given: ToCompare, fr
   const known = !ways.some((w) => w.what === 'own');
   return {
     ways: planned,
+    bowls: sharedBowls(request, planned),
     asks,
     laying,
     over: way.filter((w) => w === null).length,

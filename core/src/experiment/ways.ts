@@ -1,7 +1,14 @@
 import { crumbsOiled, withoutOil } from '../advice/index.js';
-import { isWetLayer, type LayerSpec } from '../coat/index.js';
+import type { LayerSpec } from '../coat/index.js';
 import type { AirPlan } from '../dish/index.js';
-import { functionOf, ingredient, substitutesFor, type CoatFunction } from '../foods/index.js';
+import {
+  functionOf,
+  ingredient,
+  substitutesFor,
+  unlikeness,
+  type CoatFunction,
+  type Ingredient,
+} from '../foods/index.js';
 import { choiceOf, withSwap, type Asked } from '../plan/index.js';
 import { counted, lowered, Refusal } from '../units/index.js';
 import { RESTED_MIN, SPRAYED_GM2 } from './constants.js';
@@ -75,54 +82,64 @@ export function wayName(asked: Asked, way: ComparedWay): string {
 export interface Suits {
   id: 'oil' | 'rest' | 'patted' | `swap-${number}`;
   says: string;
-  ways: ComparedWay[];
+  ways: { way: ComparedWay; name: string }[];
 }
 
 /** What in a bowl a cook is curious about. */
 const CURIOUS: readonly CoatFunction[] = ['powder', 'finish', 'glue'];
-const MOST_STAND_INS = 3;
+const MOST_STAND_INS = 6;
+
+/** What most of a bowl is. */
+const mostOf = ({ portions }: LayerSpec): string => [...portions].sort((a, b) => b.grams - a.grams)[0].ingredientId;
 
 /** What of one bowl could be compared: what most of it is, and what could stand in for that. */
-function swapsIn(asked: Asked, plan: AirPlan, layer: number): Suits[] {
+function swapsIn(asked: Asked, plan: AirPlan, layer: number): ComparedWay[] {
   const { pantry, limits } = asked;
-  const most = [...plan.layers[layer].portions].sort((a, b) => b.grams - a.grams)[0];
-  const own = ingredient(pantry, most.ingredientId);
+  const own = ingredient(pantry, mostOf(plan.layers[layer]));
   if (!CURIOUS.includes(functionOf(own))) return [];
-  const others = substitutesFor(own.id, choiceOf({ pantry, limits })).slice(0, MOST_STAND_INS);
-  if (others.length === 0) return [];
-  const ways = [own, ...others].map((i): ComparedWay => ({ what: 'swap', layer, from: own.id, to: i.id }));
-  return [{ id: `swap-${layer}`, says: `what else could stand in for the ${lowered(own.name)}`, ways }];
+  const others = substitutesFor(own.id, choiceOf({ pantry, limits })).filter((i) => i.common && isUsual(i));
+  return unlike(own, others).map(({ id }) => ({ what: 'swap', layer, from: own.id, to: id }));
+}
+
+/** A powder that a coat is made of, and not one that seasons it. */
+const isUsual = (i: Ingredient): boolean => functionOf(i) !== 'powder' || i.group === 'flour' || i.group === 'starch';
+
+/** One, and those of the others that are most unlike it and each other: a comparison wants differences. */
+function unlike(own: Ingredient, others: readonly Ingredient[]): Ingredient[] {
+  const picked = [own];
+  const gap = (i: Ingredient): number => Math.min(...picked.map((p) => unlikeness(p, i)));
+  while (picked.length <= MOST_STAND_INS) {
+    const left = others.filter((o) => !picked.includes(o));
+    if (left.length === 0) break;
+    picked.push(left.reduce((best, one) => (gap(one) > gap(best) ? one : best)));
+  }
+  return picked;
 }
 
 /** Comparisons that suit a plan, the ones that cooks argue about first. */
 export function comparisonsFor(asked: Asked, plan: AirPlan): Suits[] {
+  const { pantry, dish } = asked;
   const finish = plan.layers.at(-1);
-  const dry = finish !== undefined && !isWetLayer(asked.pantry, finish);
-  const rest = plan.restMin === 0 ? RESTED_MIN : plan.restMin;
-  return [
-    ...(dry
-      ? [
-          {
-            id: 'oil' as const,
-            says: 'oil sprayed on, or mixed into the crumbs',
-            ways: [{ what: 'oil', how: 'sprayed' } as ComparedWay, { what: 'oil', how: 'in-crumbs' } as ComparedWay],
-          },
-        ]
-      : []),
-    {
-      id: 'rest' as const,
-      says: 'rested before it goes in, or not',
-      ways: [{ what: 'rest', min: rest } as ComparedWay, { what: 'rest', min: 0 } as ComparedWay],
-    },
-    ...(asked.dish.skin === 'wet'
-      ? [
-          {
-            id: 'patted' as const,
-            says: 'patted dry before it is coated, or not',
-            ways: [{ what: 'patted', patted: true } as ComparedWay, { what: 'patted', patted: false } as ComparedWay],
-          },
-        ]
-      : []),
-    ...plan.layers.flatMap((_, layer) => swapsIn(asked, plan, layer)),
-  ];
+  const found: { id: Suits['id']; says: string; ways: ComparedWay[] }[] = [];
+  if (finish && functionOf(ingredient(pantry, mostOf(finish))) === 'finish') {
+    const ways = (['sprayed', 'in-crumbs'] as const).map((how): ComparedWay => ({ what: 'oil', how }));
+    found.push({ id: 'oil', says: 'Oil sprayed on, or mixed into the crumbs', ways });
+  }
+  const rested = plan.restMin === 0 ? RESTED_MIN : plan.restMin;
+  found.push({
+    id: 'rest',
+    says: 'Rested before it goes in, or not',
+    ways: [rested, 0].map((min): ComparedWay => ({ what: 'rest', min })),
+  });
+  if (dish.skin === 'wet') {
+    const ways = [true, false].map((patted): ComparedWay => ({ what: 'patted', patted }));
+    found.push({ id: 'patted', says: 'Patted dry before it is coated, or not', ways });
+  }
+  plan.layers.forEach((_, layer) => {
+    const ways = swapsIn(asked, plan, layer);
+    if (ways.length < 2) return;
+    const says = `What else could stand in for the ${wayName(asked, ways[0])}`;
+    found.push({ id: `swap-${layer}`, says, ways });
+  });
+  return found.map((one) => ({ ...one, ways: one.ways.map((way) => ({ way, name: wayName(asked, way) })) }));
 }

@@ -9,6 +9,9 @@ import { ConversionsService } from '../conversions/conversions.service.js';
 import type { SingleDocument } from '../documents/single.module.js';
 import { KITCHEN } from '../kitchen/kitchen.js';
 import { EveningsService } from '../evenings/evenings.service.js';
+import { ExperimentsService } from '../experiments/experiments.service.js';
+import { LearningService } from '../learning/learning.service.js';
+import { COMPARED, type ComparedOfDemo } from './compared.js';
 import { HISTORY, type PastOfDemo } from './history.js';
 import { platePicture } from './plate.js';
 import { nextThursday, NET_LOFT, SCENARIO, THURSDAY } from './scenario.js';
@@ -26,6 +29,8 @@ export class DemoService {
     private readonly cooks: StartingService,
     private readonly records: RecordsService,
     private readonly photos: PhotosService,
+    private readonly experiments: ExperimentsService,
+    private readonly learning: LearningService,
   ) {}
 
   /** Does nothing when there are conversions already. `say` hears of the progress. */
@@ -33,6 +38,8 @@ export class DemoService {
     if ((await this.conversions.list()).length > 0) return;
     const { version } = await this.kitchen.read();
     await this.kitchen.save(version, NET_LOFT);
+    // Its past was cooked by the fryers' pages; what it taught counts from today.
+    await this.useLearned(false);
     const ids = new Map<string, string>();
     for (const [at, body] of SCENARIO.entries()) {
       const chosen = await this.compute.choose(body);
@@ -46,6 +53,22 @@ export class DemoService {
       await this.remember(ids.get(past.dish)!, past);
       say(`Demo cook ${at + 1} of ${HISTORY.length}: ${past.dish}`);
     }
+    for (const compared of COMPARED) await this.compare(ids.get(compared.dish)!, compared);
+    await this.useLearned(true);
+  }
+
+  private async useLearned(on: boolean): Promise<void> {
+    const { version, leftOut, since } = await this.learning.read();
+    await this.learning.save({ version, on, leftOut, since });
+  }
+
+  /** A comparison of the past, and what its tasters answered. */
+  private async compare(conversionId: string, { ways, asks, answers, note }: ComparedOfDemo): Promise<void> {
+    const tasters = Object.keys(answers);
+    const { id, version, name, codes } = await this.experiments.create({ conversionId, ways, asks, tasters });
+    const at = new Date().toISOString();
+    const tastings = tasters.map((taster) => ({ taster, at, order: answers[taster].map((way) => codes[way]) }));
+    await this.experiments.save(id, version, { name, tasters, tastings, note });
   }
 
   /** A cook of the past, written down as it came out. */

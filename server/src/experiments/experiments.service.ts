@@ -14,7 +14,7 @@ import {
   type KeptExperiment,
   type StartExperimentRequest,
 } from '@yellowmist/contract';
-import { codesFor, listed as inWords, Refusal, seedOf, type PlannedExperiment } from '@yellowmist/core';
+import { codesFor, Refusal, seedOf, type PlannedExperiment } from '@yellowmist/core';
 import { randomUUID } from 'node:crypto';
 import { Repository } from 'typeorm';
 import { badFields, ProblemException } from '../common/problem.js';
@@ -89,9 +89,10 @@ export class ExperimentsService {
     const { plan } = dish.chosen;
     const seed = seedOf(randomUUID());
     const planned = await this.planned({ ...asked, plan, compare: { ways, asks, laying, seed } });
-    const called = `${dish.name}: ${inWords(planned.ways.map((w) => w.name))}`;
+    const [first, second, ...more] = planned.ways.map((w) => w.name);
+    const others = more.length === 0 ? second : `${more.length + 1} others`;
     const body: ExperimentBody = {
-      name: name ?? called.slice(0, RANGES.nameLength.max),
+      name: name ?? `${dish.name}: ${first} and ${others}`.slice(0, RANGES.nameLength.max),
       conversionId,
       dishName: dish.name,
       asked,

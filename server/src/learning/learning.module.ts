@@ -10,5 +10,6 @@ import { LearningService } from './learning.service.js';
   imports: [SinglesModule, CooksModule, ComputeModule, KitchenModule],
   controllers: [LearningController],
   providers: [LearningService],
+  exports: [LearningService],
 })
 export class LearningModule {}

@@ -1,8 +1,6 @@
 import { useId, useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import type { BasketShape, Footprint, LaidPiece, Trouble } from '@yellowmist/core';
-import { tornPath } from './outline';
-import { crustCss } from './palette';
-import { scatter } from './random';
+import { boxOf, Ground, Piece } from './BasketParts';
 
 interface Props {
   basket: BasketShape;
@@ -26,7 +24,6 @@ interface Props {
 const STEP_MM = 2;
 const LEAP_MM = 10;
 const TURN = Math.PI / 12;
-const MARGIN_MM = 8;
 
 /** One rack from above, to scale: the perforated ground, and every piece where it lies, its coat's colour on it. */
 export function BasketPicture(props: Props) {
@@ -34,8 +31,7 @@ export function BasketPicture(props: Props) {
   const holes = useId();
   const svg = useRef<SVGSVGElement>(null);
   const grip = useRef<{ piece: LaidPiece; dx: number; dy: number } | null>(null);
-  const [w, h] = basket.kind === 'round' ? [basket.diameterMm, basket.diameterMm] : [basket.widthMm, basket.depthMm];
-  const box = `${-w / 2 - MARGIN_MM} ${-h / 2 - MARGIN_MM} ${w + 2 * MARGIN_MM} ${h + 2 * MARGIN_MM}`;
+  const box = boxOf(basket);
 
   /** Where a pointer is, mm from the rack's middle. */
   const at = (event: PointerEvent): { x: number; y: number } => {
@@ -83,31 +79,7 @@ export function BasketPicture(props: Props) {
       role="group"
       aria-label="The rack from above"
     >
-      <defs>
-        <pattern id={holes} width="9" height="9" patternUnits="userSpaceOnUse">
-          <circle cx="4.5" cy="4.5" r="1.7" className="fill-base-content/25" />
-        </pattern>
-      </defs>
-      {basket.kind === 'round' ? (
-        <>
-          <circle r={w / 2} className="fill-base-300 stroke-base-content" strokeWidth="3" />
-          <circle r={w / 2} fill={`url(#${holes})`} />
-        </>
-      ) : (
-        [`fill-base-300`, ''].map((className, k) => (
-          <rect
-            key={className}
-            x={-w / 2}
-            y={-h / 2}
-            width={w}
-            height={h}
-            rx="8"
-            className={k === 0 ? `${className} stroke-base-content` : ''}
-            fill={k === 0 ? undefined : `url(#${holes})`}
-            strokeWidth={k === 0 ? 3 : 0}
-          />
-        ))
-      )}
+      <Ground basket={basket} holes={holes} />
       {laid.map((piece, k) => (
         <g
           key={piece.piece}
@@ -124,12 +96,23 @@ export function BasketPicture(props: Props) {
           onPointerCancel={() => (grip.current = null)}
           onKeyDown={(e) => key(e, piece)}
         >
-          <Piece {...props} piece={piece.piece} colour={props.colourAt(piece.xMm, piece.yMm)} />
+          <Piece
+            footprint={props.footprints[piece.piece]}
+            torn={props.torn}
+            piece={piece.piece}
+            colour={props.colourAt(piece.xMm, piece.yMm)}
+            bad={isBad(piece.piece, trouble)}
+            near={trouble.tooNear.includes(piece.piece)}
+            selected={selected === piece.piece}
+          />
         </g>
       ))}
     </svg>
   );
 }
+
+const isBad = (piece: number, { overlaps, outside }: Trouble): boolean =>
+  overlaps.includes(piece) || outside.includes(piece);
 
 const round = (mm: number): number => Math.round(mm * 10) / 10;
 
@@ -137,49 +120,4 @@ function wordFor(piece: number, { overlaps, tooNear, outside }: Trouble): string
   if (overlaps.includes(piece)) return ', lies over another';
   if (outside.includes(piece)) return ', over the wall';
   return tooNear.includes(piece) ? ', too near to another' : '';
-}
-
-/** One coated piece from above, with the crumbs on it; red where it lies over another or the wall. */
-function Piece({ footprints, torn, colour, trouble, selected, piece }: Props & { piece: number; colour: number }) {
-  const { halfLengthMm: a, halfWidthMm: b, radiusMm: r, holeMm } = footprints[piece];
-  const [x, y] = [a + r, b + r];
-  const next = scatter(`piece ${piece}`);
-  const bad = trouble.overlaps.includes(piece) || trouble.outside.includes(piece);
-  const stroke = bad ? 'stroke-error' : trouble.tooNear.includes(piece) ? 'stroke-warning' : 'stroke-[#5b3a12]';
-  const crust = {
-    fill: crustCss(colour),
-    className: stroke,
-    strokeWidth: bad ? 3.5 : 1.4,
-    strokeDasharray: bad ? '6 3' : undefined,
-  };
-  // Crumbs of a torn piece stay off its ragged edge.
-  const inner = torn ? 0.6 : 0.82;
-  return (
-    <>
-      {torn ? (
-        <path d={tornPath(x, y, scatter(`outline ${piece}`))} {...crust} />
-      ) : (
-        <rect x={-x} y={-y} width={2 * x} height={2 * y} rx={r} {...crust} />
-      )}
-      {Array.from({ length: Math.round((x * y) / 45) }, (_, k) => {
-        const [px, py] = [(2 * next() - 1) * x * inner, (2 * next() - 1) * y * inner];
-        return (
-          <circle key={k} cx={px} cy={py} r={0.8 + next() * 1.2} fill={next() > 0.5 ? '#00000022' : '#ffffff44'} />
-        );
-      })}
-      {holeMm > 0 && <circle r={holeMm} className="fill-base-300 stroke-[#5b3a12]" strokeWidth="1.4" />}
-      {selected === piece && (
-        <rect
-          x={-x - 3}
-          y={-y - 3}
-          width={2 * x + 6}
-          height={2 * y + 6}
-          rx={r + 3}
-          fill="none"
-          className="stroke-base-content"
-          strokeWidth="2"
-        />
-      )}
-    </>
-  );
 }

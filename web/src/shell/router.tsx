@@ -14,6 +14,9 @@ const cook = () => import('../features/counter/CookPage');
 const log = () => import('../features/log/LogPage');
 const record = () => import('../features/log/RecordPage');
 const compare = () => import('../features/log/ComparePage');
+const planExperiment = () => import('../features/experiment/PlanPage');
+const experiment = () => import('../features/experiment/ExperimentPage');
+const taste = () => import('../features/experiment/TastePage');
 const kitchen = () => import('../features/kitchen/KitchenPage');
 const pantry = () => import('../features/pantry/PantryPage');
 
@@ -38,6 +41,9 @@ export const router = createBrowserRouter([
       { path: 'log', lazy: async () => ({ Component: (await log()).LogPage }) },
       { path: 'log/compare', lazy: async () => ({ Component: (await compare()).ComparePage }) },
       { path: 'log/:id', lazy: async () => ({ Component: (await record()).RecordPage }) },
+      { path: 'experiment/new', lazy: async () => ({ Component: (await planExperiment()).PlanPage }) },
+      { path: 'experiment/:id', lazy: async () => ({ Component: (await experiment()).ExperimentPage }) },
+      { path: 'experiment/:id/taste', lazy: async () => ({ Component: (await taste()).TastePage }) },
       { path: 'kitchen', lazy: async () => ({ Component: (await kitchen()).KitchenPage }) },
       { path: 'pantry', lazy: async () => ({ Component: (await pantry()).PantryPage }) },
       { path: '*', element: <LostPage /> },
@@ -59,6 +65,9 @@ export const fetchAhead = (): void => {
     log,
     record,
     compare,
+    planExperiment,
+    experiment,
+    taste,
     kitchen,
     pantry,
   ])

@@ -9,6 +9,8 @@ import type {
   CookReview,
   EveningBody,
   EveningDocument,
+  ExperimentDocument,
+  ExperimentInList,
   FryersAnswer,
   HonestyAnswer,
   ImportReport,
@@ -22,13 +24,16 @@ import type {
   PantryDocument,
   PhotoRecord,
   Problem,
+  SaveExperimentRequest,
   SaveSeenRequest,
   ScaleHand,
   SearchAnswer,
   SeenRecord,
   StartCookRequest,
+  StartExperimentRequest,
 } from '@yellowmist/contract';
 
+const EXPERIMENTS = { type: 'Experiment', id: 'LIST' } as const;
 const COOKS = { type: 'Cook', id: 'LIST' } as const;
 const EVENINGS = { type: 'Evening', id: 'LIST' } as const;
 const LIST = { type: 'Conversion', id: 'LIST' } as const;
@@ -40,7 +45,7 @@ export const photoUrl = (cook: string, photo: string): string => `/api/cooks/${c
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
-  tagTypes: ['Conversion', 'Evening', 'Cook', 'Photos'],
+  tagTypes: ['Conversion', 'Evening', 'Cook', 'Experiment', 'Photos'],
   endpoints: (build) => ({
     pantry: build.query<PantryDocument, void>({ query: () => 'pantry/kitchen' }),
     savePantry: build.mutation<PantryDocument, PantryDocument>({
@@ -74,6 +79,27 @@ export const api = createApi({
     restoreEvening: build.mutation<EveningDocument, string>({
       query: (id) => ({ url: `evenings/${id}/restore`, method: 'POST' }),
       invalidatesTags: [EVENINGS],
+    }),
+    experiments: build.query<ExperimentInList[], void>({ query: () => 'experiments', providesTags: [EXPERIMENTS] }),
+    experiment: build.query<ExperimentDocument, string>({
+      query: (id) => `experiments/${id}`,
+      providesTags: (_document, _error, id) => [{ type: 'Experiment', id }],
+    }),
+    planExperiment: build.mutation<ExperimentDocument, StartExperimentRequest>({
+      query: (body) => ({ url: 'experiments', method: 'POST', body }),
+      invalidatesTags: [EXPERIMENTS],
+    }),
+    saveExperiment: build.mutation<ExperimentDocument, { id: string; body: SaveExperimentRequest }>({
+      query: ({ id, body }) => ({ url: `experiments/${id}`, method: 'PUT', body, keepalive: true }),
+      invalidatesTags: (_saved, _error, { id }) => [EXPERIMENTS, { type: 'Experiment', id }],
+    }),
+    removeExperiment: build.mutation<void, string>({
+      query: (id) => ({ url: `experiments/${id}`, method: 'DELETE' }),
+      invalidatesTags: [EXPERIMENTS],
+    }),
+    restoreExperiment: build.mutation<ExperimentDocument, string>({
+      query: (id) => ({ url: `experiments/${id}/restore`, method: 'POST' }),
+      invalidatesTags: [EXPERIMENTS],
     }),
     cooks: build.query<ListedCook[], void>({ query: () => 'cooks', providesTags: [COOKS] }),
     // Its events come by a stream; what was fetched once is as it was then.
@@ -197,6 +223,12 @@ export const {
   useKitchenQuery,
   usePantryQuery,
   useEveningsQuery,
+  useExperimentQuery,
+  useExperimentsQuery,
+  usePlanExperimentMutation,
+  useSaveExperimentMutation,
+  useRemoveExperimentMutation,
+  useRestoreExperimentMutation,
   useCooksQuery,
   useCookQuery,
   useHonestyQuery,

@@ -1,5 +1,6 @@
 import {
   changesWorth,
+  comparisonsFor,
   corrected,
   evaluateAir,
   evaluateFried,
@@ -42,6 +43,7 @@ import {
   type Reheating,
   type SchoolAnswer,
   type Substitute,
+  type Suits,
   type TellEvening,
   type Tried,
   type WaterAdvice,
@@ -174,6 +176,11 @@ const service = {
   },
 
   /** The plan as it would be cooked in another fryer. */
+  /** What of a plan could be compared in one batch. */
+  comparisons(question: Q.ComparisonsQuestion): Suits[] {
+    return comparisonsFor(asked(question), question.plan);
+  },
+
   /** What a packet's word comes to, and the setting that gives what it meant: what is shown of it. */
   packet(question: Q.PacketQuestion): Q.PacketLook {
     const { here, differs, nearest, left } = packetHere(asked(question), question.plan, question.word, potOf(question));

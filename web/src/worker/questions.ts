@@ -87,6 +87,9 @@ export interface MoveQuestion extends PlanQuestion {
   to: Fryer;
 }
 
+/** What of the plan could be compared. */
+export type ComparisonsQuestion = PlanQuestion;
+
 /** A packet's word, asked for the fryer on the bench. */
 export interface PacketQuestion extends PlanQuestion {
   word: OtherRecipe;

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { Link, useParams } from 'react-router';
 import { RANGES, type ConversionBody } from '@yellowmist/contract';
 import {
   foodOf,
@@ -41,6 +42,7 @@ const packedBy = ({ layers, laying }: AirPlan): AirPlan => ({
 
 /** The basket of a full batch from above: packed, or as a hand has laid it; what crowding and other fryers would change. */
 export default function BasketBoard({ body, plan, air }: BoardProps) {
+  const { id } = useParams();
   const { dish, fryer } = body;
   const { own } = usePantryDocument();
   const { answer, error } = useAnswer('layout', { dish, plan: packedBy(plan), fryer, own });
@@ -53,6 +55,11 @@ export default function BasketBoard({ body, plan, air }: BoardProps) {
         {error && <p role="alert">{error}</p>}
         {!layout && !error && <p className="text-sm">Packing the basket…</p>}
         {layout && <Racks layout={layout} body={body} plan={plan} air={air} />}
+        <p className="mt-2">
+          <Link to={`/experiment/new?dish=${id}`} className="btn btn-sm h-11">
+            Compare two to four ways in one batch
+          </Link>
+        </p>
       </div>
       <Crowding body={body} plan={plan} air={air} />
       <OtherFryers body={body} plan={plan} />

@@ -5,7 +5,7 @@ import { problemText, useDiagnosisQuery } from '../../state/api';
 import { useUnits } from '../../state/useUnits';
 import { FollowUp } from './FollowUp';
 import { OptionalNumber } from './OptionalNumber';
-import { Radios } from './Radios';
+import { Radios } from '../../ui/Radios';
 import { TakeChange } from './TakeChange';
 import { likelyWord } from './words';
 

@@ -2,7 +2,7 @@ import { RANGES, type SeenBody } from '@yellowmist/contract';
 import { FIELD_SCALES, type Did, type DidField } from '@yellowmist/core';
 import type { FieldKind } from '../../state/units';
 import { OptionalNumber } from './OptionalNumber';
-import { Radios } from './Radios';
+import { Radios } from '../../ui/Radios';
 import { Line } from './SeenForm';
 import { DID_WORDS } from './words';
 

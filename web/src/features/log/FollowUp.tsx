@@ -1,7 +1,7 @@
 import type { CookDiagnosis, SeenBody } from '@yellowmist/contract';
 import { Link } from 'react-router';
 import { useUnits } from '../../state/useUnits';
-import { Radios } from './Radios';
+import { Radios } from '../../ui/Radios';
 import { likelyWord } from './words';
 
 interface Props {

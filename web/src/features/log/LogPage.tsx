@@ -17,6 +17,7 @@ import { problemText, useCooksQuery } from '../../state/api';
 import { useUnits } from '../../state/useUnits';
 import { Choice } from '../../ui/Choice';
 import { Chosen } from './Chosen';
+import { Experiments } from './Experiments';
 import { LogBin } from './LogBin';
 import { NoteCook } from './NoteCook';
 import { ANY, dayOf, fits, rowsOf, type LogFilters, type LogRow } from './rows';
@@ -203,6 +204,7 @@ export function LogPage() {
           </table>
         </>
       )}
+      <Experiments />
       <LogBin />
     </div>
   );

@@ -1,7 +1,7 @@
 import { colourWord, plain, readBrowning, unevenness, type Reference } from '@yellowmist/core';
 import { useState, type KeyboardEvent, type ReactNode } from 'react';
 import { crustCss } from '../../draw/palette';
-import { Radios } from './Radios';
+import { Radios } from '../../ui/Radios';
 import { SPOT_PX, usePhoto } from './usePhoto';
 
 interface Spot {

@@ -4,7 +4,7 @@ import { BaldPiece } from './BaldPiece';
 import { ColourStrip } from './ColourStrip';
 import { OptionalNumber } from './OptionalNumber';
 import { Photographs } from './Photographs';
-import { Radios } from './Radios';
+import { Radios } from '../../ui/Radios';
 import { AMOUNT_FIELDS, OVERALL_WORDS, toldWord } from './words';
 
 interface Props {

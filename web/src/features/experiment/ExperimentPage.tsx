@@ -1,0 +1,97 @@
+import type { ExperimentDocument } from '@yellowmist/contract';
+import { counted } from '@yellowmist/core';
+import { Link, useNavigate, useParams } from 'react-router';
+import { orTell, tellUndoable } from '../../state/acting';
+import { problemText, useRemoveExperimentMutation, useRestoreExperimentMutation } from '../../state/api';
+import { useUnits } from '../../state/useUnits';
+import { NotHere } from '../../ui/NotHere';
+import { ComparedBowls } from './ComparedBowls';
+import { Found } from './Found';
+import { Laid } from './Laid';
+import { Tasters } from './Tasters';
+import { useExperiment } from './useExperiment';
+import { WayMark } from './WayMark';
+import { ASKS } from './words';
+
+/** A comparison: how it is laid and cooked, who tastes, and what came of it. */
+export function ExperimentPage() {
+  const { id = '' } = useParams();
+  const { experiment, error, change } = useExperiment(id);
+  if (error && !experiment)
+    return <NotHere what="comparison" problem={problemText(error)} to="/log" toLabel="To the logbook" />;
+  if (!experiment) return <p className="p-4">Opening the comparison…</p>;
+  const { planned, name, dishName, conversionId, asked } = experiment;
+  const unsafe = planned.ways.find((w) => w.unsafe);
+  return (
+    <div className="mx-auto w-full max-w-6xl p-4">
+      <p className="text-sm print:hidden">
+        <Link to="/log" className="link">
+          Logbook
+        </Link>{' '}
+        ·{' '}
+        <Link to={`/dish/${conversionId}`} className="link">
+          {dishName}
+        </Link>
+      </p>
+      <div className="flex flex-wrap items-start gap-x-4">
+        <h1 className="min-w-0 grow text-2xl break-words">{name}</h1>
+        <div className="flex gap-2 print:hidden">
+          <button type="button" className="btn h-11" onClick={() => window.print()}>
+            Print
+          </button>
+          <PutAside experiment={experiment} />
+        </div>
+      </div>
+      <p className="mt-1 flex flex-wrap items-center gap-x-5 gap-y-1">
+        {planned.ways.map((way, at) => (
+          <span key={way.mark} className="flex items-center gap-2">
+            <WayMark mark={way.mark} at={at} />
+            <span>
+              <b>{way.name}</b>, {counted(way.pieces, 'piece')}
+            </span>
+          </span>
+        ))}
+        <span>
+          In {asked.fryer.name}. {ASKS[planned.asks].question}
+        </span>
+      </p>
+      {unsafe && <UnsafeWay experiment={experiment} />}
+      <Found experiment={experiment} change={change} />
+      <div className="mt-4 grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,7fr)_minmax(0,6fr)]">
+        <Laid experiment={experiment} />
+        <div className="grid content-start gap-6">
+          <ComparedBowls planned={planned} />
+          <Tasters experiment={experiment} change={change} />
+        </div>
+      </div>
+    </div>
+  );
+}
+
+/** The usual caution, where a centre stays below what is safe. */
+function UnsafeWay({ experiment }: { experiment: ExperimentDocument }) {
+  const { set } = useUnits();
+  const way = experiment.planned.ways.find((w) => w.unsafe)!;
+  return (
+    <p role="alert" className="mt-2 border-l-4 border-error pl-2">
+      The centre of {way.mark} comes to {set(way.unsafe!.centreC, 1)} by the simulation; {set(way.unsafe!.minimumC, 1)}{' '}
+      is safe. Give it more minutes on the bench before you compare, and check with a thermometer.
+    </p>
+  );
+}
+
+function PutAside({ experiment: { id, name } }: { experiment: ExperimentDocument }) {
+  const go = useNavigate();
+  const [remove] = useRemoveExperimentMutation();
+  const [restore] = useRestoreExperimentMutation();
+  const put = async (): Promise<void> => {
+    await remove(id).unwrap();
+    await go('/log');
+    await tellUndoable(`“${name}” is put aside.`, 'Bring it back', () => restore(id).unwrap());
+  };
+  return (
+    <button type="button" className="btn h-11" onClick={() => orTell(put())}>
+      Put aside
+    </button>
+  );
+}

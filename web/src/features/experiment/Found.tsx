@@ -1,0 +1,105 @@
+import type { ConversionDocument, ExperimentDocument, ExperimentNotes } from '@yellowmist/contract';
+import { bodyOfDocument, RANGES, type Chosen } from '@yellowmist/contract';
+import { fingerprint, type AirPlan } from '@yellowmist/core';
+import { orTell } from '../../state/acting';
+import { useConversionQuery, useSaveMutation } from '../../state/api';
+import { tell as tellToast } from '../../state/toast';
+import { useUnits } from '../../state/useUnits';
+import { RankedWays } from '../../draw/RankedWays';
+
+interface Props {
+  experiment: ExperimentDocument;
+  change: (make: (notes: ExperimentNotes) => ExperimentNotes) => Promise<void>;
+}
+
+/** What came of it, how sure one may be, what was expected, and the way that is ahead put into the dish. */
+export function Found({ experiment, change }: Props) {
+  const { tell } = useUnits();
+  const { result, planned, note } = experiment;
+  const { ways, expects } = planned;
+  return (
+    <section aria-label="What came of it" className="mt-3 border-l-4 border-primary pl-3">
+      <p role="status" className="max-w-3xl text-lg">
+        {tell(result.parts)}
+      </p>
+      {result.told > 0 && (
+        <RankedWays
+          ways={ways.map((way, at) => ({
+            mark: way.mark,
+            name: way.name,
+            first: result.first[at],
+            rank: result.meanRank[at]!,
+          }))}
+          told={result.told}
+          title="How often each way came first, and its mean place"
+        />
+      )}
+      {/* Before anybody has tasted it would tell the tasters what to find. */}
+      {result.told > 0 && (
+        <p className="text-sm">
+          {expects === null
+            ? 'The simulation holds none of them for better.'
+            : `The simulation had held “${ways[expects].name}” for better.`}
+          {result.asExpected === false && ' Your table found otherwise, and it is your table that counts.'}
+          {result.asExpected === true && ' Your table found the same.'}
+        </p>
+      )}
+      {result.ahead !== null && result.sure !== 'nothing' && <TakeIt experiment={experiment} at={result.ahead} />}
+      {result.told + result.alike > 0 && (
+        <label className="mt-1 block max-w-xl text-sm print:hidden">
+          What you make of it
+          <textarea
+            className="textarea mt-1 block min-h-11 w-full"
+            defaultValue={note}
+            maxLength={RANGES.noteLength.max}
+            onBlur={(e) => {
+              const written = e.currentTarget.value;
+              if (written !== note) orTell(change((now) => ({ ...now, note: written })));
+            }}
+          />
+        </label>
+      )}
+    </section>
+  );
+}
+
+/** The plan of a way, as the dish is cooked when nothing is compared. */
+const asCooked = (plan: AirPlan, { settings: { basketTurned } }: AirPlan): AirPlan => ({
+  ...plan,
+  settings: { ...plan.settings, basketTurned },
+});
+
+/** Puts the way that is ahead into the dish; the one before stays among its versions. */
+function TakeIt({ experiment, at }: { experiment: ExperimentDocument; at: number }) {
+  const { data: dish } = useConversionQuery(experiment.conversionId);
+  const [save, { isLoading }] = useSaveMutation();
+  const way = experiment.planned.ways[at];
+  if (way.way.what === 'own' || !dish) return null;
+  const plan = asCooked(way.plan, experiment.plan);
+  if (dish.chosen && fingerprint(dish.chosen.plan) === fingerprint(plan))
+    return <p className="text-sm font-bold">“{way.name}” is how the dish is made now.</p>;
+  const take = async (): Promise<void> => {
+    await save({ id: dish.id, version: dish.version, body: taken(dish, plan, way.name) }).unwrap();
+    tellToast(`${dish.name} is made with “${way.name}” from now on; how it was stays among its versions.`);
+  };
+  return (
+    <button
+      type="button"
+      className="btn btn-primary my-1 h-11 print:hidden"
+      disabled={isLoading}
+      onClick={() => orTell(take())}
+    >
+      From now on: {way.name}
+    </button>
+  );
+}
+
+function taken(dish: ConversionDocument, plan: AirPlan, name: string) {
+  const body = bodyOfDocument(dish);
+  const chosen: Chosen = { family: 'own', by: 'cook', plan };
+  const next = Math.max(0, ...body.versions.map((v) => v.id)) + 1;
+  const before = dish.chosen
+    ? [{ id: next, name: `Before “${name}”`.slice(0, RANGES.nameLength.max), chosen: dish.chosen }]
+    : [];
+  return { ...body, chosen, versions: [...body.versions, ...before].slice(-RANGES.versions.max) };
+}
