@@ -32,6 +32,7 @@ export const CONSTANT_FILES = [
   'practice/constants.ts',
   'diagnose/constants.ts',
   'learn/constants.ts',
+  'experiment/constants.ts',
 ] as const;
 
 export interface Constant {

@@ -26,6 +26,8 @@ export interface Makes {
   foodId: string;
   layers: object[];
   fryer: string;
+  /** Its fryer is simulated, with ways of its own. */
+  practice?: true;
   count?: number;
   thicknessMm?: number;
   restMin?: number;
@@ -37,7 +39,7 @@ export interface Makes {
 /** A dish with an air version, made without a search. @returns its id */
 export async function convertedDish(
   page: Page,
-  { name, foodId, layers, fryer, count = 12, thicknessMm = 12, restMin = 7, minutes = 13, at = '' }: Makes,
+  { name, foodId, layers, fryer, practice, count = 12, thicknessMm = 12, restMin = 7, minutes = 13, at = '' }: Makes,
 ): Promise<string> {
   const body = {
     name,
@@ -51,7 +53,7 @@ export async function convertedDish(
       preparation: 'raw',
     },
     fried: { layers, medium: 'deep-oil', oilId: 'rapeseed-oil', tempC: 175, minutes: 4 },
-    fryer: drawer(fryer),
+    fryer: { ...drawer(fryer), practice },
     limits: { diets: [], avoidAllergens: [], without: [], maxTempC: 200, maxMinutes: 30, preheat: true },
     chosen: {
       family: 'own',

@@ -10,7 +10,8 @@ export const dishOf = (page: Page, name: string): Promise<string> =>
     name,
     foodId: 'halloumi',
     layers: COAT,
-    fryer: 'Galley',
+    // A fryer that no other dish has taught anything.
+    fryer: `Galley of ${name}`.slice(0, 40).trim(),
     count: 4,
     thicknessMm: 14,
     restMin: 1,

@@ -1,13 +1,17 @@
 import {
+  fryersSchema,
   honestySchema,
   learningSchema,
   type ConversionDocument,
   type CookDocument,
+  type FryersAnswer,
   type HonestyAnswer,
+  type KitchenDocument,
   type KitchenFile,
   type LearningDocument,
   type Problem,
 } from '@yellowmist/contract';
+import { asItsPage } from '@yellowmist/core';
 import { converted } from './converted.js';
 import { counterOf, event, upTo, valid } from './counter.js';
 import { RunningServer } from './running.js';
@@ -130,6 +134,58 @@ describe('used, weighed out, forgotten', () => {
     expect(file.dishes.find((d) => d.id === dish.id)!.body.fryer).toEqual(page);
     await put({ on: false });
     expect((await read()).fryer).toEqual(page);
+  });
+
+  test('a plan says what its fryer was taken for when it was chosen, until another one is, or it is meant as it is', async () => {
+    await put({ on: false });
+    const page = (await read()).fryer;
+    const asPage = { offsetC: page.offsetC, airFactor: page.airFactor, browning: 1 };
+    const save = async (change: (body: ConversionDocument) => void): Promise<ConversionDocument> => {
+      const document = structuredClone(await read());
+      change(document);
+      const { id: _i, format: _f, createdAt: _c, updatedAt: _u, ...body } = document;
+      const { status, body: saved } = await server.ask<ConversionDocument>('PUT', `/conversions/${dish.id}`, body);
+      expect(status).toBe(200);
+      return saved;
+    };
+    await save((d) => void (d.chosen!.plan.settings.minutes += 1));
+    expect((await read()).chosen!.meantFor).toEqual(asPage);
+    await put({ on: true });
+    const { offsetC, airFactor, browning = 1 } = (await read()).fryer;
+    const asLearned = { offsetC, airFactor, browning };
+    expect(asLearned).not.toEqual(asPage);
+    // A note is no plan; another plan is.
+    expect((await save((d) => void (d.note = 'sharp'))).chosen!.meantFor).toEqual(asPage);
+    expect((await save((d) => void (d.chosen!.plan.settings.minutes -= 1))).chosen!.meantFor).toEqual(asLearned);
+    await put({ on: false });
+    expect((await save((d) => void (d.note = ''))).chosen!.meantFor).toEqual(asLearned);
+    // Left as it is: meant for the fryer as it is taken now.
+    expect((await save((d) => void (d.chosen!.meantFor = asPage))).chosen!.meantFor).toEqual(asPage);
+    // Nobody says that it was meant for a fryer that it never was.
+    expect((await save((d) => void (d.chosen!.meantFor = { ...asPage, offsetC: 39 }))).chosen!.meantFor).toEqual(
+      asPage,
+    );
+  });
+
+  test('the kitchen’s fryers, and evenings, are as they were learned', async () => {
+    await put({ on: true });
+    const { fryer } = await read();
+    const { body: kitchen } = await server.ask<KitchenDocument>('GET', '/kitchen');
+    await server.ask('PUT', '/kitchen', { ...kitchen, fryers: [asItsPage(fryer)] });
+    const inUse = async (): Promise<FryersAnswer> => (await server.ask<FryersAnswer>('GET', '/learning/fryers')).body;
+    const { fryers } = await inUse();
+    valid(fryersSchema, { fryers });
+    expect(fryers).toEqual([fryer]);
+    expect(fryers[0].learned!.cooks).toBe(3);
+    // What its page says moves with it.
+    const { body: now } = await server.ask<KitchenDocument>('GET', '/kitchen');
+    await server.ask('PUT', '/kitchen', {
+      ...now,
+      fryers: [{ ...now.fryers[0], airFactor: now.fryers[0].airFactor * 1.3 }],
+    });
+    const moved = await until(inUse, (answer) => answer.fryers[0].airFactor > fryer.airFactor);
+    expect(moved.fryers[0].airFactor).toBeGreaterThan(fryer.airFactor);
+    await server.ask('PUT', '/kitchen', { ...now, version: now.version + 1, fryers: [] });
   });
 
   test('a new cook moves it by itself, and so it stands after a kill', async () => {

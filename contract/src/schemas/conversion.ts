@@ -1,10 +1,10 @@
-import { FAMILIES } from '@yellowmist/core';
+import { FAMILIES, type TakenAs } from '@yellowmist/core';
 import { RANGES } from '../ranges.js';
 import type { Chosen, ConversionBody, NamedVersion, SaveRequest } from '../types.js';
 import { friedSchema } from './coat.js';
 import { limitsSchema } from './convert.js';
 import { dishSchema } from './dish.js';
-import { allOf, nameSchema, oneOf, versionSchema } from './fields.js';
+import { allOf, nameSchema, oneOf, versionSchema, within } from './fields.js';
 import { fryerSchema } from './fryer.js';
 import { Joi } from './joi.js';
 import { airPlanSchema } from './plan.js';
@@ -14,6 +14,11 @@ export const chosenSchema = allOf<Chosen>({
   family: oneOf(...FAMILIES, 'own'),
   by: oneOf('search', 'cook'),
   plan: airPlanSchema,
+  meantFor: allOf<TakenAs>({
+    offsetC: within('offsetC'),
+    airFactor: within('airFactor'),
+    browning: within('browning'),
+  }).optional(),
 });
 
 const namedVersion = allOf<NamedVersion>({

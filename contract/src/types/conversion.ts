@@ -1,4 +1,4 @@
-import type { AirPlan, ConvertRequest, Diet, Family } from '@yellowmist/core';
+import type { AirPlan, ConvertRequest, Diet, Family, TakenAs } from '@yellowmist/core';
 
 /** What a cook writes of a conversion. */
 export interface ConversionBody extends ConvertRequest {
@@ -60,6 +60,8 @@ export interface Chosen {
   family: Family | 'own';
   by: 'search' | 'cook';
   plan: AirPlan;
+  /** What the fryer was taken for when the plan was chosen; said by the server when it is saved. */
+  meantFor?: TakenAs;
 }
 
 /** A stored conversion. */

@@ -77,9 +77,17 @@ export const REHEAT = { fromC: 5, tempC: 180, mostMin: 30 } as const;
 export const WARMED = { bunsMin: 2, bunsC: 200, cheeseMin: 1.5 } as const;
 /**
  * What counts as near to what a packet meant: a colour as a logarithm of B, a centre, and, of two that are alike, the setting
- * nearer to its word; how far about its temperature is looked, and how many times its minutes at most.
- * @unit log; K; K; °C; 1
- * @range 0.1–0.15; 2–4; 30–60; 15–30; 2–3
+ * nearer to its word; how far about its temperature is looked, in an appliance of the same kind and of another, and how many
+ * times its minutes at most.
+ * @unit log; K; K; °C; °C; 1
+ * @range 0.1–0.15; 2–4; 30–60; 15–30; 25–40; 2–3
  * @source our choice: what neighbours tell apart
  */
-export const NEAR_AS_MEANT = { colourLog: 0.12, centreK: 3, settingK: 40, mostC: 20, longest: 2.5 } as const;
+export const NEAR_AS_MEANT = {
+  colourLog: 0.12,
+  centreK: 3,
+  settingK: 40,
+  mostC: 20,
+  acrossC: 35,
+  longest: 2.5,
+} as const;

@@ -2,6 +2,7 @@ export { changesWorth, type WorthChange } from './changes/changes.js';
 export * from './compare.js';
 export * from './crumbOil.js';
 export { movedTo, whyOtherwise, type Move } from './move.js';
+export { asMeantThen, type Meant } from './meant.js';
 export * from './packet.js';
 export * from './schoolCosts.js';
 export * from './schools/registry.js';

@@ -1,7 +1,8 @@
 import { BREADED, PLAIN_FRYER } from '../../testing/plain.js';
-import { PLAIN_AIR, type AirPlan, type Dish, type Fryer } from '../dish/index.js';
+import { PLAIN_AIR, takenAs, takenOtherwise, type AirPlan, type Dish, type Fryer } from '../dish/index.js';
 import { KNOWN } from '../foods/index.js';
 import { evaluateFried, type AirResult, type Asked } from '../plan/index.js';
+import { asMeantThen } from './meant.js';
 import { packetHere } from './packet.js';
 
 const dish: Dish = {
@@ -25,7 +26,7 @@ const fried = evaluateFried({
   dish,
   fried: { layers: BREADED, medium: 'deep-oil', oilId: 'rapeseed-oil', tempC: 175, minutes: 4 },
 });
-const inFryer = (fryer: Fryer, word = WORD) => {
+const inFryer = (fryer: Fryer, word = WORD, writtenFor: Fryer | null = null) => {
   const request: Asked = {
     pantry: KNOWN,
     dish,
@@ -33,7 +34,7 @@ const inFryer = (fryer: Fryer, word = WORD) => {
     fryer,
     limits: { diets: [], avoidAllergens: [], without: [], maxTempC: 200, maxMinutes: 40, preheat: true },
   };
-  return packetHere(request, plan, word, fried);
+  return packetHere(request, plan, word, fried, writtenFor);
 };
 const colour = ({ series: { columns } }: AirResult): number =>
   Math.min(columns.colourUp.at(-1)!, columns.colourDown.at(-1)!);
@@ -91,5 +92,63 @@ describe('a packet’s word', () => {
   test('hotter than this fryer goes is taken as hot as it goes', () => {
     const { here } = inFryer({ ...PLAIN_FRYER, maxTempC: 180 }, { ...WORD, tempC: 220 });
     expect(here.plan.settings.tempC).toBe(180);
+  });
+});
+
+describe('a word for another appliance', () => {
+  const drawer: Fryer = { ...PLAIN_FRYER, airFactor: 1, offsetC: 0 };
+  const oven: Fryer = {
+    ...drawer,
+    name: 'Fan oven',
+    kind: 'fan-oven',
+    basket: { kind: 'rectangle', widthMm: 440, depthMm: 360 },
+    maxTempC: 250,
+  };
+
+  // Common practice, no source: a recipe for the oven goes into an air fryer some 10–25 °C cooler, or a fifth shorter.
+  test('of a fan oven is cooler or shorter in a drawer, and comes out as it was meant', () => {
+    const { meant, here, nearest } = inFryer(drawer, { tempC: 200, minutes: 20, turned: true }, oven);
+    expect(colour(here)).toBeGreaterThan(colour(meant) * 1.1);
+    expect(gap(nearest, meant)).toBeLessThan(0.15);
+    const { tempC, minutes } = nearest.plan.settings;
+    expect(tempC <= 200 && minutes <= 20 && (tempC < 200 || minutes < 20)).toBe(true);
+  });
+
+  test('there and back again comes near to where it began', () => {
+    const there = inFryer(drawer, { tempC: 200, minutes: 20, turned: true }, oven).nearest.plan.settings;
+    const back = inFryer(oven, { tempC: there.tempC, minutes: there.minutes, turned: true }, drawer);
+    const begun = inFryer(oven, { tempC: 200, minutes: 20, turned: true }, oven);
+    expect(gap(back.nearest, begun.meant)).toBeLessThan(0.2);
+  });
+});
+
+describe('a plan of before its fryer was learned', () => {
+  const page: Fryer = { ...PLAIN_FRYER, airFactor: 1, offsetC: 0 };
+  const asked = (fryer: Fryer): Asked => ({
+    pantry: KNOWN,
+    dish,
+    fried: { layers: BREADED, medium: 'deep-oil', oilId: 'rapeseed-oil', tempC: 175, minutes: 4 },
+    fryer,
+    limits: { diets: [], avoidAllergens: [], without: [], maxTempC: 200, maxMinutes: 40, preheat: true },
+  });
+  const then = takenAs(page);
+
+  test('gives what it meant at a cooler or shorter setting where the fryer runs hot', () => {
+    const { meant, here, nearest } = asMeantThen(asked({ ...page, offsetC: 12, browning: 1.1 }), plan, then, fried);
+    expect(colour(here)).toBeGreaterThan(colour(meant) * 1.2);
+    expect(gap(nearest, meant)).toBeLessThan(gap(here, meant) / 2);
+    const { tempC, minutes, turnAtMin } = nearest.plan.settings;
+    expect(tempC < plan.settings.tempC || minutes < plan.settings.minutes).toBe(true);
+    // Turned at the same share of the time.
+    expect(turnAtMin! / minutes).toBeCloseTo(0.5, 1);
+  });
+
+  test('is left as it is where nothing was learned that it notices', () => {
+    const { nearest, differs } = asMeantThen(asked(page), plan, then, fried);
+    expect(differs).toEqual([]);
+    expect(nearest.plan.settings).toEqual(plan.settings);
+    expect(takenOtherwise(then, takenAs({ ...page, offsetC: 2, browning: 1.05 }))).toBe(false);
+    expect(takenOtherwise(then, takenAs({ ...page, offsetC: -3 }))).toBe(true);
+    expect(takenOtherwise(then, takenAs({ ...page, browning: 1.1 }))).toBe(true);
   });
 });

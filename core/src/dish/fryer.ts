@@ -1,5 +1,29 @@
-import type { Fryer } from './types.js';
+import type { Fryer, TakenAs } from './types.js';
 
 /** A fryer as its page has it: what was learned of it is left out. */
 export const asItsPage = ({ learned, browning: _, ...fryer }: Fryer): Fryer =>
   learned ? { ...fryer, ...learned.page } : fryer;
+
+/** What a fryer is taken to be when something is planned for it. */
+export const takenAs = ({ offsetC, airFactor, browning = 1 }: Fryer): TakenAs => ({ offsetC, airFactor, browning });
+
+/** The same fryer as it was taken then. */
+export const asTaken = (fryer: Fryer, taken: TakenAs): Fryer => ({ ...fryer, ...taken });
+
+/**
+ * What a plan does not notice: a thermostat that is otherwise by so much, air and browning as logarithms.
+ * @unit K; log
+ * @range 2–5; 0.05–0.1
+ * @source our choice: less than a word of colour
+ */
+const OTHERWISE_FROM = { offsetK: 3, log: 0.08 } as const;
+
+/** Whether a fryer is by now taken for another one than when something was planned for it. */
+export function takenOtherwise(then: TakenAs, now: TakenAs): boolean {
+  const log = (key: 'airFactor' | 'browning'): number => Math.abs(Math.log(now[key] / then[key]));
+  return (
+    Math.abs(now.offsetC - then.offsetC) >= OTHERWISE_FROM.offsetK ||
+    log('airFactor') >= OTHERWISE_FROM.log ||
+    log('browning') >= OTHERWISE_FROM.log
+  );
+}

@@ -110,6 +110,14 @@ export interface Fryer {
   learned?: LearnedHere;
 }
 
+/** A fryer as something was planned for it. */
+export interface TakenAs {
+  /** What its thermostat is off by, °C; its air against its kind, and its browning against the simulation. */
+  offsetC: number;
+  airFactor: number;
+  browning: number;
+}
+
 /** What was learned of a fryer, and is used in the place of its page. */
 export interface LearnedHere {
   /** Cooks that taught it, and how far its thermostat may still be off, K, one standard deviation. */

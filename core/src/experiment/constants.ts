@@ -31,10 +31,10 @@ export const LAYOUTS_TRIED = 12;
 /**
  * What no bread test has told is balanced as well, and counts so much against what it has told.
  * @unit 1
- * @range 0.02–1
+ * @range 0.01–0.1
  * @source our choice
  */
-export const UNTOLD_COUNTS = 0.1;
+export const UNTOLD_COUNTS = 0.02;
 /**
  * How sure one may be, by how often pure chance would part the ways as far: told apart; leaning to one side.
  * @unit 1
@@ -70,3 +70,10 @@ export const RESTED_MIN = 10;
  * @source our choice: a thin coat, as the oil board has it
  */
 export const SPRAYED_GM2 = 35;
+/**
+ * From which chance on it is told as "nearly every time", and as "every other time"; below as one time in so many.
+ * @unit 1
+ * @range 0.7–0.9; 0.35–0.5
+ * @source our choice
+ */
+export const SAID_FROM_CHANCE = { nearlyAll: 0.75, half: 0.4 } as const;

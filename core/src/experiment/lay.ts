@@ -1,4 +1,4 @@
-import { seeded } from '../units/index.js';
+import { NEXT_TO_NOTHING, seeded } from '../units/index.js';
 import { LAYOUTS_TRIED, UNTOLD_COUNTS } from './constants.js';
 
 /** A place on a rack that a piece lies in. */
@@ -30,7 +30,7 @@ function sensesOf(places: readonly PlaceOnRack[]): { value: number[]; counts: nu
   return senses.flatMap(({ of, counts }) => {
     const mean = of.reduce((sum, v) => sum + v, 0) / of.length;
     const spread = Math.sqrt(of.reduce((sum, v) => sum + (v - mean) ** 2, 0) / of.length);
-    return spread < 1e-9 ? [] : [{ value: of.map((v) => (v - mean) / spread), counts }];
+    return spread < NEXT_TO_NOTHING ? [] : [{ value: of.map((v) => (v - mean) / spread), counts }];
   });
 }
 
@@ -82,7 +82,7 @@ function bettered(senses: readonly { value: number[]; counts: number }[], start:
         if (way[a] === way[b]) continue;
         [way[a], way[b]] = [way[b], way[a]];
         const then = unevenness(senses, way, ways);
-        if (then < now - 1e-12) {
+        if (then < now - NEXT_TO_NOTHING) {
           now = then;
           better = true;
         } else [way[a], way[b]] = [way[b], way[a]];
@@ -107,7 +107,7 @@ export function laidFairly(places: readonly PlaceOnRack[], ways: number, seed: n
     for (const block of blocksOf(places, ways, random)) shuffled(block, random).forEach((at, way) => (start[at] = way));
     const way = bettered(senses, start, ways);
     const uneven = unevenness(senses, way, ways);
-    if (!best || uneven < best.uneven - 1e-12) best = { way, uneven };
+    if (!best || uneven < best.uneven - NEXT_TO_NOTHING) best = { way, uneven };
   }
   const lot = shuffled(
     Array.from({ length: ways }, (_, w) => w),

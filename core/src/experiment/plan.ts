@@ -67,7 +67,7 @@ export interface PlannedExperiment {
   steps: Text[];
 }
 
-const MARKS = 'ABCD';
+const WAY_LETTERS = 'ABCD';
 
 /** Pieces of one kind, so many of them. */
 const only = ({ also: _a, smaller: _s, ...dish }: Dish, count: number): Dish => ({ ...dish, count });
@@ -163,7 +163,7 @@ export function planExperiment(asked: Asked, plan: AirPlan, given: ToCompare, fr
     const pieces = way.filter((w) => w === at).length;
     return {
       way: own,
-      mark: MARKS[at],
+      mark: WAY_LETTERS[at],
       name: wayName(asked, own),
       plan: plans[at],
       pieces,

@@ -1,5 +1,5 @@
 import { counted, listed, text, type Text } from '../units/index.js';
-import { BY_CHANCE, MORE_ANSWERS } from './constants.js';
+import { BY_CHANCE, MORE_ANSWERS, SAID_FROM_CHANCE } from './constants.js';
 import { rankTest, signTest } from './exact.js';
 
 /** What tasters are asked of all ways at once. */
@@ -73,9 +73,13 @@ const sureBy = (chance: number): ExperimentResult['sure'] =>
 
 /** "one time in 14". */
 const oneIn = (chance: number): string =>
-  chance >= 0.75 ? 'nearly every time' : chance >= 0.4 ? 'every other time' : `one time in ${Math.round(1 / chance)}`;
+  chance >= SAID_FROM_CHANCE.nearlyAll
+    ? 'nearly every time'
+    : chance >= SAID_FROM_CHANCE.half
+      ? 'every other time'
+      : `one time in ${Math.round(1 / chance)}`;
 
-const FOUND: Record<Tasted, string> = {
+const FOUND_AS: Record<Tasted, string> = {
   crisper: 'crispest',
   again: 'best to have again',
   holds: 'to have the coat that holds best',
@@ -98,7 +102,7 @@ function saidOf(
   if (told + alike === 0) return text`Nobody has tasted yet.`;
   const same = alike === 0 ? '' : ` ${counted(alike, 'answer')} found them alike.`;
   if (ahead === null) return text`Nobody can say which is better: the answers fall to both sides.${same}`;
-  const lead = text`${first[ahead]} of ${told} found “${names[ahead]}” ${FOUND[asks]}.${same} If all were alike, chance alone would part them so far ${oneIn(chance)}`;
+  const lead = text`${first[ahead]} of ${told} found “${names[ahead]}” ${FOUND_AS[asks]}.${same} If all were alike, chance alone would part them so far ${oneIn(chance)}`;
   const further = more === null ? '' : ` ${counted(more, 'more answer')} for it would settle it.`;
   const verdict = {
     sure: text`${lead}: that settles it, as far as this table goes.`,

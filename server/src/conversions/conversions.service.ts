@@ -9,11 +9,12 @@ import {
   RANGES,
   upgrade,
   type BinnedConversion,
+  type Chosen,
   type ConversionBody,
   type ConversionDocument,
   type ListedConversion,
 } from '@yellowmist/contract';
-import { DIETS, fitsDiets, ingredient, type Diet, type Pantry } from '@yellowmist/core';
+import { DIETS, fingerprint, fitsDiets, ingredient, takenAs, type Diet, type Pantry } from '@yellowmist/core';
 import { Repository } from 'typeorm';
 import { ProblemException } from '../common/problem.js';
 import type { ListedEntity } from '../documents/listed.entity.js';
@@ -93,14 +94,28 @@ export class ConversionsService {
   }
 
   async create(body: ConversionBody): Promise<ConversionDocument> {
-    const page = this.learned.outOf(body);
+    const page = await this.meantFor(this.learned.outOf(body), null);
     return this.learned.into(whole(await this.store.insert(page), page));
   }
 
   /** Saves over `version`. @throws ProblemException 409 with the stored version when it is not the last any more */
   async save(id: string, version: number, body: ConversionBody): Promise<ConversionDocument> {
-    const page = this.learned.outOf(body);
+    const { chosen } = JSON.parse((await this.store.row(id)).body) as ConversionBody;
+    const page = await this.meantFor(this.learned.outOf(body), chosen);
     return this.learned.into(whole(await this.store.replace(id, version, page), page));
+  }
+
+  /**
+   * Says what the fryer was taken for when the plan was chosen: by now, where the plan is another one than before, or is
+   * said to be meant for it as it is; as before where it is the same.
+   */
+  private async meantFor(page: ConversionBody, before: Chosen | null): Promise<ConversionBody> {
+    if (!page.chosen) return page;
+    const now = takenAs((await this.learned.into(page)).fryer);
+    const { meantFor: said, ...chosen } = page.chosen;
+    const same = before !== null && fingerprint(before.plan) === fingerprint(chosen.plan);
+    const kept = same && fingerprint(said ?? null) !== fingerprint(now) ? before.meantFor : now;
+    return { ...page, chosen: { ...chosen, ...(kept && { meantFor: kept }) } };
   }
 
   async duplicate(id: string): Promise<ConversionDocument> {

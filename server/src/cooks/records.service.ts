@@ -1,5 +1,5 @@
 import { Injectable } from '@nestjs/common';
-import type { CookDiagnosis, SaveSeenRequest, SeenRecord } from '@yellowmist/contract';
+import type { CookBody, CookDiagnosis, SaveSeenRequest, SeenRecord } from '@yellowmist/contract';
 import type { Fryer, LearningCook, LoggedCook } from '@yellowmist/core';
 import { ProblemException } from '../common/problem.js';
 import { ComputeService } from '../compute/compute.service.js';
@@ -70,15 +70,15 @@ export class RecordsService {
     return { dish, ...found };
   }
 
-  /** All real cooks that are over, the latest first, each dish of them with what was noted of it. */
+  /** All cooks that are over and say something of their fryer, the latest first, each dish with what was noted of it. */
   async toLearnFrom(nowMs: number): Promise<ToLearnFrom[]> {
     const [cooks, all] = await Promise.all([this.cooks.over(), this.records.all()]);
     const found: ToLearnFrom[] = [];
-    for (const cook of cooks.filter((c) => c.body.rehearsal === null)) {
+    for (const cook of cooks) {
       for (const { id: dish, name } of cook.body.programme.dishes) {
         const record = all.get(cook.id)?.find((r) => r.dish === dish);
         const batch = cook.body.programme.batches.find((b) => b.dishId === dish);
-        if (!batch) continue;
+        if (!batch || !teaches(cook.body, batch.fryer)) continue;
         const seen = record ?? { dish, version: 0, savedAt: '', seen: {} };
         found.push({
           ...(await this.logged(cook, seen, true)),
@@ -117,3 +117,10 @@ export class RecordsService {
     };
   }
 }
+
+/**
+ * Whether a cook says something of its fryer: real ones do, and rehearsals of a practice fryer, which is what it is, where
+ * no surprise was asked for.
+ */
+const teaches = ({ rehearsal }: CookBody, { practice }: Fryer): boolean =>
+  rehearsal === null || (practice === true && rehearsal.surprises.length === 0);

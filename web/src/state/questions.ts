@@ -46,6 +46,7 @@ export const questions = createApi({
       water: asked('water'),
       move: asked('move'),
       packet: asked('packet'),
+      meantThen: asked('meantThen'),
       comparisons: asked('comparisons'),
       guess: asked('guess'),
       changes: asked('changes'),

@@ -68,6 +68,7 @@ const POOLS = {
   water: long,
   move: long,
   packet: long,
+  meantThen: long,
   comparisons: quick,
   guess: quick,
   changes: answer,

@@ -1,4 +1,5 @@
 import {
+  asMeantThen,
   changesWorth,
   comparisonsFor,
   corrected,
@@ -175,7 +176,6 @@ const service = {
     return layoutOf(lot, loadOf(lot, fryer, plan.laying), fryer, plan.laying);
   },
 
-  /** The plan as it would be cooked in another fryer. */
   /** What of a plan could be compared in one batch. */
   comparisons(question: Q.ComparisonsQuestion): Suits[] {
     return comparisonsFor(asked(question), question.plan);
@@ -183,9 +183,24 @@ const service = {
 
   /** What a packet's word comes to, and the setting that gives what it meant: what is shown of it. */
   packet(question: Q.PacketQuestion): Q.PacketLook {
-    const { here, differs, nearest, left } = packetHere(asked(question), question.plan, question.word, potOf(question));
+    const { here, differs, nearest, left } = packetHere(
+      asked(question),
+      question.plan,
+      question.word,
+      potOf(question),
+      question.writtenFor,
+    );
     return { here: here.plan, unsafe: nearest.unsafe, differs, plan: nearest.plan, left };
   },
+
+  /** A plan of before its fryer was learned: what it gives by now, and the setting that gives what was meant. */
+  meantThen(question: Q.MeantThenQuestion): Q.PacketLook {
+    const meant = asMeantThen(asked(question), question.plan, question.then, potOf(question));
+    const { here, differs, nearest, left } = meant;
+    return { here: here.plan, unsafe: nearest.unsafe, differs, plan: nearest.plan, left };
+  },
+
+  /** The plan as it would be cooked in another fryer. */
 
   move: (question: Q.MoveQuestion): Move => movedTo(asked(question), question.to, potOf(question), onBench(question)),
 

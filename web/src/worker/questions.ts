@@ -23,6 +23,7 @@ import type {
   Label,
   LoggedCook,
   OtherRecipe,
+  TakenAs,
   Moved,
   Programme,
   RecipeReading,
@@ -87,12 +88,19 @@ export interface MoveQuestion extends PlanQuestion {
   to: Fryer;
 }
 
+/** What a plan was meant to give in its fryer as it was taken then. */
+export interface MeantThenQuestion extends PlanQuestion {
+  then: TakenAs;
+}
+
 /** What of the plan could be compared. */
 export type ComparisonsQuestion = PlanQuestion;
 
 /** A packet's word, asked for the fryer on the bench. */
 export interface PacketQuestion extends PlanQuestion {
   word: OtherRecipe;
+  /** The appliance that it is written for; a usual one of this kind without. */
+  writtenFor: Fryer | null;
 }
 
 /** Where the pieces of a full batch lie. */

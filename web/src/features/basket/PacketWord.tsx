@@ -6,10 +6,15 @@ import { useAppDispatch } from '../../state/hooks';
 import { useAnswer } from '../../state/useAnswer';
 import { useUnits } from '../../state/useUnits';
 import { Check } from '../../ui/Check';
+import { Choice } from '../../ui/Choice';
 import { NumberField } from '../../ui/NumberField';
 import { Differences } from '../dish/Differences';
 import { movedToFryer } from '../dish/dishSlice';
+import { useFryers } from '../dish/useFryers';
 import { Unsafe } from '../dish/Unsafe';
+
+/** Written for no appliance that is named. */
+const ANY = '';
 
 const USUAL: OtherRecipe = { tempC: 200, minutes: 18, turned: true };
 
@@ -18,20 +23,23 @@ export function PacketWord({ body, plan }: { body: ConversionBody; plan: AirPlan
   const dispatch = useAppDispatch();
   const { say, set } = useUnits();
   const [word, setWord] = useState<OtherRecipe>(USUAL);
-  const [asked, setAsked] = useState<OtherRecipe | null>(null);
+  const [from, setFrom] = useState(ANY);
+  const [asked, setAsked] = useState<{ word: OtherRecipe; from: string } | null>(null);
   const request = requestOf(body, usePantryDocument());
-  const { answer, error } = useAnswer('packet', asked && { ...request, plan, word: asked });
   const { fryer } = body;
+  const others = useFryers(fryer).filter((f) => f.name !== fryer.name);
+  const writtenFor = others.find((f) => f.name === asked?.from) ?? null;
+  const { answer, error } = useAnswer('packet', asked && { ...request, plan, word: asked.word, writtenFor });
   const ask = (event: FormEvent): void => {
     event.preventDefault();
-    setAsked(word);
+    setAsked({ word, from });
   };
   return (
     <section aria-label="A packet’s word" className="mt-3">
       <h3 className="text-base">A packet’s word</h3>
       <p className="text-xs leading-snug">
-        A packet or another recipe is written for a usual fryer. What it comes to in {fryer.name}, with this coat, and
-        what gives the same here:
+        A packet or another recipe is written for a usual fryer, or for the oven. What it comes to in {fryer.name}, with
+        this coat, and what gives the same here:
       </p>
       <form aria-label="Its words" className="flex flex-wrap items-end gap-2" onSubmit={ask}>
         <NumberField
@@ -48,6 +56,15 @@ export function PacketWord({ body, plan }: { body: ConversionBody; plan: AirPlan
           range={RANGES.airMinutes}
           onChange={(minutes) => setWord({ ...word, minutes })}
         />
+        <Choice
+          label="written for"
+          value={from}
+          options={[
+            { value: ANY, label: 'a usual fryer of this kind' },
+            ...others.map(({ name }) => ({ value: name, label: name })),
+          ]}
+          onChange={setFrom}
+        />
         <Check label="turned" checked={word.turned} onChange={(turned) => setWord({ ...word, turned })} />
         <button type="submit" className="btn btn-sm h-11">
           What is that here?
@@ -57,8 +74,14 @@ export function PacketWord({ body, plan }: { body: ConversionBody; plan: AirPlan
       {asked && !answer && !error && <p className="text-xs">Simulating…</p>}
       {answer && (
         <div role="status" className="mt-1">
-          <p className="text-sm">Set just so in {fryer.name}, against a usual one:</p>
-          <Differences changes={answer.differs} most={4} none="Much the same as in a usual fryer." />
+          <p className="text-sm">
+            Set just so in {fryer.name}, against {writtenFor?.name ?? 'a usual one'}:
+          </p>
+          <Differences
+            changes={answer.differs}
+            most={4}
+            none={`Much the same as in ${writtenFor?.name ?? 'a usual fryer'}.`}
+          />
           <p className="mt-1 flex flex-wrap items-center gap-2 text-sm">
             <b>
               {set(answer.plan.settings.tempC, fryer.stepC)}, {say(answer.plan.settings.minutes, 'minutes')}

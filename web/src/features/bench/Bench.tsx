@@ -13,6 +13,7 @@ import { selectBody, selectSide, sideTurned, useDish, type Side } from '../dish/
 import { useEvaluation, type Evaluated } from '../dish/useEvaluation';
 import { FAMILY_NAMES } from '../dish/words';
 import { AirForm, AirHeat } from '../heat/AirForm';
+import { SinceLearned } from '../heat/SinceLearned';
 import { PotForm, PotHeat } from '../heat/PotForm';
 import { Answer, Reasons } from '../reasons/Reasons';
 import { SearchContext } from '../search/SearchContext';
@@ -87,6 +88,7 @@ export function Bench() {
             <>
               {/* On a small screen the answer stands above everything, and its reasons below. */}
               <div className="-order-2 px-4 pt-2 lg:order-none lg:px-3 lg:pt-0">
+                <SinceLearned body={body} />
                 <Answer body={body} keepPot={search.conversion?.keepPot ?? null} />
               </div>
               <div className="order-1 px-4 py-2 lg:order-none lg:px-3 lg:py-0">

@@ -36,8 +36,8 @@ export function Review({ id }: { id: string }) {
               ? 'kept its setting'
               : `ran ${tell(text`${kelvins(Math.abs(offsetC))}`)} ${offsetC > 0 ? 'hotter' : 'cooler'} than its setting`}
             {Math.abs(offsetC - saidC) < 1
-              ? ', as the kitchen page says.'
-              : `; the kitchen page says ${saidC === 0 ? 'nothing of it' : `${tell(text`${kelvins(Math.abs(saidC))}`)} ${saidC > 0 ? 'hotter' : 'cooler'}`}.`}
+              ? ', as it was taken to.'
+              : `; it was taken to ${saidC === 0 ? 'keep it' : `run ${tell(text`${kelvins(Math.abs(saidC))}`)} ${saidC > 0 ? 'hotter' : 'cooler'}`}.`}
           </li>
         ))}
       </ul>
