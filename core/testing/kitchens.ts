@@ -1,4 +1,5 @@
 import {
+  checkedOf,
   colourUnder,
   FIELD_SCALES,
   lyingUp,
@@ -12,12 +13,14 @@ import {
   wordIn,
   type CookSeries,
   type Evidence,
+  type FriedCook,
   type FryerOff,
   type Lying,
   type ObservedCook,
   type Unknowns,
 } from '../src/index.js';
 import { waitedFor } from './cooks.js';
+import { BREADED } from './plain.js';
 
 /** Kitchens with a hidden truth, and cooks who tell sloppily of it. */
 
@@ -26,6 +29,9 @@ const SLOPPY = { colour: 0.1, centreK: 2, airK: 2, neighbour: 0.1 };
 const OFTEN = { top: 0.9, under: 0.7, centre: 0.6, air: 0.35 };
 const FOOD = { startK: 3, sizeLog: 0.07, coatLog: 0.08 };
 const TEMPERATURES = [170, 180, 190, 200];
+
+/** How the dishes are fried where they still are. */
+export const FRIED: FriedCook = { layers: BREADED, medium: 'deep-oil', oilId: 'rapeseed-oil', tempC: 175, minutes: 4 };
 
 export interface HiddenKitchen {
   truth: FryerOff;
@@ -100,6 +106,7 @@ export function toldCook({ truth, random }: HiddenKitchen, id: string, daysAgo: 
     lying,
     happened,
     observed: toldOfCook(seen, evidence, happened),
+    checked: checkedOf(seen, happened, FRIED),
   };
 }
 

@@ -48,8 +48,8 @@ test('three cooks of a fryer that browns too much: it is read, used on the bench
     await said.getByRole('checkbox', { name: /Thu 2 Apr/ }).check();
     await expect(said).toContainText('by 3 cooks.');
     await said.getByText('How right plans have been').click();
-    await expect(said).toContainText(/\d of 9 lay within the range that was given for them/);
-    await expect(said.getByRole('img', { name: /^How far each colour lay off/ })).toBeVisible();
+    await expect(said).toContainText(/\d of 12 lay within the range that was given for them/);
+    await expect(said.getByRole('img', { name: /^The colour, cook by cook/ })).toBeVisible();
     // Forgotten, and brought back by one press.
     await said.getByRole('button', { name: 'Forget all of Hotbox up to now' }).click();
     await expect(said).toContainText('Nothing was learned of Hotbox yet.');

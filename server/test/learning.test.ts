@@ -104,10 +104,12 @@ describe('how right plans have been', () => {
     const { status, body } = await server.ask<HonestyAnswer>('GET', '/learning/honesty');
     expect(status).toBe(200);
     valid(honestySchema, body);
-    const [{ fryer, foretold, held, colour, centre }] = body.fryers;
+    const [{ fryer, foretold, held, colour, centre, minutes, bald }] = body.fryers;
     expect(fryer).toBe(FRYER());
-    // Three cooks with two colours each, and one centre.
-    expect([foretold.length, colour!.noted, centre!.noted]).toEqual([7, 6, 1]);
+    // Three cooks with two colours each, one of which says when it was so brown, and one centre.
+    expect([foretold.length, colour!.noted, centre!.noted, minutes!.noted, bald]).toEqual([10, 6, 1, 3, null]);
+    // Told dark: it was so brown sooner than the page had said.
+    expect(foretold.filter((f) => f.what === 'minutes').every((f) => f.told < f.byPage)).toBe(true);
     expect(foretold.map((f) => f.at)).toEqual([...foretold.map((f) => f.at)].sort());
     expect(colour!.byCooks).toBeLessThan(colour!.byPage);
     // Each is within its range or not, by what was answered: 1.2816 spreads are 80 %.

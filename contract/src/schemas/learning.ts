@@ -81,7 +81,7 @@ export const honestySchema = allOf<T.HonestyAnswer>({
           id: Joi.string(),
           name: Joi.string(),
           at: Joi.string(),
-          what: oneOf('colour', 'centre'),
+          what: oneOf('colour', 'centre', 'minutes', 'bald'),
           told: Joi.number(),
           byPage: Joi.number(),
           byCooks: Joi.number(),
@@ -91,6 +91,8 @@ export const honestySchema = allOf<T.HonestyAnswer>({
       held: Joi.number(),
       colour: meanOff,
       centre: meanOff,
+      minutes: meanOff,
+      bald: meanOff,
     }),
   ),
 });

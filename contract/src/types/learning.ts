@@ -62,8 +62,8 @@ export interface ForetoldAnswer {
   id: string;
   name: string;
   at: string;
-  /** A colour as a logarithm of B, a centre in °C. */
-  what: 'colour' | 'centre';
+  /** A colour as a logarithm of B, a centre in °C, minutes until it was so brown, a bald share of 0–1. */
+  what: 'colour' | 'centre' | 'minutes' | 'bald';
   told: number;
   /** By the fryer's page, and by the cooks before this one alone; ± one standard deviation. */
   byPage: number;
@@ -86,6 +86,8 @@ export interface FryerHonesty {
   held: number;
   colour: MeanOff | null;
   centre: MeanOff | null;
+  minutes: MeanOff | null;
+  bald: MeanOff | null;
 }
 
 /** What `GET /api/learning/honesty` answers. */

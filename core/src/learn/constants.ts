@@ -19,12 +19,20 @@ export const FOOD_SPREADS = { startK: 3, sizeLog: 0.07, coatLog: 0.08 } as const
 /**
  * What is told may lie off by so much beside the width of its word: a colour as a logarithm of B, also where nothing was
  * told but that it was good; a centre noted, or read by hand; a probe's centre and its air, which the model's own errors
- * are part of; one reading of an oven thermometer against the setting.
- * @unit log; log; K; K; K; K
- * @range 0.1–0.2; 0.2–0.35; 2–4; 1.5–4; 2–5; 3–6
+ * are part of; one reading of an oven thermometer against the setting; a share of the skin that is bald.
+ * @unit log; log; K; K; K; K; 1
+ * @range 0.1–0.2; 0.2–0.35; 2–4; 1.5–4; 2–5; 3–6; 0.05–0.2
  * @source our choice: neighbours tell the same piece one word apart; a thermostat swings
  */
-export const LEARNED_FROM = { colour: 0.13, good: 0.28, centreK: 3, probeK: 2, airK: 3.2, thermometerK: 4.5 } as const;
+export const LEARNED_FROM = {
+  colour: 0.13,
+  good: 0.28,
+  centreK: 3,
+  probeK: 2,
+  airK: 3.2,
+  thermometerK: 4.5,
+  bald: 0.1,
+} as const;
 /**
  * Readings of one sensor in one cook go wrong together: however many there are, they count as no more than so many.
  * @unit 1
@@ -95,3 +103,11 @@ export const TOLD_TAILS = 4;
  * @source Abramowitz and Stegun, table 26.1, from memory
  */
 export const EIGHTY_RANGE = 1.2816;
+/**
+ * How long after its end a cook is followed to see when it would have been as brown as it was told, times its minutes; and
+ * colours that are told too soon to say when they came, B.
+ * @unit 1; B
+ * @range 1.4–2; 0.15–0.3
+ * @source our choice
+ */
+export const FORETOLD = { longer: 1.6, leastB: 0.2 } as const;

@@ -1,6 +1,7 @@
-import { hiddenKitchen, toldCooks } from '../../testing/kitchens.js';
+import { FRIED, hiddenKitchen, toldCooks } from '../../testing/kitchens.js';
 import { waitedFor } from '../../testing/cooks.js';
-import { honestyOf, meanOff, toldOfCook, type Foretold } from './index.js';
+import { EIGHTY_RANGE } from './constants.js';
+import { checkedOf, honestyOf, meanOff, toldOfCook, type Foretold } from './index.js';
 
 const page = waitedFor()[0].fryer;
 /** Seeds that nothing was chosen on. */
@@ -40,6 +41,28 @@ describe('how right plans have been', () => {
     );
   });
 
+  test('minutes to the colour that was told: nearer by the cooks before than by the page, and their ranges hold', () => {
+    const late = all.filter((f) => f.what === 'minutes' && f.daysAgo <= 28);
+    const mean = (of: (f: Foretold) => number): number =>
+      late.reduce((sum, f) => sum + Math.abs(f.told - of(f)), 0) / late.length;
+    // A word is some minutes wide, whatever was learned.
+    expect(mean((f) => f.byCooks)).toBeLessThan(0.9 * mean((f) => f.byPage));
+    const held = late.filter((f) => Math.abs(f.told - f.byCooks) <= EIGHTY_RANGE * f.off).length;
+    expect(held / late.length).toBeGreaterThanOrEqual(0.7);
+    expect(held / late.length).toBeLessThanOrEqual(0.95);
+  });
+
+  test('a coat that stayed on was foretold to stay, and one that came off is outside of what was foretold', () => {
+    const [cook] = toldCooks(hiddenKitchen(SEEDS + 5), 1);
+    const told = (bald: string): Foretold => {
+      const checked = { ...cook.checked!, ...checkedOf({ bald }, cook.happened, FRIED), brown: null };
+      return honestyOf(page, [{ ...cook, checked }]).foretold.find((f) => f.what === 'bald')!;
+    };
+    expect(told('none').byCooks).toBeLessThan(0.2);
+    expect(Math.abs(told('none').told - told('none').byCooks)).toBeLessThan(EIGHTY_RANGE * told('none').off);
+    expect(told('much').told - told('much').byCooks).toBeGreaterThan(EIGHTY_RANGE * told('much').off);
+  });
+
   test('of the 80 % ranges that are given 70 to 90 % hold', () => {
     const held = looked.reduce((sum, h) => sum + h.held, 0);
     expect(held / all.length).toBeGreaterThanOrEqual(0.7);
@@ -48,7 +71,7 @@ describe('how right plans have been', () => {
 
   test('of what was not noted nothing is said', () => {
     const [cook] = toldCooks(hiddenKitchen(SEEDS + 999), 1);
-    const good = { ...cook, observed: toldOfCook({ overall: 'good' }, [], cook.happened) };
+    const good = { ...cook, observed: toldOfCook({ overall: 'good' }, [], cook.happened), checked: undefined };
     expect(good.observed).toHaveLength(1);
     const honesty = honestyOf(page, [good]);
     expect(honesty).toEqual({ foretold: [], held: 0 });

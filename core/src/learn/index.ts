@@ -11,5 +11,13 @@ export {
   type SaidTogether,
 } from './joint.js';
 export { learnFryer, type ChangedFryer, type LearnedFryer, type Taught } from './learned.js';
-export { observedOf, toldOfCook, type LearningCook, type Observed, type ObservedCook } from './observed.js';
+export {
+  checkedOf,
+  observedOf,
+  toldOfCook,
+  type Checked,
+  type LearningCook,
+  type Observed,
+  type ObservedCook,
+} from './observed.js';
 export { honestyOf, meanOff, type Foretold, type Honesty } from './honesty.js';

@@ -80,7 +80,7 @@ export class ShownCook {
 }
 
 /** The fryer that it was cooked in, as its page would have it if nothing had been learned or measured. */
-const asBase = (then: Fryer, page: Fryer): Fryer => ({
+export const asBase = (then: Fryer, page: Fryer): Fryer => ({
   ...asItsPage(then),
   offsetC: 0,
   airFactor: asItsPage(page).airFactor,

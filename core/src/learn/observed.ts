@@ -1,6 +1,6 @@
-import { batchOfDish, FIELD_SCALES, type LoggedCook, type Seen } from '../diagnose/index.js';
+import { batchOfDish, FIELD_SCALES, observationsOf, type LoggedCook, type Seen } from '../diagnose/index.js';
 import { stateOf, lyingOf, type CookState, type CounterBatch } from '../counter/index.js';
-import type { Happened } from '../dish/index.js';
+import type { FriedCook, Happened } from '../dish/index.js';
 import {
   colourUnder,
   offBy,
@@ -53,10 +53,26 @@ export interface ObservedCook {
   lying: Lying;
   happened: Happened;
   observed: readonly Observed[];
+  /** What teaches nothing of its fryer, and shows how right its plan was. */
+  checked?: Checked;
+}
+
+/** A value that was noted, and one standard deviation of it. */
+export interface NotedValue {
+  told: number;
+  spread: number;
+}
+
+/** What was noted of a cook that shows how right its plan was, beside what its fryer is learned from. */
+export interface Checked {
+  /** The colour of the face that lay up, as a logarithm of B: so brown it was after the minutes that it had. */
+  brown: (NotedValue & { face: Face }) | null;
+  /** Share of the skin without a coat, and the dish as it is fried, against which the coat is judged. */
+  bald: (NotedValue & { fried: FriedCook }) | null;
 }
 
 /** What a cook noted, as far as a fryer can be learned from it. */
-export interface ToldOfCook extends Pick<Seen, 'colourTop' | 'colourUnder' | 'centreC' | 'atMin'> {
+export interface ToldOfCook extends Pick<Seen, 'colourTop' | 'colourUnder' | 'centreC' | 'atMin' | 'bald'> {
   overall?: string;
 }
 
@@ -138,6 +154,26 @@ export const toldOfCook = (seen: ToldOfCook, evidence: readonly Evidence[], happ
   ...readingsOf(evidence),
 ];
 
+/** What was noted of a cook that shows how right its plan was. */
+export function checkedOf(
+  { colourTop, bald }: ToldOfCook,
+  { turnAtMin, minutes }: Happened,
+  fried: FriedCook,
+): Checked {
+  const brown = colourTop === undefined ? null : colourTold(colourTop);
+  const [share] = observationsOf({ bald });
+  return {
+    brown: brown && { told: brown.log, spread: brown.spread, face: lyingUp(turnAtMin, minutes) },
+    bald: share
+      ? {
+          told: (share.from + share.to) / 2,
+          spread: Math.hypot((share.to - share.from) / 2 / Math.sqrt(3), LEARNED_FROM.bald),
+          fried,
+        }
+      : null,
+  };
+}
+
 /**
  * What one dish of a cook says of its fryer; null where it has no batch. Rehearsals say nothing, and are not asked.
  * @throws Refusal for a food or an ingredient that is not in the pantry
@@ -155,5 +191,6 @@ export function observedOf(pantry: Pantry, cook: LearningCook): ObservedCook | n
     lying,
     happened,
     observed: toldOfCook(cook.seen, evidence, happened),
+    checked: checkedOf(cook.seen, happened, cook.programme.dishes.find((d) => d.id === cook.dish)!.fried),
   };
 }

@@ -8,12 +8,14 @@ interface Props {
   /** What stands above and below the middle: "darker than foretold". */
   more: string;
   less: string;
+  /** Reads how far something lay off, without its sign. */
+  say: (off: number) => string;
   title: string;
 }
 
 const WIDTH = 420;
 const HEIGHT = 170;
-const EDGE = { left: 14, right: 14, top: 18, bottom: 30 };
+const EDGE = { left: 64, right: 14, top: 18, bottom: 30 };
 const BAR = 14;
 
 const day = (at: string): string => new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
@@ -22,7 +24,7 @@ const day = (at: string): string => new Date(at).toLocaleDateString('en-GB', { d
  * How far each cook lay off what was foretold of it: the range that was given, a dot by the cooks before it, a ring by the
  * fryer's page alone. A dot on its range was within it.
  */
-export function HonestyChart({ foretold, more, less, title }: Props) {
+export function HonestyChart({ foretold, more, less, say, title }: Props) {
   const offOf = (f: ForetoldAnswer): number[] => [
     Math.abs(f.told - f.byPage),
     Math.abs(f.told - f.byCooks),
@@ -46,7 +48,18 @@ export function HonestyChart({ foretold, more, less, title }: Props) {
       <text x={EDGE.left} y={HEIGHT - EDGE.bottom + 12}>
         {less}
       </text>
-      <path d={`M${EDGE.left} ${y(0)} H${WIDTH - EDGE.right}`} stroke="currentColor" strokeOpacity={0.5} />
+      {y.ticks(4).map((t) => (
+        <g key={t}>
+          <path
+            d={`M${EDGE.left} ${y(t)} H${WIDTH - EDGE.right}`}
+            stroke="currentColor"
+            strokeOpacity={t === 0 ? 0.6 : 0.15}
+          />
+          <text x={EDGE.left - 6} y={y(t)} textAnchor="end" dominantBaseline="central">
+            {t === 0 ? 'as foretold' : `${t > 0 ? '+' : '−'}${say(Math.abs(t))}`}
+          </text>
+        </g>
+      ))}
       {foretold.map((f, k) => {
         const at = x(key(f, k))!;
         const within = Math.abs(f.told - f.byCooks) <= EIGHTY_RANGE * f.off;

@@ -6,6 +6,7 @@ import {
   observedOf,
   saidOfFryer,
   plain,
+  type Foretold,
   type Fryer,
   type Honesty,
   type LearnedFryer,
@@ -53,7 +54,7 @@ export const learn = work((pantry, { pages, cooks }: ToLearn): LearnedFryerSaid[
 });
 
 /** How right plans have been for one fryer. */
-export type HonestFryer = Honesty & { fryer: string } & Record<'colour' | 'centre', ReturnType<typeof meanOff>>;
+export type HonestFryer = Honesty & { fryer: string } & Record<Foretold['what'], ReturnType<typeof meanOff>>;
 
 export const honesty = work((pantry, { pages, cooks }: ToLearn): HonestFryer[] => {
   const observed = listened(pantry, cooks);
@@ -62,6 +63,14 @@ export const honesty = work((pantry, { pages, cooks }: ToLearn): HonestFryer[] =
       page,
       observed.filter((o) => o.fryer === page.name),
     );
-    return { fryer: page.name, ...own, colour: meanOff(own, 'colour'), centre: meanOff(own, 'centre') };
+    const off = (what: Foretold['what']) => meanOff(own, what);
+    return {
+      fryer: page.name,
+      ...own,
+      colour: off('colour'),
+      centre: off('centre'),
+      minutes: off('minutes'),
+      bald: off('bald'),
+    };
   });
 });

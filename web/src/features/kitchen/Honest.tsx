@@ -13,15 +13,24 @@ export function Honest({ fryer }: { fryer: string }) {
   if (error) return <p role="alert">{problemText(error)}</p>;
   if (!data) return <p role="status">Looking back over all cooks…</p>;
   const own = data.fryers.find((f) => f.fryer === fryer);
-  if (!own) return <p className="text-sm">No colour and no centre was noted of it yet.</p>;
+  if (!own) return <p className="text-sm">No colour, no centre and no bald place was noted of it yet.</p>;
   return <Looked honesty={own} />;
 }
 
-function Looked({ honesty: { foretold, held, colour, centre } }: { honesty: FryerHonesty }) {
-  const { tell } = useUnits();
+function Looked({ honesty: { foretold, held, colour, centre, minutes, bald } }: { honesty: FryerHonesty }) {
+  const { say, tell } = useUnits();
   const kinds = [
     {
+      what: 'minutes',
+      name: 'The time until it was so brown',
+      mean: minutes,
+      more: 'took longer than foretold',
+      less: 'was quicker',
+      say: (o: number) => say(Math.round(o * 2) / 2, 'minutes'),
+    },
+    {
       what: 'colour',
+      name: 'The colour',
       mean: colour,
       more: 'darker than foretold',
       less: 'paler',
@@ -29,10 +38,19 @@ function Looked({ honesty: { foretold, held, colour, centre } }: { honesty: Frye
     },
     {
       what: 'centre',
+      name: 'The centre',
       mean: centre,
       more: 'hotter than foretold',
       less: 'cooler',
       say: (o: number) => tell(text`${kelvins(o)}`),
+    },
+    {
+      what: 'bald',
+      name: 'The bald share',
+      mean: bald,
+      more: 'more came off than foretold',
+      less: 'less',
+      say: (o: number) => `${Math.round(100 * o)} %`,
     },
   ] as const;
   return (
@@ -40,18 +58,19 @@ function Looked({ honesty: { foretold, held, colour, centre } }: { honesty: Frye
       <p>
         {held} of {foretold.length} lay within the range that was given for them; of such ranges four in five should.
       </p>
-      {kinds.map(({ what, mean, more, less, say }) => {
+      {kinds.map(({ what, name, mean, more, less, say: sayOff }) => {
         const own = foretold.filter((f) => f.what === what);
         // One by itself is no line over time.
         if (!mean || own.length < 2) return null;
         return (
           <figure key={what} className="mt-2">
-            <figcaption className="text-sm">{offSaid(what, mean, say)}</figcaption>
+            <figcaption className="text-sm">{offSaid(name, mean, sayOff)}</figcaption>
             <HonestyChart
               foretold={own}
               more={more}
               less={less}
-              title={`How far each ${what} lay off what was foretold: rings by the page, dots by the cooks before, bars the range that was given`}
+              say={sayOff}
+              title={`${name}, cook by cook, against what was foretold: rings by the page, dots by the cooks before, bars the range that was given`}
             />
           </figure>
         );
@@ -64,5 +83,5 @@ function Looked({ honesty: { foretold, held, colour, centre } }: { honesty: Frye
   );
 }
 
-const offSaid = (what: string, { byPage, byCooks, noted }: MeanOff, say: (off: number) => string): string =>
-  `The ${what} was off by ${say(byPage)} by the page, and by ${say(byCooks)} by what the cooks before had taught, on average of ${noted}.`;
+const offSaid = (name: string, { byPage, byCooks, noted }: MeanOff, say: (off: number) => string): string =>
+  `${name} was off by ${say(byPage)} by the page, and by ${say(byCooks)} by what the cooks before had taught, on average of ${noted}.`;
