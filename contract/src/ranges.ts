@@ -75,6 +75,10 @@ export const RANGES = {
   browning: { min: 0.5, max: 2 },
   learnedCooks: { min: 0, max: 5000 },
   learnedOffK: { min: 0, max: 40 },
+  /** What hands pick up against what is usual; a dish's pieces on the scale; weighings of one sprayer. */
+  hand: { min: 0.5, max: 2 },
+  weighedG: { min: 0, max: 20_000 },
+  weighings: { min: 0, max: 12 },
   /** Ways of an experiment, who tastes, and what they answered; a note. */
   ways: { min: 2, max: 4 },
   tasters: { min: 0, max: 12 },

@@ -44,7 +44,7 @@ const between = (random: () => number, most: number): number => most * (2 * rand
 export function hiddenKitchen(seed: number): HiddenKitchen {
   const random = seeded(seed);
   const share = (): number => Math.log(1 + between(random, 0.25));
-  return { truth: { offsetK: between(random, 15), airLog: share(), browningLog: share() }, random };
+  return { truth: { offsetK: between(random, 15), airLog: share(), browningLog: share(), lowerLog: 0 }, random };
 }
 
 /** A dish at another temperature than its plan's. */
@@ -54,7 +54,11 @@ const at = (lying: Lying, tempC: number): Lying => ({
 });
 
 /** A batch in a fryer that is so much off, of food that is as it was said. */
-export const seriesIn = (lying: Lying, { offsetK, airLog }: FryerOff, minutes: number): CookSeries => {
+export const seriesIn = (
+  lying: Lying,
+  { offsetK, airLog }: Pick<FryerOff, 'offsetK' | 'airLog'>,
+  minutes: number,
+): CookSeries => {
   const unknowns: Unknowns = { offsetK, airLog, browningLog: 0, startK: 0, sizeLog: 0 };
   // The same grid for truth and belief: what it is off by is in both.
   return simulatedUnder(lying, unknowns, { ...meant(lying), minutes }, { options: { fine: 0.5 } }).series;
@@ -79,7 +83,8 @@ export function toldCook({ truth, random }: HiddenKitchen, id: string, daysAgo: 
     sizeLog: FOOD.sizeLog * normal(random),
     coatLog: FOOD.coatLog * normal(random),
   };
-  const unknowns: Unknowns = { ...truth, ...food, browningLog: 0 };
+  const { offsetK, airLog } = truth;
+  const unknowns: Unknowns = { offsetK, airLog, ...food, browningLog: 0 };
   const { series } = simulatedUnder(lying, unknowns, happened);
   const endS = happened.minutes * 60;
   const top = lyingUp(happened.turnAtMin, happened.minutes);

@@ -65,7 +65,14 @@ beforeAll(async () => {
 
 describe('what the cooks taught', () => {
   test('is nothing before anything was cooked, and used from the first cook on', async () => {
-    expect(await learning()).toEqual({ version: 0, on: true, leftOut: [], since: [], fryers: [] });
+    expect(await learning()).toMatchObject({
+      version: 0,
+      on: true,
+      leftOut: [],
+      since: [],
+      fryers: [],
+      hands: { says: '', weighed: 0, timed: 0, dips: { is: 1 }, crumbs: { is: 1 } },
+    });
   });
 
   test('is told of each fryer: how much, how sure, and by which cook', async () => {
@@ -96,6 +103,54 @@ describe('what the cooks taught', () => {
     expect(cooks.map((c) => c.cook)).not.toContain(rehearsal.id);
     // Nothing was seen of it: it is in the list, and was not listened to.
     expect(cooks.find((c) => c.cook === real.id)!.alone).toBeNull();
+  });
+});
+
+describe('the hands of this kitchen', () => {
+  const weigh = (id: string, weighed: object) => server.ask<Problem>('PUT', `/cooks/${id}/seen`, { weighed });
+
+  test('are learned from what was weighed, used in every dish, and stored in none', async () => {
+    await put({ on: true });
+    const usual = await make({ ...converted('Weighed leeks'), fryer: { ...dish.fryer, name: 'Scales' } });
+    expect(usual.dish.hand).toBeUndefined();
+    const ids: string[] = [];
+    for (const at of ['2026-09-01T18:00:00Z', '2026-09-08T18:00:00Z', '2026-09-15T18:00:00Z']) {
+      const { body } = await server.ask<CookDocument>('POST', '/cooks', {
+        conversionId: usual.id,
+        afterwards: { at, by: { what: 'plan' } },
+      });
+      ids.push(body.id);
+      expect((await weigh(body.id, { rawG: 500, coatedG: 500 + 3 * usual.dish.count * 30 })).status).toBe(200);
+    }
+    const own = async (): Promise<ConversionDocument> =>
+      (await server.ask<ConversionDocument>('GET', `/conversions/${usual.id}`)).body;
+    const learned = await until(own, ({ dish: { hand } }) => hand !== undefined);
+    expect(learned.dish.hand!.dips).toBeGreaterThan(1);
+    const { hands } = await learning();
+    expect(hands).toMatchObject({ weighed: 3, timed: 0 });
+    expect(hands.says).toMatch(/^Here .* more .* stick, by 3 weighings\.$/);
+    const { body: file } = await server.ask<KitchenFile>('GET', '/export?as=json');
+    expect(file.dishes.find((d) => d.id === usual.id)!.body.dish).toEqual(usual.dish);
+    await put({ on: false });
+    expect((await own()).dish.hand).toBeUndefined();
+    await put({ on: true });
+    // Weighed out, they say nothing.
+    await put({ leftOut: ids.map((id) => `${id}.${usual.id}`) });
+    expect((await own()).dish.hand).toBeUndefined();
+    await put({ leftOut: [] });
+    for (const id of ids) await server.ask('DELETE', `/cooks/${id}`);
+    await until(own, ({ dish: { hand } }) => hand === undefined);
+  });
+
+  test('a coat that weighs less than nothing is refused, and nothing is lost', async () => {
+    const id = await cooked({ taste: 'of leek' }, '2026-09-20T18:00:00Z');
+    const { status, body } = await weigh(id, { rawG: 500, coatedG: 480 });
+    expect(status).toBe(400);
+    expect(body.errors![0].message).toMatch(/weighed\.coatedG must be more than rawG/);
+    expect((await weigh(id, { rawG: -3 })).status).toBe(400);
+    const { body: kept } = await server.ask<{ seen: object }[]>('GET', `/cooks/${id}/seen`);
+    expect(kept[0].seen).toEqual({ taste: 'of leek' });
+    await server.ask('DELETE', `/cooks/${id}`);
   });
 });
 
@@ -247,7 +302,7 @@ describe('what cannot be', () => {
 
   test('an older version overwrites nothing', async () => {
     const { version, ...rest } = await learning();
-    const { fryers: _, ...body } = rest;
+    const { fryers: _, hands: _h, ...body } = rest;
     const { status, body: problem } = await save({ ...body, version: version + 7 });
     expect([status, problem.currentVersion]).toEqual([409, version]);
   });

@@ -11,6 +11,7 @@ import {
   type AlsoFood,
   type BoughtAs,
   type Dish,
+  type Hands,
   type PieceShape,
   type SideBowl,
 } from '@yellowmist/core';
@@ -132,6 +133,7 @@ export const dishSchema = allOf<Dish>({
   preparation: oneOf(...PREPARATIONS),
   readyCoated: Joi.boolean().optional(),
   prepMin: within('prepMin').optional(),
+  hand: allOf<Hands>({ dips: within('hand'), crumbs: within('hand') }).optional(),
   bought: bought.optional(),
   bareShare: within('bareShare').optional(),
   also: also.optional(),

@@ -63,6 +63,7 @@ export const fryerSchema = allOf<Fryer>({
     .optional(),
   practice: Joi.boolean().valid(true).optional(),
   browning: within('browning').optional(),
+  lower: within('browning').optional(),
   learned: allOf<LearnedHere>({
     cooks: whole('learnedCooks'),
     offK: within('learnedOffK'),

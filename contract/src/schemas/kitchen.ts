@@ -1,4 +1,4 @@
-import { PACES, type Pace, type Vessel } from '@yellowmist/core';
+import { PACES, type Pace, type StrokesWeighed, type Vessel } from '@yellowmist/core';
 import type { KitchenBody, KitchenDocument, ScaleHand, Sprayer, Tray } from '../types.js';
 import { RANGES } from '../ranges.js';
 import { allOf, nameSchema, oneOf, versionSchema, whole, within } from './fields.js';
@@ -10,6 +10,10 @@ export const sprayerSchema = allOf<Sprayer>({
   name: nameSchema,
   kind: oneOf('pump', 'can', 'brush'),
   gPerStroke: within('gPerStroke').allow(null),
+  weighings: Joi.array()
+    .items(allOf<StrokesWeighed>({ grams: within('scaleG').greater(0), strokes: whole('strokes') }))
+    .max(RANGES.weighings.max)
+    .optional(),
 });
 
 /** A sprayer weighed before and after some strokes. */

@@ -29,10 +29,21 @@ export const saveLearningSchema = Joi.object<T.LearningBody & { version: number 
   version: versionSchema(0).required(),
 });
 
+const hands = allOf<T.HandsLearning>({
+  says: Joi.string().allow(''),
+  parts: Joi.array(),
+  dips: value,
+  crumbs: value,
+  coatPieceS: value,
+  weighed: Joi.number(),
+  timed: Joi.number(),
+});
+
 /** What it answers. */
 export const learningSchema = allOf<T.LearningDocument>({
   ...body,
   version: Joi.number(),
+  hands,
   fryers: Joi.array().items(
     allOf<T.FryerLearning>({
       fryer: nameSchema,
@@ -41,6 +52,7 @@ export const learningSchema = allOf<T.LearningDocument>({
       offsetC: value,
       air: value,
       browning: value,
+      lower: value.allow(null),
       cooks: Joi.array().items(
         allOf<T.TaughtCook>({
           id: Joi.string(),

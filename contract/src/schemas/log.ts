@@ -1,4 +1,12 @@
-import { DID_FIELDS, FIELD_SCALES, type Did, type DidField, type Field, type Seen } from '@yellowmist/core';
+import {
+  DID_FIELDS,
+  FIELD_SCALES,
+  type Did,
+  type DidField,
+  type Field,
+  type Seen,
+  type WeighedDish,
+} from '@yellowmist/core';
 import type * as J from 'joi';
 import { RANGES, type RangeName } from '../ranges.js';
 import { BALD_PLACES, OVERALL, SALTS } from '../types.js';
@@ -97,6 +105,17 @@ const BODY_KEYS = {
   taste: Joi.string().trim().allow('').max(RANGES.tasteLength.max),
   otherwise: Joi.string().trim().allow('').max(RANGES.noteLength.max),
   didChange: Joi.boolean(),
+  weighed: Joi.object<WeighedDish>({
+    rawG: within('weighedG').optional(),
+    coatedG: within('weighedG').optional(),
+    leftG: within('weighedG').optional(),
+  })
+    .custom(({ rawG, coatedG, ...rest }: WeighedDish, helpers) =>
+      rawG !== undefined && coatedG !== undefined && coatedG <= rawG
+        ? helpers.error('weighed.less')
+        : { ...(rawG !== undefined && { rawG }), ...(coatedG !== undefined && { coatedG }), ...rest },
+    )
+    .messages({ 'weighed.less': '{{#label}}.coatedG must be more than rawG: a coat weighs something' }),
 };
 
 const seenBodySchema = Joi.object<T.SeenBody>(BODY_KEYS as J.SchemaMap<T.SeenBody>).options({ presence: 'optional' });

@@ -1,4 +1,4 @@
-import type { Fryer, Label, OilTool, Pace, ScaleReading, Vessel } from '@yellowmist/core';
+import type { Fryer, Label, OilTool, Pace, ScaleReading, StrokesWeighed, Vessel } from '@yellowmist/core';
 
 /** What one of a market's unit weighs here, where that is not the usual. */
 export interface UsualWeight {
@@ -33,6 +33,8 @@ export interface Sprayer {
   kind: OilTool;
   /** g of oil that a stroke of the pump, or a second of the can, gives; null when it was not weighed, or for a brush. */
   gPerStroke: number | null;
+  /** How often it was weighed, and what came of it, the latest last; `gPerStroke` is what all of them come to. */
+  weighings?: StrokesWeighed[];
 }
 
 /** What a kitchen scale tells: a reading, or null while it is gone. */

@@ -40,15 +40,33 @@ export interface FryerLearning {
   offsetC: LearnedValue;
   air: LearnedValue;
   browning: LearnedValue;
+  /** Of the lower of two racks beside that; null where there is none, or nothing was told of it. */
+  lower: LearnedValue | null;
   cooks: TaughtCook[];
   /** It is another fryer, or was repaired, since then; null where nothing speaks for that. */
   changed: { at: string; beforeC: number; sinceC: number } | null;
+}
+
+/** What was learned of the hands of this kitchen. */
+export interface HandsLearning {
+  /** In words; empty where nothing was weighed or timed. */
+  says: string;
+  parts: Text;
+  /** What sticks of wet layers and of dry ones, against what usually does. */
+  dips: LearnedValue;
+  crumbs: LearnedValue;
+  /** Seconds of one piece through three bowls. */
+  coatPieceS: LearnedValue;
+  /** Weighings and batches that say so. */
+  weighed: number;
+  timed: number;
 }
 
 /** What `GET` and `PUT /api/learning` answer. */
 export interface LearningDocument extends LearningBody {
   version: number;
   fryers: FryerLearning[];
+  hands: HandsLearning;
 }
 
 /** What `GET /api/learning/fryers` answers. */

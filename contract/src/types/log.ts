@@ -1,4 +1,14 @@
-import type { CauseKey, AirPlan, Field, OtherRecipe, PartingTest, PlannedDish, Seen, Text } from '@yellowmist/core';
+import type {
+  CauseKey,
+  AirPlan,
+  Field,
+  OtherRecipe,
+  PartingTest,
+  PlannedDish,
+  Seen,
+  Text,
+  WeighedDish,
+} from '@yellowmist/core';
 
 /** How it was, all in all. */
 export const OVERALL = ['keeper', 'good', 'so-so', 'failed'] as const;
@@ -22,6 +32,8 @@ export interface SeenBody extends Seen {
   otherwise?: string;
   /** The change that was proposed after the cook before was made. */
   didChange?: boolean;
+  /** What was weighed of its coating, g: all pieces bare and coated; what was left in the last bowl. */
+  weighed?: WeighedDish;
 }
 
 /** What `PUT /api/cooks/{id}/seen` takes: how it came out, and of which dish where the cook has several. */

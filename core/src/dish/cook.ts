@@ -163,7 +163,12 @@ const secondOf = (
 });
 
 /** The same coat where things brown faster or slower than simulated. */
-function browningIn({ browning = 1 }: Fryer, { layers, sauce }: ReadyPiece): Pick<ReadyPiece, 'layers' | 'sauce'> {
+function browningIn(
+  { browning: all = 1, lower = 1 }: Fryer,
+  level: Level,
+  { layers, sauce }: ReadyPiece,
+): Pick<ReadyPiece, 'layers' | 'sauce'> {
+  const browning = all * (level === 'lower' ? lower : 1);
   if (browning === 1) return { layers, sauce };
   const last = layers.length - 1;
   return {
@@ -182,7 +187,7 @@ export const cookInAir = (
   options?: SimulateOptions,
   happened: Happened = asPlanned(plan),
 ): CookSeries => {
-  const ready = { ...asItIs, ...browningIn(fryer, asItIs) };
+  const ready = { ...asItIs, ...browningIn(fryer, lies.level, asItIs) };
   return simulate(
     {
       ...ready,

@@ -1,7 +1,7 @@
 import type { Fryer, TakenAs } from './types.js';
 
 /** A fryer as its page has it: what was learned of it is left out. */
-export const asItsPage = ({ learned, browning: _, ...fryer }: Fryer): Fryer =>
+export const asItsPage = ({ learned, browning: _b, lower: _l, ...fryer }: Fryer): Fryer =>
   learned ? { ...fryer, ...learned.page } : fryer;
 
 /** What a fryer is taken to be when something is planned for it. */

@@ -3,7 +3,7 @@ import { foodOf, isFlesh, type Food, type Pantry } from '../foods/index.js';
 import type { Inside } from '../heat/index.js';
 import { crossedTo, geometryOf, type PieceGeometry, type PieceShape } from '../piece/index.js';
 import { prepare } from '../prep/index.js';
-import type { Dish, SecondPlan } from './types.js';
+import type { Dish, Hands, SecondPlan } from './types.js';
 
 /** One coated piece, ready for the pot or the basket. */
 export interface ReadyPiece {
@@ -34,6 +34,15 @@ function skinUnder(pantry: Pantry, dish: Dish, food: Food, layers: readonly Laye
   return inMarinade && first && isWetLayer(pantry, first) && dish.skin === 'wet' ? 'damp' : dish.skin;
 }
 
+/** Layers as thick as this kitchen's hands make them; a sheet is as thick as it was bought. */
+const byHand = (layers: CoatLayer[], hand: Hands | undefined): CoatLayer[] =>
+  hand
+    ? layers.map((layer) => {
+        const times = layer.sheet ? 1 : layer.wet ? hand.dips : hand.crumbs;
+        return { ...layer, pickUpGm2: layer.pickUpGm2 * times, thicknessM: layer.thicknessM * times };
+      })
+    : layers;
+
 /** Works out the piece's geometry and its coat. @throws Refusal for an unknown food or ingredient */
 export function readyPiece(
   pantry: Pantry,
@@ -51,7 +60,7 @@ export function readyPiece(
     shape,
     piece,
     skin,
-    layers: buildCoat(pantry, layers, skin, piece.drainLengthM, food.food.skin),
+    layers: byHand(buildCoat(pantry, layers, skin, piece.drainLengthM, food.food.skin), dish.hand),
     sauce: second?.sauce && second.sauceGm2 > 0 ? buildSauce(pantry, second.sauce, second.sauceGm2) : null,
     startFirmness: food.food.firmness * firmness,
     ...(dish.readyCoated ? { coatSet: true } : {}),

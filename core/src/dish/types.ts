@@ -27,10 +27,18 @@ export interface Dish {
   also?: AlsoFood;
   /** Bowls beside the coat. Default none. */
   beside?: SideBowl[];
+  /** How much more than usual this kitchen's hands pick up, where that was learned; as usual without. */
+  hand?: Hands;
   /** People whom it feeds; by its weight without. */
   servings?: number;
   /** Minutes of pressing, salting, soaking, marinating, boiling or roasting; the usual ones without. */
   prepMin?: number;
+}
+
+/** Of wet layers and of dry ones what sticks against what usually does, 1 = as usual. */
+export interface Hands {
+  dips: number;
+  crumbs: number;
 }
 
 /** What a bowl beside the coat is for. */
@@ -106,6 +114,8 @@ export interface Fryer {
   practice?: true;
   /** How fast coats brown in it, 1 = as simulated; as simulated without. */
   browning?: number;
+  /** How fast coats brown on the lower of two racks beside that, 1 = as simulated; as simulated without. */
+  lower?: number;
   /** By what its thermostat, air and browning are other than its page says. */
   learned?: LearnedHere;
 }

@@ -11,13 +11,15 @@ const within = (value: number, { min, max, step }: { min: number; max: number; s
  */
 export function asLearned(fryer: Fryer, { belief, spread, taught }: LearnedFryer): Fryer {
   const page = asItsPage(fryer);
-  const { offsetK, airLog, browningLog } = belief.mean;
+  const { offsetK, airLog, browningLog, lowerLog } = belief.mean;
+  const lower = within(Math.exp(lowerLog), LEARNED_WITHIN.browning);
   if (taught.length === 0 && !page.readings?.length) return page;
   return {
     ...page,
     offsetC: within(offsetK, LEARNED_WITHIN.offsetC),
     airFactor: within(page.airFactor * Math.exp(airLog), LEARNED_WITHIN.airFactor),
     browning: within(Math.exp(browningLog), LEARNED_WITHIN.browning),
+    ...(page.racks > 1 && lower !== 1 && { lower }),
     learned: {
       cooks: taught.length,
       offK: Number(spread.offsetK.toFixed(1)),

@@ -2,12 +2,12 @@
 
 /**
  * How far a fryer is off what its page says before anything was cooked in it: its thermostat, its air against that of its
- * kind, and how fast things brown in it, as logarithms. One standard deviation each.
- * @unit K; log; log
- * @range 6–12; 0.1–0.2; 0.1–0.2
+ * kind, how fast things brown in it, and on its lower rack beside, as logarithms. One standard deviation each.
+ * @unit K; log; log; log
+ * @range 6–12; 0.1–0.2; 0.1–0.2; 0.1–0.2
  * @source our choice, after what oven thermometers show
  */
-export const FRYER_SPREADS = { offsetK: 8, airLog: 0.14, browningLog: 0.14 } as const;
+export const FRYER_SPREADS = { offsetK: 8, airLog: 0.14, browningLog: 0.14, lowerLog: 0.14 } as const;
 /**
  * How far one cook's food lies off what was said of it: how cold it went in, how thick its pieces were, how fast its coat
  * browns. One standard deviation each.
@@ -111,3 +111,48 @@ export const EIGHTY_RANGE = 1.2816;
  * @source our choice
  */
 export const FORETOLD = { longer: 1.6, leastB: 0.2 } as const;
+/**
+ * How far this kitchen's hands are off what is usual before anything was weighed or timed: what sticks of wet layers, of dry
+ * ones, and the pace of coating, as logarithms; g of oil a stroke against what a sprayer of its kind gives. One standard
+ * deviation each.
+ * @unit log
+ * @range 0.15–0.3; 0.15–0.3; 0.2–0.5; 0.2–0.4
+ * @source our choice: neighbours at one table
+ */
+export const HAND_SPREADS = { dips: 0.2, crumbs: 0.2, pace: 0.35, stroke: 0.25 } as const;
+/**
+ * What a weighing and a stopwatch may lie off by: all that sticks on the pieces, what left the last bowl, the seconds of
+ * coating one batch, as logarithms; strokes among each other, and the bottle on the scale.
+ * @unit log; log; log; log; g
+ * @range 0.05–0.15; 0.1–0.2; 0.3–0.5; 0.05–0.15; 0.1–1
+ * @source our choice: drips, crumbs beside the bowl, a telephone that rings
+ */
+export const WEIGHED_OFF = { coat: 0.1, bowl: 0.15, timed: 0.4, strokes: 0.08, scaleG: 0.3 } as const;
+/**
+ * Oil that a stroke of a pump, or a second of a can, usually gives.
+ * @unit g
+ * @range 0.1–0.3; 0.3–1
+ * @source common practice, no source
+ */
+export const USUAL_STROKE_G = { pump: 0.2, can: 0.5 } as const;
+/**
+ * Hands are used in steps, and within these ends, as factors; seconds a piece within what a pace may be.
+ * @unit 1
+ * @range 0.5–2
+ * @source our choice
+ */
+export const HAND_WITHIN = { min: 0.6, max: 1.7, step: 0.05 } as const;
+/**
+ * What lies farther from the usual than so many times is a coat that was interrupted, or a slip of the hand.
+ * @unit 1
+ * @range 4–8
+ * @source our choice
+ */
+export const TIMED_WITHIN = 6;
+/**
+ * Rounds in which what lies far off is weighed down.
+ * @unit 1
+ * @range 5–20
+ * @source our choice; see hands.test
+ */
+export const WEIGHED_ROUNDS = 12;

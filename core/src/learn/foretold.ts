@@ -48,18 +48,18 @@ export function expected(
 const notedOf = (what: 'colour' | 'centre', noted: Noted, shown: ShownCook): ToCheck => ({
   what,
   told: noted.told,
-  shows: (fryer, food) => noted.shown(shown.series(fryer, food) as CookSeries, fryer.browningLog + food.coatLog),
+  shows: (fryer, food) => noted.shown(shown.series(fryer, food) as CookSeries, shown.browning(fryer, food)),
   spread: () => noted.spread,
 });
 
-const HALVINGS = 24;
+const FORETOLD_HALVINGS = 24;
 /** Half a minute to each side, over which it is seen how fast it browns, s. */
 const ABOUT_S = 30;
 
 /** Seconds after which a face is so brown, by a logarithm of B; the end where it never is. */
 function secondsUntil(series: CookSeries, face: Face, logB: number, browningLog: number): number {
   let [from, to] = [0, series.timeS.at(-1)!];
-  for (let k = 0; k < HALVINGS; k++) {
+  for (let k = 0; k < FORETOLD_HALVINGS; k++) {
     const middle = (from + to) / 2;
     if (Math.log(colourUnder(series, face, middle, browningLog)) >= logB) to = middle;
     else from = middle;
@@ -75,7 +75,7 @@ function minutesOf(cook: ObservedCook, page: Fryer): ToCheck | null {
   const { minutes } = cook.happened;
   const shown = new ShownCook({ ...cook, happened: { ...cook.happened, minutes: minutes * FORETOLD.longer } }, page);
   const when: Shows = (fryer, food) =>
-    secondsUntil(shown.series(fryer, food), face, told, fryer.browningLog + food.coatLog) / 60;
+    secondsUntil(shown.series(fryer, food), face, told, shown.browning(fryer, food)) / 60;
   return {
     what: 'minutes',
     told: minutes,
@@ -83,7 +83,8 @@ function minutesOf(cook: ObservedCook, page: Fryer): ToCheck | null {
     spread(fryer) {
       const series = shown.series(fryer, NO_FOOD);
       const at = when(fryer, NO_FOOD) * 60;
-      const log = (s: number): number => Math.log(colourUnder(series, face, Math.max(0, s), fryer.browningLog));
+      const log = (s: number): number =>
+        Math.log(colourUnder(series, face, Math.max(0, s), shown.browning(fryer, NO_FOOD)));
       const perMin = (log(at + ABOUT_S) - log(at - ABOUT_S)) / ((2 * ABOUT_S) / 60);
       return Math.min(minutes, brown.spread / Math.max(perMin, Number.EPSILON));
     },
@@ -91,20 +92,22 @@ function minutesOf(cook: ObservedCook, page: Fryer): ToCheck | null {
 }
 
 /** How much of its coat it was to lose; null where nothing was told of it. */
-function baldOf({ lying, happened, checked }: ObservedCook, page: Fryer): ToCheck | null {
+function baldOf({ lying, happened, level, checked }: ObservedCook, page: Fryer): ToCheck | null {
   if (!checked?.bald) return null;
   const { told, spread, fried } = checked.bald;
   const { pot } = evaluateFried({ pantry: lying.pantry, dish: lying.dish, fried });
   const lay = { ...lying, fryer: asBase(lying.fryer, page) };
-  const known = new Map<string, number>();
+  const shares = new Map<string, number>();
   return {
     what: 'bald',
     told,
     shows(fryer, { coatLog: _, ...food }) {
-      const unknowns = { ...NOTHING_KNOWN, ...fryer, ...food, browningLog: 0 };
+      const { lowerLog: _l, ...known } = fryer;
+      const unknowns = { ...NOTHING_KNOWN, ...known, ...food, browningLog: 0 };
       const key = Object.values(unknowns).join(' ');
-      const value = known.get(key) ?? cameOut({ lying: lay, pot, unknowns, happened, waits: 'rack' }, LOOK).values.bald;
-      known.set(key, value ?? 0);
+      const value =
+        shares.get(key) ?? cameOut({ lying: lay, pot, unknowns, happened, level, waits: 'rack' }, LOOK).values.bald;
+      shares.set(key, value ?? 0);
       return value ?? 0;
     },
     spread: () => spread,

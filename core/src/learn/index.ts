@@ -10,7 +10,7 @@ export {
   type LearnedOf,
   type SaidTogether,
 } from './joint.js';
-export { learnFryer, type ChangedFryer, type LearnedFryer, type Taught } from './learned.js';
+export { learnFryer, toldOfLower, type ChangedFryer, type LearnedFryer, type Taught } from './learned.js';
 export {
   checkedOf,
   observedOf,
@@ -21,3 +21,17 @@ export {
   type ObservedCook,
 } from './observed.js';
 export { honestyOf, meanOff, type Foretold, type Honesty } from './honesty.js';
+export {
+  coatPaceOf,
+  handOf,
+  learnHands,
+  saidOfHands,
+  timedCoats,
+  weighedCoats,
+  type HandCook,
+  type LearnedHands,
+  type WeighedDish,
+  type WeighedCoat,
+} from './hands.js';
+export { believedLog, type BelievedLog, type ToldLog } from './scalar.js';
+export { learnedStroke, type LearnedStroke, type StrokesWeighed } from './strokes.js';

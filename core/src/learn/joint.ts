@@ -5,7 +5,7 @@ import { FADES_DAYS, FOOD_SPREADS, FRYER_SPREADS, LEARNED_BY, LEARNED_FROM, TOLD
 import type { ObservedCook } from './observed.js';
 
 /** What a fryer is off its page by. */
-export const LEARNED = ['offsetK', 'airLog', 'browningLog'] as const;
+export const LEARNED = ['offsetK', 'airLog', 'browningLog', 'lowerLog'] as const;
 export type LearnedOf = (typeof LEARNED)[number];
 export type FryerOff = Readonly<Record<LearnedOf, number>>;
 
@@ -14,7 +14,7 @@ export type FoodOff = Readonly<Record<(typeof FOOD)[number], number>>;
 
 /** Food as it was said, and a fryer as its page has it. */
 export const NO_FOOD: FoodOff = { startK: 0, sizeLog: 0, coatLog: 0 };
-export const AS_ITS_PAGE: FryerOff = { offsetK: 0, airLog: 0, browningLog: 0 };
+export const AS_ITS_PAGE: FryerOff = { offsetK: 0, airLog: 0, browningLog: 0, lowerLog: 0 };
 
 /** What is believed of a fryer: its likeliest values, and their covariance in the order of `LEARNED`. */
 export interface FryerBelief {
@@ -62,20 +62,29 @@ export class ShownCook {
   /** Simulated once for the same values; how fast it browns is not in it. */
   series(fryer: FryerOff, food: FoodOff): CookSeries {
     const { lying, happened } = this.cook;
-    const unknowns: Unknowns = { ...NOTHING_KNOWN, ...fryer, ...food, browningLog: 0 };
+    const { offsetK, airLog } = fryer;
+    const unknowns: Unknowns = { ...NOTHING_KNOWN, offsetK, airLog, ...food, browningLog: 0 };
     const key = [unknowns.offsetK, unknowns.airLog, unknowns.startK, unknowns.sizeLog].join(' ');
     const found = this.known.get(key);
     if (found) return found;
     const lay = { ...lying, fryer: asBase(lying.fryer, this.page) };
-    const made = simulatedUnder(lay, unknowns, happened, { options: { fine: LEARNED_BY.fine } }).series;
+    const made = simulatedUnder(lay, unknowns, happened, {
+      level: this.cook.level,
+      options: { fine: LEARNED_BY.fine },
+    }).series;
     this.known.set(key, made);
     return made;
+  }
+
+  /** How much faster than simulated this coat browns where it lies, as a logarithm. */
+  browning(fryer: FryerOff, food: FoodOff): number {
+    return fryer.browningLog + food.coatLog + (this.cook.level === 'lower' ? fryer.lowerLog : 0);
   }
 
   /** How far everything told lies off, in spreads. */
   off(fryer: FryerOff, food: FoodOff): number[] {
     const series = this.series(fryer, food);
-    return this.cook.observed.map((o) => o.off(series, fryer.browningLog + food.coatLog));
+    return this.cook.observed.map((o) => o.off(series, this.browning(fryer, food)));
   }
 }
 

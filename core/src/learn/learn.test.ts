@@ -2,6 +2,7 @@ import { hiddenKitchen, seriesIn, toldCook, toldCooks } from '../../testing/kitc
 import { waitedFor } from '../../testing/cooks.js';
 import { chickenAndOkra, playedThrough, REAL } from '../../testing/cooks.js';
 import { colourUnder, NOTHING_KNOWN, simulatedUnder, type Lying } from '../evidence/index.js';
+import { lyingUp } from '../heat/index.js';
 import { asItsPage } from '../dish/index.js';
 import { KNOWN } from '../foods/index.js';
 import { plain } from '../units/index.js';
@@ -16,6 +17,7 @@ import {
   saidOfFryer,
   sayTogether,
   toldOfCook,
+  toldOfLower,
   type FryerOff,
   type LearnedFryer,
   type LearningCook,
@@ -27,6 +29,9 @@ import {
 /** Seeds that nothing was chosen on. */
 const SEEDS = 500_000;
 const KITCHENS = 300;
+
+/** What is learned of a fryer that has one rack. */
+const OF_ONE_RACK = LEARNED.filter((name) => name !== 'lowerLog');
 
 const page = waitedFor()[0].fryer;
 const of = (seed: number, many: number): { truth: FryerOff; cooks: ObservedCook[] } => {
@@ -60,7 +65,7 @@ describe('three hundred kitchens with a hidden truth, after five cooks', () => {
     expect(near.length / KITCHENS).toBeGreaterThanOrEqual(0.8);
   });
 
-  test.each(LEARNED)('the 80 % range of %s holds in 70 to 90 %', (name) => {
+  test.each(OF_ONE_RACK)('the 80 % range of %s holds in 70 to 90 %', (name) => {
     const held = learned.filter(
       ({ truth, found }) => Math.abs(found.belief.mean[name] - truth[name]) <= EIGHTY_RANGE * found.spread[name],
     );
@@ -108,7 +113,7 @@ describe('more cooks', () => {
     const { cooks } = of(2001, 3);
     const aged = cooks.map((c) => ({ ...c, daysAgo: c.daysAgo + 730 }));
     const [fresh, old] = [learnFryer(page, cooks), learnFryer(page, aged)];
-    LEARNED.forEach((name) => expect(old.spread[name]).toBeGreaterThan(fresh.spread[name]));
+    OF_ONE_RACK.forEach((name) => expect(old.spread[name]).toBeGreaterThan(fresh.spread[name]));
     expect(Math.abs(old.belief.mean.offsetK)).toBeLessThan(Math.abs(fresh.belief.mean.offsetK));
   });
 
@@ -137,8 +142,8 @@ describe('what is wrong or otherwise', () => {
 
   test('a new fryer under the old name is noticed, and what the old one taught counts no more', () => {
     const [old, fresh] = [hiddenKitchen(1), hiddenKitchen(2)];
-    const truth = { offsetK: 12, airLog: 0.1, browningLog: 0.1 };
-    const another = { offsetK: -10, airLog: -0.1, browningLog: -0.1 };
+    const truth = { offsetK: 12, airLog: 0.1, browningLog: 0.1, lowerLog: 0 };
+    const another = { offsetK: -10, airLog: -0.1, browningLog: -0.1, lowerLog: 0 };
     const cooks = Array.from({ length: 12 }, (_, k) =>
       toldCook(
         k < 6 ? { ...old, truth } : { ...fresh, truth: another },
@@ -242,11 +247,11 @@ describe('what a cook of the logbook says', () => {
 describe('what was learned, used', () => {
   const taught = (mean: FryerOff, cooks = 6): LearnedFryer => ({
     belief: { mean, covariance: [] },
-    spread: { offsetK: 3.96, airLog: 0.1, browningLog: 0.08 },
+    spread: { offsetK: 3.96, airLog: 0.1, browningLog: 0.08, lowerLog: 0 },
     taught: Array.from({ length: cooks }, (_, k) => ({ id: `${k}`, daysAgo: k, alone: mean, farthest: 0 })),
     changed: null,
   });
-  const hot = taught({ offsetK: 9.2, airLog: 0.05, browningLog: 0.1 });
+  const hot = taught({ offsetK: 9.2, airLog: 0.05, browningLog: 0.1, lowerLog: 0 });
 
   test('stands in the place of the page, which is given back whole', () => {
     const measured = { ...page, offsetC: 3, airFactor: 1.1 };
@@ -282,9 +287,69 @@ describe('what was learned, used', () => {
     expect(plain(saidOfFryer('Galley', hot))).toBe(
       'Galley runs 9 °C ± 4 °C hotter than its setting, blows 5 ± 11 % stronger than its kind and browns 11 ± 8 % faster, by 6 cooks.',
     );
-    expect(plain(saidOfFryer('Galley', taught({ offsetK: -0.4, airLog: 0.01, browningLog: -0.02 }, 1)))).toBe(
-      'Galley keeps its setting within 4 °C, by 1 cook.',
-    );
+    expect(
+      plain(saidOfFryer('Galley', taught({ offsetK: -0.4, airLog: 0.01, browningLog: -0.02, lowerLog: 0 }, 1))),
+    ).toBe('Galley keeps its setting within 4 °C, by 1 cook.');
     expect(plain(saidOfFryer('Galley', taught(AS_ITS_PAGE, 0)))).toBe('Nothing was learned of Galley yet.');
+  });
+});
+
+describe('a lower rack', () => {
+  const twoRacks = { ...page, racks: 2 };
+  /** A cook of which a piece on some rack is told, in a fryer whose lower rack browns otherwise than simulated. */
+  const told = (k: number, level: 'upper' | 'lower', lowerLog: number): ObservedCook => {
+    const [dish] = waitedFor();
+    const lying = { ...dish, fryer: twoRacks, load: { ...dish.load, racksUsed: 2 } };
+    const happened = { minutes: 13 + (k % 3), turnAtMin: 7, opensAtMin: [], touchUpAtMin: null };
+    const { series } = simulatedUnder(lying, NOTHING_KNOWN, happened, { level, options: { fine: 0.5 } });
+    const face = lyingUp(happened.turnAtMin, happened.minutes);
+    const b = colourUnder(series, face, happened.minutes * 60, level === 'lower' ? lowerLog : 0);
+    const observed = toldOfCook({ colourTop: b }, [], happened);
+    return { id: `cook ${k}`, fryer: twoRacks.name, daysAgo: 7 * k, lying, happened, level, observed };
+  };
+  const cooks = (lowerLog: number): ObservedCook[] =>
+    Array.from({ length: 8 }, (_, k) => told(k, k % 2 === 0 ? 'lower' : 'upper', lowerLog));
+
+  test.each([-0.25, 0.2])('that browns otherwise by %f is told from the fryer’s own browning', (lowerLog) => {
+    const learned = learnFryer(twoRacks, cooks(lowerLog));
+    const { mean } = learned.belief;
+    expect(Math.abs(mean.lowerLog - lowerLog)).toBeLessThan(0.15);
+    expect(mean.lowerLog * lowerLog).toBeGreaterThan(0);
+    expect(Math.abs(mean.browningLog)).toBeLessThan(0.06);
+    expect(toldOfLower(learned)).toBe(true);
+    const used = asLearned(twoRacks, learned);
+    expect(Math.abs(Math.log(used.lower!) - mean.lowerLog)).toBeLessThan(0.02);
+    expect(asItsPage(used)).toEqual(twoRacks);
+    const how = lowerLog < 0 ? 'slower' : 'faster';
+    expect(plain(saidOfFryer('Loft', learned))).toMatch(
+      new RegExp(`on its lower rack \\d+ ± \\d+ % ${how} than above`),
+    );
+  });
+
+  test('of which nothing was told stays as simulated, and is not spoken of', () => {
+    const learned = learnFryer(
+      twoRacks,
+      Array.from({ length: 4 }, (_, k) => told(k, 'upper', 0.3)),
+    );
+    expect(learned.belief.mean.lowerLog).toBeCloseTo(0, 6);
+    expect(toldOfLower(learned)).toBe(false);
+    expect(asLearned(twoRacks, learned).lower).toBeUndefined();
+    expect(plain(saidOfFryer('Loft', learned))).not.toContain('lower rack');
+  });
+
+  test('is paler in every plan where it browns slower, and the upper one is as it was', () => {
+    const [dish] = waitedFor();
+    const lying = { ...dish, load: { ...dish.load, racksUsed: 2 } };
+    const end = (lower: number, level: 'upper' | 'lower'): number => {
+      const fryer = { ...twoRacks, lower };
+      return simulatedUnder(
+        { ...lying, fryer },
+        NOTHING_KNOWN,
+        { minutes: 14, turnAtMin: 7, opensAtMin: [], touchUpAtMin: null },
+        { level },
+      ).series.columns.colourUp.at(-1)!;
+    };
+    expect(end(0.8, 'lower')).toBeLessThan(0.9 * end(1, 'lower'));
+    expect(end(0.8, 'upper')).toBeCloseTo(end(1, 'upper'), 9);
   });
 });

@@ -12,7 +12,7 @@ import {
   type Lying,
 } from '../evidence/index.js';
 import type { Pantry } from '../foods/index.js';
-import { lyingUp, opposite, type CookSeries } from '../heat/index.js';
+import { lyingUp, opposite, type CookSeries, type Level } from '../heat/index.js';
 import { happenedIn } from '../logbook/index.js';
 import { NEXT_TO_NOTHING } from '../units/index.js';
 import { COLOUR_ENDS, LEARNED_FROM, READINGS_COUNT } from './constants.js';
@@ -52,6 +52,8 @@ export interface ObservedCook {
   daysAgo: number;
   lying: Lying;
   happened: Happened;
+  /** The rack that it lay on, where that was told. */
+  level?: Level;
   observed: readonly Observed[];
   /** What teaches nothing of its fryer, and shows how right its plan was. */
   checked?: Checked;
@@ -147,6 +149,10 @@ function readingsOf(given: readonly Evidence[]): Observed[] {
   });
 }
 
+/** Racks as a record tells them: 0 the lower, 1 the only one of a batch, 2 the upper. */
+const TOLD_RACKS: readonly (Level | undefined)[] = ['lower', 'only', 'upper'];
+const RACK_UNTOLD = -1;
+
 /** What was told of a cook that happened so. @param evidence what was read and tapped while it cooked */
 export const toldOfCook = (seen: ToldOfCook, evidence: readonly Evidence[], happened: Happened): Observed[] => [
   ...coloursOf(seen, happened),
@@ -190,6 +196,7 @@ export function observedOf(pantry: Pantry, cook: LearningCook): ObservedCook | n
     daysAgo: cook.daysAgo,
     lying,
     happened,
+    level: lying.fryer.racks > 1 ? TOLD_RACKS[Number(cook.seen.did?.rack ?? RACK_UNTOLD)] : undefined,
     observed: toldOfCook(cook.seen, evidence, happened),
     checked: checkedOf(cook.seen, happened, cook.programme.dishes.find((d) => d.id === cook.dish)!.fried),
   };

@@ -23,11 +23,13 @@ export function saidOfFryer(name: string, { belief: { mean }, spread, taught }: 
   if (taught.length === 0) return text`Nothing was learned of ${name} yet.`;
   const runs = thermostat(mean, spread);
   const air = share(mean.airLog, spread.airLog, 'stronger', 'weaker');
+  const lower = share(mean.lowerLog, spread.lowerLog, 'faster', 'slower');
   const browns = share(mean.browningLog, spread.browningLog, 'faster', 'slower');
   const parts = [
     ...(runs ? [text`runs ${runs}`] : [text`keeps its setting within ${kelvins(spread.offsetK)}`]),
     ...(air ? [text`blows ${air} than its kind`] : []),
     ...(browns ? [text`browns ${browns}`] : []),
+    ...(lower ? [text`on its lower rack ${lower} than above`] : []),
   ];
   const listed = parts.reduce((said, part, k) =>
     k === 0 ? part : k === parts.length - 1 ? text`${said} and ${part}` : text`${said}, ${part}`,

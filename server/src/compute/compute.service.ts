@@ -98,8 +98,8 @@ export class ComputeService implements OnApplicationShutdown {
   }
 
   /** What the cooks taught of the fryers. */
-  learn(request: worker.ToLearn): Promise<worker.LearnedFryerSaid[]> {
-    return this.run<worker.LearnedFryerSaid[]>('learn', request);
+  learn(request: worker.ToLearn): Promise<worker.Learned> {
+    return this.run<worker.Learned>('learn', request);
   }
 
   /** A fair comparison in one batch. */

@@ -19,7 +19,7 @@ import { Repository } from 'typeorm';
 import { ProblemException } from '../common/problem.js';
 import type { ListedEntity } from '../documents/listed.entity.js';
 import { ListedStore } from '../documents/listed.store.js';
-import { LearnedStore } from '../learned/learned.store.js';
+import { asItIsStored, LearnedStore } from '../learned/learned.store.js';
 import { ShelfService } from '../shelf/shelf.service.js';
 import { ConversionEntity } from './conversion.entity.js';
 
@@ -94,14 +94,14 @@ export class ConversionsService {
   }
 
   async create(body: ConversionBody): Promise<ConversionDocument> {
-    const page = await this.meantFor(this.learned.outOf(body), null);
+    const page = await this.meantFor(asItIsStored(body), null);
     return this.learned.into(whole(await this.store.insert(page), page));
   }
 
   /** Saves over `version`. @throws ProblemException 409 with the stored version when it is not the last any more */
   async save(id: string, version: number, body: ConversionBody): Promise<ConversionDocument> {
     const { chosen } = JSON.parse((await this.store.row(id)).body) as ConversionBody;
-    const page = await this.meantFor(this.learned.outOf(body), chosen);
+    const page = await this.meantFor(asItIsStored(body), chosen);
     return this.learned.into(whole(await this.store.replace(id, version, page), page));
   }
 

@@ -7,12 +7,12 @@ import {
   type ConversionDocument,
   type RecipeForm,
 } from '@yellowmist/contract';
-import { asItsPage } from '@yellowmist/core';
 import type { Response } from 'express';
 import { fileName } from '../common/fileName.js';
 import { problems } from '../common/openapi.js';
 import { badFields, ProblemException } from '../common/problem.js';
 import { ComputeService } from '../compute/compute.service.js';
+import { asItIsStored } from '../learned/learned.store.js';
 import { ShelfService } from '../shelf/shelf.service.js';
 import { ConversionsService } from './conversions.service.js';
 
@@ -64,8 +64,8 @@ export class RecipeController {
     const body = bodyOfDocument(document);
     const { name, note, dish, fried, fryer, limits, chosen } = body;
     if (form === 'yellowmist') {
-      // What this kitchen's fryer was learned to be is nothing for another kitchen.
-      const filed = dishFileOf({ ...body, fryer: asItsPage(fryer) }, await this.shelf.own());
+      // What this kitchen's fryer and hands were learned to be is nothing for another kitchen.
+      const filed = dishFileOf(asItIsStored(body), await this.shelf.own());
       return `${JSON.stringify(filed, null, 2)}\n`;
     }
     if (!chosen) {

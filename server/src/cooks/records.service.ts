@@ -1,6 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import type { CookBody, CookDiagnosis, SaveSeenRequest, SeenRecord } from '@yellowmist/contract';
-import type { Fryer, LearningCook, LoggedCook } from '@yellowmist/core';
+import type { Fryer, HandCook, LearningCook, LoggedCook } from '@yellowmist/core';
 import { ProblemException } from '../common/problem.js';
 import { ComputeService } from '../compute/compute.service.js';
 import { LearnedStore } from '../learned/learned.store.js';
@@ -15,7 +15,7 @@ const MOST_PAST = 6;
 const DAY_MS = 86_400_000;
 
 /** A dish of a real cook, as learning takes it. */
-export type ToLearnFrom = LearningCook & { name: string; at: string; fryer: Fryer };
+export type ToLearnFrom = LearningCook & HandCook & { name: string; at: string; fryer: Fryer };
 
 /** Notes how cooks came out, and finds what went wrong in them. */
 @Injectable()
@@ -82,6 +82,7 @@ export class RecordsService {
         const seen = record ?? { dish, version: 0, savedAt: '', seen: {} };
         found.push({
           ...(await this.logged(cook, seen, true)),
+          weighed: record?.seen.weighed,
           id: cook.id,
           name,
           at: cook.startedAt,

@@ -92,10 +92,16 @@ export class PlanningService {
     return { evening, toPlan, nowMs };
   }
 
-  /** The kitchen of this house, its fryers as they were learned. */
+  /** The kitchen of this house, its fryers and its pace as they were learned. */
   private async kitchen(): Promise<KitchenBody> {
     const kitchen = await this.singles.read(KITCHEN_KIND);
-    return { ...kitchen, fryers: await this.learned.fryers(kitchen.fryers) };
+    const coatPieceS = await this.learned.coatPieceS();
+    return {
+      ...kitchen,
+      fryers: await this.learned.fryers(kitchen.fryers),
+      // What was put in by hand stands before what was timed.
+      paces: { ...(coatPieceS !== null && { coatPieceS }), ...kitchen.paces },
+    };
   }
 
   private sent({ dishes = [] }: PlanEveningRequest): DishOfEvening[] {

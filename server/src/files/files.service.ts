@@ -34,7 +34,7 @@ import { ExperimentEntity } from '../experiments/experiment.entity.js';
 import { ExperimentsService } from '../experiments/experiments.service.js';
 import { EveningsService } from '../evenings/evenings.service.js';
 import { KITCHEN_KIND } from '../kitchen/kitchen.js';
-import { LearnedStore } from '../learned/learned.store.js';
+import { asItIsStored } from '../learned/learned.store.js';
 import { PhotoFolder } from '../photos/folder.js';
 import { PANTRY_KIND } from '../shelf/shelf.service.js';
 import { photographsIn, photographsOf } from './photographs.js';
@@ -58,7 +58,6 @@ export class FilesService {
     private readonly cooks: WholeCooksService,
     private readonly photos: PhotosService,
     private readonly folder: PhotoFolder,
-    private readonly learned: LearnedStore,
   ) {}
 
   /** The file, as JSON. @param photographs false leaves their files out, and counts them */
@@ -110,7 +109,7 @@ export class FilesService {
     const listed = (await this.conversions.list()).filter(isWhole);
     const dishes = listed.map((document): KeptDish => {
       const { id, createdAt, updatedAt } = document;
-      return { id, createdAt, updatedAt, body: this.learned.outOf(bodyOfDocument(document)) };
+      return { id, createdAt, updatedAt, body: asItIsStored(bodyOfDocument(document)) };
     });
     const [kitchen, pantry, evenings, cooks, experiments] = await Promise.all([
       this.singles.read(KITCHEN_KIND),

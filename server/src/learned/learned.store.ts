@@ -1,25 +1,55 @@
 import { Injectable } from '@nestjs/common';
-import { asItsPage, asLearned, type Fryer, type LearnedFryer } from '@yellowmist/core';
+import { asItsPage, asLearned, type Dish, type Fryer, type Hands, type LearnedFryer } from '@yellowmist/core';
 import { Subject } from 'rxjs';
 
-/** What was learned of the fryers, where it is used: dishes are read with it, and stored without. */
+/** What is used of all that was learned. */
+export interface LearnedInUse {
+  fryers: ReadonlyMap<string, LearnedFryer>;
+  /** What hands pick up; null for usual ones. */
+  hands: Hands | null;
+  /** Seconds of a piece through three bowls; null for the usual. */
+  coatPieceS: number | null;
+}
+
+/** So long a dish is not read while something is learned that it may hang on, ms: then as it was known before. */
+const PATIENCE_MS = 3000;
+
+/** Nothing was learned, or none of it is wanted. */
+export const NOTHING_LEARNED: LearnedInUse = { fryers: new Map(), hands: null, coatPieceS: null };
+
+/** What was learned of fryers and hands, where it is used: dishes are read with it, and stored without. */
 @Injectable()
 export class LearnedStore {
-  private used: ReadonlyMap<string, LearnedFryer> = new Map();
+  private used = NOTHING_LEARNED;
   /** Settled once what is used is known after a start. */
   private ready: Promise<void> = Promise.resolve();
+  private settle: (() => void) | null = null;
   private readonly told = new Subject<void>();
 
   /** Cooks have changed of which something may be learned. */
   readonly stale = this.told.asObservable();
 
-  /** Says that cooks have changed. */
+  /** Says that cooks have changed: whoever reads from now on waits a little for what follows from that. */
   tell(): void {
+    // Where nothing of it is wanted, nothing follows.
+    if (!this.settle && this.used !== NOTHING_LEARNED) {
+      const before = this.ready;
+      const settled = new Promise<void>((resolve) => (this.settle = resolve));
+      const patience = new Promise<void>((resolve) => setTimeout(resolve, PATIENCE_MS).unref());
+      this.ready = before.then(() => Promise.race([settled, patience]));
+    }
     this.told.next();
   }
 
-  use(learned: ReadonlyMap<string, LearnedFryer>): void {
+  use(learned: LearnedInUse): void {
     this.used = learned;
+    this.settled();
+  }
+
+  /** What was to follow has followed, or cannot be had. */
+  settled(): void {
+    this.settle?.();
+    this.settle = null;
   }
 
   /** Whoever reads waits for this. */
@@ -27,9 +57,18 @@ export class LearnedStore {
     this.ready = first.catch(() => undefined);
   }
 
-  /** A body with its fryer as it was learned; as its page has it where learning is off. */
-  async into<B extends { fryer: Fryer }>(body: B): Promise<B> {
-    return { ...body, fryer: (await this.fryers([body.fryer]))[0] };
+  /** A body with its fryer and the hands as they were learned; as its page has them where learning is off. */
+  async into<B extends { fryer: Fryer; dish: Dish }>(body: B): Promise<B> {
+    const [fryer] = await this.fryers([body.fryer]);
+    const stored = asItIsStored(body);
+    const { hands } = this.used;
+    return { ...stored, fryer, dish: { ...stored.dish, ...(hands && { hand: hands }) } };
+  }
+
+  /** Seconds of a piece through three bowls, where they were learned; null where not. */
+  async coatPieceS(): Promise<number | null> {
+    await this.ready;
+    return this.used.coatPieceS;
   }
 
   /** Fryers as they were learned; as their pages have them where learning is off, or nothing was cooked in them. */
@@ -37,13 +76,14 @@ export class LearnedStore {
     await this.ready;
     return fryers.map((fryer) => {
       const page = asItsPage(fryer);
-      const learned = this.used.get(page.name);
+      const learned = this.used.fryers.get(page.name);
       return learned ? asLearned(page, learned) : page;
     });
   }
+}
 
-  /** The same as it is stored: what was learned is no part of it. */
-  outOf<B extends { fryer: Fryer }>(body: B): B {
-    return { ...body, fryer: asItsPage(body.fryer) };
-  }
+/** The same as it is stored: what was learned is no part of it. */
+export function asItIsStored<B extends { fryer: Fryer; dish: Dish }>(body: B): B {
+  const { hand: _, ...dish } = body.dish;
+  return { ...body, fryer: asItsPage(body.fryer), dish };
 }

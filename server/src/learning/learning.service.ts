@@ -4,6 +4,7 @@ import {
   saveLearningSchema,
   type FryerLearning,
   type FryersAnswer,
+  type HandsLearning,
   type HonestyAnswer,
   type KitchenBody,
   type LearnedValue,
@@ -11,16 +12,24 @@ import {
   type LearningDocument,
   type TaughtCook,
 } from '@yellowmist/contract';
-import { asItsPage, type Fryer, type FryerOff, type LearnedFryer } from '@yellowmist/core';
+import {
+  asItsPage,
+  coatPaceOf,
+  handOf,
+  toldOfLower,
+  type Fryer,
+  type FryerOff,
+  type LearnedFryer,
+} from '@yellowmist/core';
 import { debounceTime, filter, merge, type Subscription } from 'rxjs';
-import type { LearnedFryerSaid } from '../compute/worker.js';
+import type { Learned } from '../compute/worker.js';
 import { ComputeService } from '../compute/compute.service.js';
 import { RecordsService, type ToLearnFrom } from '../cooks/records.service.js';
 import type { SingleKind } from '../documents/kind.js';
 import type { SingleDocument } from '../documents/single.module.js';
 import { SinglesService } from '../documents/singles.service.js';
 import { KITCHEN, KITCHEN_KIND } from '../kitchen/kitchen.js';
-import { LearnedStore } from '../learned/learned.store.js';
+import { LearnedStore, NOTHING_LEARNED } from '../learned/learned.store.js';
 
 const DAY_MS = 86_400_000;
 /** So many cooks teach a fryer, the latest: what is older has faded. */
@@ -107,15 +116,24 @@ export class LearningService implements OnApplicationBootstrap, OnModuleDestroy 
     try {
       const { on } = await this.singles.read(LEARNING_KIND);
       if (on) this.use(await this.look());
-      else this.learned.use(new Map());
+      else this.learned.use(NOTHING_LEARNED);
     } catch (error) {
       // Plans go by the fryers' pages, or by what was learned before.
       this.log.warn(`Nothing was learned: ${String(error)}`);
+      this.learned.settled();
     }
   }
 
-  private use({ body, found }: Looked): void {
-    this.learned.use(new Map(body.on ? found.map(({ page, learned }) => [page.name, learned]) : []));
+  private use({ body, found: { fryers, hands } }: Looked): void {
+    this.learned.use(
+      body.on
+        ? {
+            fryers: new Map(fryers.map(({ page, learned }) => [page.name, learned])),
+            hands: handOf(hands.learned),
+            coatPieceS: coatPaceOf(hands.learned),
+          }
+        : NOTHING_LEARNED,
+    );
   }
 
   /** All cooks, and what they taught by now. */
@@ -153,18 +171,21 @@ interface Looked {
   version: number;
   body: LearningBody;
   cooks: readonly ToLearnFrom[];
-  found: readonly LearnedFryerSaid[];
+  found: Learned;
 }
 
 const answerOf = ({ version, body, cooks, found }: Looked): LearningDocument => ({
   version,
   ...body,
-  fryers: found
+  hands: handsOf(found.hands),
+  fryers: found.fryers
     .map(({ page, learned, says, parts }) => ({
       fryer: page.name,
       says,
       parts,
       ...valuesOf(learned),
+      lower:
+        page.racks > 1 && toldOfLower(learned) ? factor(learned.belief.mean.lowerLog, learned.spread.lowerLog) : null,
       cooks: cooks.filter((c) => c.fryer.name === page.name).map((cook) => taughtBy(cook, learned, body)),
       changed: learned.changed && {
         at: new Date(Date.now() - learned.changed.daysAgo * DAY_MS).toISOString(),
@@ -173,6 +194,16 @@ const answerOf = ({ version, body, cooks, found }: Looked): LearningDocument => 
       },
     }))
     .filter(({ cooks: own }) => own.length > 0),
+});
+
+const handsOf = ({ learned, says, parts }: Learned['hands']): HandsLearning => ({
+  says,
+  parts,
+  dips: factor(learned.dips.log, learned.dips.off),
+  crumbs: factor(learned.crumbs.log, learned.crumbs.off),
+  coatPieceS: learned.coatPieceS,
+  weighed: learned.weighed,
+  timed: learned.timed,
 });
 
 /** Logarithms as factors; their spread about them. */

@@ -1,4 +1,4 @@
-import { PLAIN_STATION } from '../../coat/index.js';
+import { PLAIN_STATION, type Station } from '../../coat/index.js';
 import { counted, lowered, text } from '../../units/index.js';
 import { isRawFlesh } from '../../supper/index.js';
 import { COAT_BY, COAT_SHARE } from '../constants/index.js';
@@ -7,12 +7,13 @@ import type { EveningDish } from '../types.js';
 import { washPart } from './after.js';
 import { byHand, followedBy, forPieces, single, type Batch, type Block, type Link } from './block.js';
 
+/** How long a piece takes through so many bowls, against three of them by hand. */
+export const coatShare = (bowls: number, { handling }: Station): number =>
+  (COAT_SHARE.first + COAT_SHARE.more * (Math.max(1, bowls) - 1)) * COAT_BY[handling];
+
 /** Seconds that one piece takes through all bowls, by their number and what goes into them. */
-export function coatSeconds(d: EveningDish, pace: Pace): number {
-  const dips = Math.max(1, d.layers.length);
-  const { handling } = d.cooked.plan.station ?? PLAIN_STATION;
-  return pace.coatPieceS * (COAT_SHARE.first + COAT_SHARE.more * (dips - 1)) * COAT_BY[handling];
-}
+export const coatSeconds = (d: EveningDish, pace: Pace): number =>
+  pace.coatPieceS * coatShare(d.layers.length, d.cooked.plan.station ?? PLAIN_STATION);
 
 const HOW = {
   hands: 'one hand dry, one wet',

@@ -2,6 +2,10 @@ import {
   Refusal,
   honestyOf,
   learnFryer,
+  learnHands,
+  saidOfHands,
+  timedCoats,
+  weighedCoats,
   meanOff,
   observedOf,
   saidOfFryer,
@@ -11,6 +15,8 @@ import {
   type Honesty,
   type LearnedFryer,
   type ObservedCook,
+  type HandCook,
+  type LearnedHands,
   type LearningCook,
   type Pantry,
   type Text,
@@ -20,7 +26,7 @@ import { work } from './work.js';
 /** Fryers as their pages have them, and all cooks that may teach something of them. */
 export interface ToLearn {
   pages: Fryer[];
-  cooks: LearningCook[];
+  cooks: (LearningCook & HandCook)[];
 }
 
 /** What was learned of a fryer, with its sentence. */
@@ -31,26 +37,44 @@ export interface LearnedFryerSaid {
   parts: Text;
 }
 
-/** What cooks say of their fryers; one dish that cannot be read any more says nothing, and the others do. */
-function listened(pantry: Pantry, cooks: readonly LearningCook[]): ObservedCook[] {
-  return cooks.flatMap((cook) => {
-    try {
-      return observedOf(pantry, { ...cook, id: `${cook.id}.${cook.dish}` }) ?? [];
-    } catch (error) {
-      if (error instanceof Refusal) return [];
-      throw error;
-    }
-  });
+/** What one dish says; nothing where it cannot be read any more. */
+function unlessRefused<T>(read: () => T): T | null {
+  try {
+    return read();
+  } catch (error) {
+    if (error instanceof Refusal) return null;
+    throw error;
+  }
 }
 
-export const learn = work((pantry, { pages, cooks }: ToLearn): LearnedFryerSaid[] => {
+/** What cooks say of their fryers; one dish that cannot be read any more says nothing, and the others do. */
+const listened = (pantry: Pantry, cooks: readonly LearningCook[]): ObservedCook[] =>
+  cooks.flatMap((cook) => unlessRefused(() => observedOf(pantry, { ...cook, id: `${cook.id}.${cook.dish}` })) ?? []);
+
+/** What was learned of fryers and hands, each with its sentence. */
+export interface Learned {
+  fryers: LearnedFryerSaid[];
+  hands: { learned: LearnedHands; says: string; parts: Text };
+}
+
+/** What cooks say of the hands of their kitchen; simulated hands say nothing. */
+function hands(pantry: Pantry, cooks: readonly HandCook[]): Learned['hands'] {
+  const real = cooks.filter((c) => c.pace.rate === 1);
+  const weighed = real.flatMap((cook) => unlessRefused(() => weighedCoats(pantry, cook)) ?? []);
+  const learned = learnHands(weighed, real.flatMap(timedCoats));
+  const parts = saidOfHands(learned);
+  return { learned, says: plain(parts), parts };
+}
+
+export const learn = work((pantry, { pages, cooks }: ToLearn): Learned => {
   const observed = listened(pantry, cooks);
-  return pages.map((page) => {
+  const fryers = pages.map((page) => {
     const own = observed.filter((o) => o.fryer === page.name);
     const learned = learnFryer(page, own);
     const parts = saidOfFryer(page.name, learned);
     return { page, learned, says: plain(parts), parts };
   });
+  return { fryers, hands: hands(pantry, cooks) };
 });
 
 /** How right plans have been for one fryer. */

@@ -3,7 +3,7 @@ import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { RANGES, weighingSchema, type Sprayer, type Weighing } from '@yellowmist/contract';
-import { gramsPerStroke } from '@yellowmist/core';
+import { counted, gramsPerStroke, learnedStroke, type StrokesWeighed } from '@yellowmist/core';
 import { AddNamed } from '../../ui/AddNamed';
 import { NumberIn } from '../../ui/NumberIn';
 import { ScalePanel } from './ScalePanel';
@@ -72,8 +72,16 @@ function Calibration({
   const unit = UNIT[sprayer.kind];
   const strokes = useWatch({ control, name: 'strokes' });
   const [wrong] = Object.values(formState.errors) as { message?: string }[];
+  const weighings = sprayer.weighings ?? [];
+  const learned = learnedStroke(sprayer.kind, weighings);
+  const put = (all: StrokesWeighed[]): void =>
+    onChange({ ...sprayer, weighings: all, gPerStroke: learnedStroke(sprayer.kind, all)?.is ?? null });
   const reckon = handleSubmit(({ beforeG, afterG, strokes }) =>
-    onChange({ ...sprayer, gPerStroke: gramsPerStroke(beforeG, afterG, strokes) }),
+    put(
+      [...weighings, { grams: gramsPerStroke(beforeG, afterG, strokes) * strokes, strokes }].slice(
+        -RANGES.weighings.max,
+      ),
+    ),
   );
   return (
     <>
@@ -84,7 +92,7 @@ function Calibration({
             ? sprayer.kind === 'brush'
               ? ': oil is counted in spoons'
               : ': not weighed yet'
-            : `: ${sprayer.gPerStroke.toFixed(2)} g a ${unit}`}
+            : `: ${sprayer.gPerStroke.toFixed(2)} g a ${unit}${learned ? ` (± ${learned.off.toFixed(2)}, by ${counted(weighings.length, 'weighing')})` : ''}`}
         </p>
         <button
           type="button"
@@ -134,6 +142,11 @@ function Calibration({
             {onScale ? 'Without the scale' : 'Use the kitchen scale'}
           </button>
         </div>
+      )}
+      {weighings.length > 0 && (
+        <button type="button" className="btn btn-ghost btn-sm h-9" onClick={() => put(weighings.slice(0, -1))}>
+          Take back the last weighing
+        </button>
       )}
       {onScale && (
         <ScalePanel

@@ -19,8 +19,9 @@ const day = (at: string): string =>
 export function Taught() {
   const { data, error } = useLearningQuery(undefined, { refetchOnMountOrArgChange: true });
   const [save, { isLoading }] = useSaveLearningMutation();
+  const { tell } = useUnits();
   if (error) return <p role="alert">{problemText(error)}</p>;
-  if (!data || data.fryers.length === 0) return null;
+  if (!data || (data.fryers.length === 0 && data.hands.says === '')) return null;
   const put = (part: Partial<LearningBody>): Promise<LearningDocument> => {
     const { version, on, leftOut, since } = data;
     return save({ version, on, leftOut, since, ...part }).unwrap();
@@ -47,6 +48,11 @@ export function Taught() {
         checked={data.on}
         onChange={(on) => orTell(put({ on }))}
       />
+      {data.hands.says !== '' && (
+        <p role="note" className="my-1 text-lg">
+          {tell(data.hands.parts)}
+        </p>
+      )}
       <ul className="grid gap-x-8 gap-y-4 lg:grid-cols-2">
         {data.fryers.map((fryer) => (
           <li key={fryer.fryer}>

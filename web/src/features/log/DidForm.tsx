@@ -1,5 +1,5 @@
 import { RANGES, type SeenBody } from '@yellowmist/contract';
-import { FIELD_SCALES, type Did, type DidField } from '@yellowmist/core';
+import { FIELD_SCALES, type Did, type DidField, type WeighedDish } from '@yellowmist/core';
 import type { FieldKind } from '../../state/units';
 import { OptionalNumber } from './OptionalNumber';
 import { Radios } from '../../ui/Radios';
@@ -23,6 +23,12 @@ const NUMBERS: readonly (readonly [DidField, string, FieldKind])[] = [
   ['oilG', 'Oil of a batch, weighed', 'oil'],
   ['thicknessMm', 'Thickness, measured', 'length'],
   ['airOffC', 'Air beyond its setting, kelvins', 'plain'],
+];
+
+const RACKS = [
+  { value: 2, label: 'the upper rack' },
+  { value: 1, label: 'the middle' },
+  { value: 0, label: 'the lower one' },
 ];
 
 const range = (field: DidField): { min: number; max: number } => {
@@ -54,6 +60,14 @@ export function DidForm({ seen, planned, known, change }: Props) {
             onChange={(value) => set(field, value === undefined ? undefined : value === 'yes')}
           />
         ))}
+        {planned.rack !== undefined && (
+          <Radios
+            label="The piece that is told of lay on"
+            value={typeof shown.rack === 'number' ? shown.rack : undefined}
+            options={RACKS}
+            onChange={(rack) => set('rack', rack)}
+          />
+        )}
       </div>
       <div className="flex flex-wrap items-end gap-3">
         {NUMBERS.filter(([field]) => planned[field] !== undefined).map(([field, label, quantity]) => (
@@ -68,6 +82,7 @@ export function DidForm({ seen, planned, known, change }: Props) {
           />
         ))}
       </div>
+      <WeighedFields weighed={seen.weighed ?? {}} onChange={(weighed) => change({ weighed })} />
       <Line
         label="What was done otherwise, in your words"
         value={seen.otherwise}
@@ -75,5 +90,43 @@ export function DidForm({ seen, planned, known, change }: Props) {
         onChange={(otherwise) => change({ otherwise })}
       />
     </div>
+  );
+}
+
+const WEIGHED = [
+  ['rawG', 'All pieces before coating'],
+  ['coatedG', 'and coated'],
+  ['leftG', 'Left in the last bowl'],
+] as const;
+
+/** What was weighed of the coating: from it is learned how much sticks in this kitchen. */
+function WeighedFields({ weighed, onChange }: { weighed: WeighedDish; onChange: (weighed: WeighedDish) => void }) {
+  const { rawG, coatedG } = weighed;
+  const lighter = rawG !== undefined && coatedG !== undefined && coatedG <= rawG;
+  return (
+    <fieldset>
+      <legend className="text-sm">Weighed while coating: teaches how much of each bowl sticks here</legend>
+      <div className="flex flex-wrap items-end gap-3">
+        {WEIGHED.map(([field, label]) => (
+          <OptionalNumber
+            key={field}
+            label={label}
+            value={weighed[field]}
+            quantity="grams"
+            range={RANGES.weighedG}
+            onChange={(value) => {
+              const { [field]: _, ...rest } = weighed;
+              onChange(value === undefined ? rest : { ...rest, [field]: value });
+            }}
+            className="w-44"
+          />
+        ))}
+      </div>
+      {lighter && (
+        <p role="alert" className="text-sm text-error">
+          Coated they weigh more than bare: what stands here is not saved yet.
+        </p>
+      )}
+    </fieldset>
   );
 }
