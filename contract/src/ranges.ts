@@ -75,6 +75,7 @@ export const RANGES = {
   browning: { min: 0.5, max: 2 },
   learnedCooks: { min: 0, max: 5000 },
   learnedOffK: { min: 0, max: 40 },
+  learnedOffLog: { min: 0, max: 1 },
   /** What hands pick up against what is usual; a dish's pieces on the scale; weighings of one sprayer. */
   hand: { min: 0.5, max: 2 },
   weighedG: { min: 0, max: 20_000 },

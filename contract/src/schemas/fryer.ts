@@ -67,6 +67,8 @@ export const fryerSchema = allOf<Fryer>({
   learned: allOf<LearnedHere>({
     cooks: whole('learnedCooks'),
     offK: within('learnedOffK'),
+    airOff: within('learnedOffLog').optional(),
+    browningOff: within('learnedOffLog').optional(),
     page: allOf<LearnedHere['page']>({ offsetC: within('offsetC'), airFactor: within('airFactor') }),
   }).optional(),
 });

@@ -5,7 +5,7 @@ import {
   meant,
   nextBatch,
   NOTHING_KNOWN,
-  prior,
+  priorOf,
   seriesUnder,
   spreadOf,
   valueAt,
@@ -123,7 +123,7 @@ export function corrected(pantry: Pantry, programme: Programme, state: CookState
   for (const batch of order) {
     const lying = lyingOf(pantry, programme, batch);
     const own = state.batches.get(batch.key);
-    const before = beliefs.get(batch.fryer.name) ?? { belief: prior(), told: 0 };
+    const before = beliefs.get(batch.fryer.name) ?? { belief: priorOf(batch.fryer), told: 0 };
     const { evidence, still } = trusted(lying, own?.evidence ?? []);
     const went = wentOn(lying, own);
     const key = keyOf(lying, own);

@@ -133,6 +133,9 @@ export interface LearnedHere {
   /** Cooks that taught it, and how far its thermostat may still be off, K, one standard deviation. */
   cooks: number;
   offK: number;
+  /** The same of its air and its browning, as logarithms. */
+  airOff?: number;
+  browningOff?: number;
   /** What its page says. */
   page: { offsetC: number; airFactor: number };
 }

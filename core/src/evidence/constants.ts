@@ -127,3 +127,11 @@ export const FOLLOWED = { times: 1.8, moreMin: 3 } as const;
  * @source our choice: no eye sees the rest
  */
 export const AS_BROWN = 0.97;
+/**
+ * A fryer that was learned is still otherwise from one evening to the next: its thermostat, its air, and how this coat
+ * browns, as logarithms. One standard deviation each.
+ * @unit K; log; log
+ * @range 1–3; 0.03–0.08; 0.05–0.12
+ * @source our choice: how tightly the drawer is shut, how wet the kitchen's air is, how the coat turned out
+ */
+export const FROM_DAY_TO_DAY = { offsetK: 1.5, airLog: 0.05, browningLog: 0.1 } as const;

@@ -7,6 +7,7 @@ import {
   NOTHING_KNOWN,
   nextBatch,
   prior,
+  priorOf,
   SENSOR_LAG_S,
   seriesUnder,
   shownBy,
@@ -33,6 +34,31 @@ function readIn(unknowns: Partial<Unknowns>, untilS = half, everyS = 30): Eviden
     { what: 'air', atS, tempC: valueAt(shown, probe.airC, atS) },
   ]);
 }
+
+describe('a fryer that was learned', () => {
+  const learned = { cooks: 8, offK: 1, airOff: 0.04, browningOff: 0.03, page: { offsetC: 0, airFactor: 1 } };
+
+  test('is less unknown than another, but never less than from one evening to the next', () => {
+    const known = priorOf({ learned });
+    for (const unknown of ['offsetK', 'airLog', 'browningLog'] as const)
+      expect(spreadOf(known, unknown)).toBeLessThan(spreadOf(prior(), unknown));
+    expect(spreadOf(known, 'offsetK')).toBeGreaterThan(1.5);
+    // Of the food nothing more is known.
+    expect(spreadOf(known, 'startK')).toBe(SPREADS.startK);
+    expect(priorOf({})).toEqual(prior());
+    // One that few cooks have taught is no more unknown than any.
+    const hardly = priorOf({ learned: { ...learned, offK: 12, airOff: undefined, browningOff: undefined } });
+    expect(hardly).toEqual(prior());
+  });
+
+  test('is moved less by the first readings, and its forecast is surer before and after', () => {
+    const read = readIn({ offsetK: 8 }, half / 3);
+    const [any, known] = [prior(), priorOf({ learned })].map((before) => believed(chicken, before, read, goesOn));
+    expect(known.mean.offsetK).toBeGreaterThan(0);
+    expect(known.mean.offsetK).toBeLessThan(any.mean.offsetK);
+    expect(spreadOf(known, 'browningLog')).toBeLessThan(spreadOf(any, 'browningLog'));
+  });
+});
 
 describe('what is believed of a fryer', () => {
   test('is what was believed before, where nothing was read', () => {

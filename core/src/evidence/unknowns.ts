@@ -1,4 +1,12 @@
-import { AIR_SPREAD, BROWNING_SPREAD, OFFSET_SPREAD_K, SIZE_SPREAD, START_SPREAD_K } from './constants.js';
+import type { Fryer } from '../dish/index.js';
+import {
+  AIR_SPREAD,
+  BROWNING_SPREAD,
+  FROM_DAY_TO_DAY,
+  OFFSET_SPREAD_K,
+  SIZE_SPREAD,
+  START_SPREAD_K,
+} from './constants.js';
 
 /** What a cook does not know before it is read: of the fryer, and of the food in this batch. */
 export const UNKNOWNS = ['offsetK', 'airLog', 'browningLog', 'startK', 'sizeLog'] as const;
@@ -25,10 +33,27 @@ export interface Belief {
 }
 
 /** What is believed of a fryer and a batch of which nothing was read. */
-export const prior = (): Belief => ({
+export const prior = (spreads: Unknowns = SPREADS): Belief => ({
   mean: NOTHING_KNOWN,
-  covariance: UNKNOWNS.map((a, i) => UNKNOWNS.map((_, j) => (i === j ? SPREADS[a] ** 2 : 0))),
+  covariance: UNKNOWNS.map((a, i) => UNKNOWNS.map((_, j) => (i === j ? spreads[a] ** 2 : 0))),
 });
+
+/**
+ * The same of a fryer that was learned: it is taken as it was learned already, and less is not known of it than of another;
+ * but never less than from one evening to the next.
+ */
+export function priorOf({ learned }: Pick<Fryer, 'learned'>): Belief {
+  if (!learned) return prior();
+  const { offK, airOff = AIR_SPREAD, browningOff = BROWNING_SPREAD } = learned;
+  const still = (of: keyof typeof FROM_DAY_TO_DAY, off: number): number =>
+    Math.min(SPREADS[of], Math.hypot(off, FROM_DAY_TO_DAY[of]));
+  return prior({
+    ...SPREADS,
+    offsetK: still('offsetK', offK),
+    airLog: still('airLog', airOff),
+    browningLog: still('browningLog', browningOff),
+  });
+}
 
 /** Of the fryer, not of the food that lies in it. */
 const OF_FRYER: readonly Unknown[] = ['offsetK', 'airLog', 'browningLog'];

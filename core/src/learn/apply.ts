@@ -23,6 +23,8 @@ export function asLearned(fryer: Fryer, { belief, spread, taught }: LearnedFryer
     learned: {
       cooks: taught.length,
       offK: Number(spread.offsetK.toFixed(1)),
+      airOff: Number(spread.airLog.toFixed(2)),
+      browningOff: Number(spread.browningLog.toFixed(2)),
       page: { offsetC: page.offsetC, airFactor: page.airFactor },
     },
   };

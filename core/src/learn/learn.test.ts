@@ -257,7 +257,13 @@ describe('what was learned, used', () => {
     const measured = { ...page, offsetC: 3, airFactor: 1.1 };
     const used = asLearned(measured, hot);
     expect(used).toMatchObject({ offsetC: 9, airFactor: 1.16, browning: 1.1 });
-    expect(used.learned).toEqual({ cooks: 6, offK: 4, page: { offsetC: 3, airFactor: 1.1 } });
+    expect(used.learned).toEqual({
+      cooks: 6,
+      offK: 4,
+      airOff: 0.1,
+      browningOff: 0.08,
+      page: { offsetC: 3, airFactor: 1.1 },
+    });
     expect(asItsPage(used)).toEqual(measured);
     // Learned again, it is learned of the page, and not of what was learned.
     expect(asLearned(used, hot)).toEqual(used);

@@ -5,7 +5,14 @@ import {
   type EveningBody,
   type KitchenBody,
 } from '@yellowmist/contract';
-import type { Dish, DishOptions, FriedCook, Fryer, LayerSpec } from '@yellowmist/core';
+import {
+  learnedStroke,
+  type Dish,
+  type DishOptions,
+  type FriedCook,
+  type Fryer,
+  type LayerSpec,
+} from '@yellowmist/core';
 
 /** The net loft on Harrow Skerry: a made-up kitchen, its two fryers and the dishes of a Thursday supper for six. */
 
@@ -46,11 +53,19 @@ const LOFT: Fryer = {
   offsetC: 0,
 };
 
+/** The pump bottle on the scale, three times. */
+const WEIGHINGS = [2.2, 2, 2.1].map((grams) => ({ grams, strokes: 10 }));
+
 /** What the net loft fries and oils with. */
 export const NET_LOFT: KitchenBody = {
   fryers: [GALLEY, LOFT],
   sprayers: [
-    { name: 'Pump bottle', kind: 'pump', gPerStroke: 0.21 },
+    {
+      name: 'Pump bottle',
+      kind: 'pump',
+      gPerStroke: learnedStroke('pump', WEIGHINGS)!.is,
+      weighings: WEIGHINGS,
+    },
     { name: 'Oil brush', kind: 'brush', gPerStroke: null },
   ],
   bowls: [

@@ -6,6 +6,7 @@ import { useAnswer } from '../../state/useAnswer';
 import { movedToFryer } from '../dish/dishSlice';
 import { Differences } from '../dish/Differences';
 import { Unsafe } from '../dish/Unsafe';
+import { useLearnedSaid } from '../dish/LearnedSaid';
 import { useFryers } from '../dish/useFryers';
 import { requestOf, usePantryDocument } from '../../state/pantryDocument';
 
@@ -27,12 +28,14 @@ export function OtherFryers({ body, plan }: { body: ConversionBody; plan: AirPla
 function Other({ body, plan, fryer }: { body: ConversionBody; plan: AirPlan; fryer: Fryer }) {
   const dispatch = useAppDispatch();
   const { say, set, tell } = useUnits();
+  const learnedSaid = useLearnedSaid();
   const { answer, error } = useAnswer('move', { ...requestOf(body, usePantryDocument()), plan, to: fryer });
   return (
     <li className="border-t border-base-300 py-1">
       <div className="flex items-center gap-2">
         <p className="grow text-sm leading-tight">
           <b>{fryer.name}</b>
+          {fryer.learned && <span className="block text-xs">{learnedSaid(fryer)}</span>}
           {answer && (
             <span className="block text-xs">
               {set(answer.plan.settings.tempC, fryer.stepC)}, {say(answer.plan.settings.minutes, 'minutes')},{' '}

@@ -2,10 +2,12 @@ import { Link } from 'react-router';
 import { isWhole, RANGES, type DishAtEvening, type ListedDish } from '@yellowmist/contract';
 import { foodOf, type Ahead, type Fryer } from '@yellowmist/core';
 import { DishMark } from '../../draw/DishPatterns';
-import { useConversionsQuery, useKitchenQuery } from '../../state/api';
+import { useConversionsQuery } from '../../state/api';
 import { usePantry } from '../../state/usePantry';
 import { Check } from '../../ui/Check';
 import { Choice } from '../../ui/Choice';
+import { LearnedFryers } from '../dish/LearnedSaid';
+import { useOwnFryers } from '../dish/useFryers';
 
 interface Props {
   dishes: readonly DishAtEvening[];
@@ -15,7 +17,7 @@ interface Props {
 /** The dishes of the kitchen, and how those of this evening are treated. */
 export function Dishes({ dishes, onChange }: Props) {
   const { data: listed, isLoading } = useConversionsQuery();
-  const fryers = useKitchenQuery().data?.fryers ?? [];
+  const fryers = useOwnFryers();
   const ids = dishes.map((d) => d.id);
   // Those of this evening first, in its order.
   const placeOf = (id: string): number => (ids.includes(id) ? ids.indexOf(id) : ids.length);
@@ -29,6 +31,7 @@ export function Dishes({ dishes, onChange }: Props) {
   return (
     <section aria-label="Dishes to choose from">
       <h2 className="text-lg">Dishes</h2>
+      <LearnedFryers fryers={fryers} />
       {isLoading && <p className="text-sm">Looking for the dishes…</p>}
       {here?.length === 0 && (
         <p className="text-sm">

@@ -56,12 +56,15 @@ export function ExperimentPage() {
         </span>
       </p>
       {unsafe && <UnsafeWay experiment={experiment} />}
-      <Found experiment={experiment} change={change} />
-      <div className="mt-4 grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,7fr)_minmax(0,6fr)]">
+      <div className="mt-3 grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,6fr)_minmax(0,6fr)]">
         <Laid experiment={experiment} />
-        <div className="grid content-start gap-6">
-          <ComparedBowls planned={planned} />
+        {/* On a small screen what came of it stands first. */}
+        <div className="grid content-start gap-6 max-lg:contents">
+          <div className="max-lg:order-first">
+            <Found experiment={experiment} change={change} />
+          </div>
           <Tasters experiment={experiment} change={change} />
+          <ComparedBowls planned={planned} />
         </div>
       </div>
     </div>

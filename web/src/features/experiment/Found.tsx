@@ -18,7 +18,7 @@ export function Found({ experiment, change }: Props) {
   const { result, planned, note } = experiment;
   const { ways, expects } = planned;
   return (
-    <section aria-label="What came of it" className="mt-3 border-l-4 border-primary pl-3">
+    <section aria-label="What came of it" className="border-l-4 border-primary pl-3">
       <p role="status" className="max-w-3xl text-lg">
         {tell(result.parts)}
       </p>

@@ -87,7 +87,7 @@ function Fair({ experiment: { planned, asked } }: { experiment: ExperimentDocume
     <p className={`mt-1 text-sm ${fair ? '' : 'border-l-4 border-warning pl-2'}`}>
       By the bread test of {asked.fryer.name} one way browns {percent(hotPercent)} faster than another by its places
       alone; each in a part of its own it would be {percent(sidePercent)}.
-      {!fair && ' So few pieces cannot be laid quite fairly: let them change places when they are turned.'}
+      {!fair && ' So few pieces cannot be laid more evenly: so much of a difference in colour is the place’s doing.'}
     </p>
   );
 }

@@ -1,8 +1,7 @@
 import { RANGES, type ConversionBody } from '@yellowmist/contract';
-import { counted, kelvins, text, wholeOf, type AirPlan, type AirSettings, type Fryer } from '@yellowmist/core';
+import { wholeOf, type AirPlan, type AirSettings, type Fryer } from '@yellowmist/core';
 import { Link } from 'react-router';
 import { usePantry } from '../../state/usePantry';
-import { useUnits } from '../../state/useUnits';
 import { useAppDispatch } from '../../state/hooks';
 import { Check } from '../../ui/Check';
 import { Choice } from '../../ui/Choice';
@@ -10,6 +9,7 @@ import { NumberField } from '../../ui/NumberField';
 import { fryerChanged, planChanged, settingsChanged } from '../dish/dishSlice';
 import { SecondForm } from './SecondForm';
 import { useDrag } from '../dish/useDrag';
+import { useLearnedSaid } from '../dish/LearnedSaid';
 import { useFryers } from '../dish/useFryers';
 
 const UNDER = [
@@ -19,16 +19,12 @@ const UNDER = [
 ] as const;
 
 /** By what the fryer is other than its page says, where that is used. */
-function LearnedLine({ fryer: { learned, offsetC } }: { fryer: Fryer }) {
-  const { tell } = useUnits();
-  if (!learned) return null;
-  const runs =
-    Math.abs(offsetC) < 1
-      ? text`keeps its setting`
-      : text`runs ${kelvins(Math.abs(offsetC))} ${offsetC > 0 ? 'hot' : 'cool'}`;
+function LearnedLine({ fryer }: { fryer: Fryer }) {
+  const said = useLearnedSaid();
+  if (!fryer.learned) return null;
   return (
     <p className="order-last col-span-2 text-sm">
-      It {tell(text`${runs}, ± ${kelvins(learned.offK)}`)}, by {counted(learned.cooks, 'cook')}:{' '}
+      It {said(fryer)}:{' '}
       <Link to="/kitchen" className="link">
         what they taught
       </Link>

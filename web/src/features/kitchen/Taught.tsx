@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { TaughtScale } from '../../draw/TaughtScale';
 import { orTell, tellUndoable } from '../../state/acting';
-import { problemText, useLearningQuery, useSaveLearningMutation } from '../../state/api';
+import { problemText, useKitchenQuery, useLearningQuery, useSaveLearningMutation } from '../../state/api';
 import { useUnits } from '../../state/useUnits';
 import { Check } from '../../ui/Check';
 import { Honest } from './Honest';
@@ -82,11 +82,16 @@ interface Props {
 function OneFryer({ learned, leftOut, onWeigh, onForget }: Props) {
   const { tell } = useUnits();
   const { fryer, parts, offsetC, cooks, changed } = learned;
+  const { data: kitchen } = useKitchenQuery();
+  const gone = kitchen !== undefined && !kitchen.fryers.some(({ name }) => name === fryer);
   const inK = (kelvin: number): string => tell(text`${kelvins(kelvin)}`);
   const alone = cooks.flatMap((c) => (c.alone ? [{ id: c.id, offsetC: c.alone.offsetC }] : []));
   return (
     <div>
       <p className="text-lg">{tell(parts)}</p>
+      {gone && (
+        <p className="text-sm">It is not among the fryers of this kitchen any more; its cooks stay in the log.</p>
+      )}
       {changed && (
         <p role="note" className="border-l-4 border-primary pl-2">
           Since {day(changed.at)} it is another fryer, or was repaired: {inK(Math.abs(changed.beforeC))}{' '}
