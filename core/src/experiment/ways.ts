@@ -88,6 +88,8 @@ export interface Suits {
 /** What in a bowl a cook is curious about. */
 const CURIOUS: readonly CoatFunction[] = ['powder', 'finish', 'glue'];
 const MOST_STAND_INS = 6;
+/** What is too unlike is no stand-in: only so many of the nearest are thought of. */
+const NEAREST = 9;
 
 /** What most of a bowl is. */
 const mostOf = ({ portions }: LayerSpec): string => [...portions].sort((a, b) => b.grams - a.grams)[0].ingredientId;
@@ -97,7 +99,9 @@ function swapsIn(asked: Asked, plan: AirPlan, layer: number): ComparedWay[] {
   const { pantry, limits } = asked;
   const own = ingredient(pantry, mostOf(plan.layers[layer]));
   if (!CURIOUS.includes(functionOf(own))) return [];
-  const others = substitutesFor(own.id, choiceOf({ pantry, limits })).filter((i) => i.common && isUsual(i));
+  const others = substitutesFor(own.id, choiceOf({ pantry, limits }))
+    .filter((i) => i.common && isUsual(i))
+    .slice(0, NEAREST);
   return unlike(own, others).map(({ id }) => ({ what: 'swap', layer, from: own.id, to: id }));
 }
 
@@ -135,7 +139,10 @@ export function comparisonsFor(asked: Asked, plan: AirPlan): Suits[] {
     const ways = [true, false].map((patted): ComparedWay => ({ what: 'patted', patted }));
     found.push({ id: 'patted', says: 'Patted dry before it is coated, or not', ways });
   }
+  // Of a bowl that is visited twice the outer coat is compared.
+  const outermost = plan.layers.map(mostOf).map((id, layer, all) => all.lastIndexOf(id) === layer);
   plan.layers.forEach((_, layer) => {
+    if (!outermost[layer]) return;
     const ways = swapsIn(asked, plan, layer);
     if (ways.length < 2) return;
     const says = `What else could stand in for the ${wayName(asked, ways[0])}`;

@@ -21,7 +21,7 @@ import {
   type FryerOff,
   type LearnedFryer,
 } from '@yellowmist/core';
-import { debounceTime, filter, merge, type Subscription } from 'rxjs';
+import { debounceTime, filter, merge, tap, type Subscription } from 'rxjs';
 import type { Learned } from '../compute/worker.js';
 import { ComputeService } from '../compute/compute.service.js';
 import { RecordsService, type ToLearnFrom } from '../cooks/records.service.js';
@@ -29,6 +29,8 @@ import type { SingleKind } from '../documents/kind.js';
 import type { SingleDocument } from '../documents/single.module.js';
 import { SinglesService } from '../documents/singles.service.js';
 import { KITCHEN, KITCHEN_KIND } from '../kitchen/kitchen.js';
+import { PANTRY_KIND } from '../shelf/shelf.service.js';
+import { Kept } from './kept.js';
 import { LearnedStore, NOTHING_LEARNED } from '../learned/learned.store.js';
 
 const DAY_MS = 86_400_000;
@@ -52,6 +54,8 @@ const idOf = ({ id, dish }: { id: string; dish: string }): string => `${id}.${di
 export class LearningService implements OnApplicationBootstrap, OnModuleDestroy {
   private readonly log = new Logger('Learning');
   private heard: Subscription | undefined;
+  private readonly looked = new Kept<Looked>();
+  private readonly honest = new Kept<HonestyAnswer>();
 
   constructor(
     private readonly singles: SinglesService,
@@ -63,9 +67,12 @@ export class LearningService implements OnApplicationBootstrap, OnModuleDestroy 
 
   onApplicationBootstrap(): void {
     this.learned.waitFor(this.refresh());
-    const kitchen = this.singles.saved.pipe(filter((path) => path === KITCHEN_KIND.path));
+    const kitchen = this.singles.saved.pipe(filter((path) => [KITCHEN_KIND.path, PANTRY_KIND.path].includes(path)));
     this.heard = merge(this.learned.stale, kitchen)
-      .pipe(debounceTime(SETTLES_MS))
+      .pipe(
+        tap(() => this.forget()),
+        debounceTime(SETTLES_MS),
+      )
       .subscribe(() => void this.refresh());
   }
 
@@ -83,7 +90,11 @@ export class LearningService implements OnApplicationBootstrap, OnModuleDestroy 
   }
 
   /** How right plans have been for each fryer, cook by cook. */
-  async honesty(): Promise<HonestyAnswer> {
+  honesty(): Promise<HonestyAnswer> {
+    return this.honest.get(() => this.lookBack());
+  }
+
+  private async lookBack(): Promise<HonestyAnswer> {
     const body = await this.singles.read(LEARNING_KIND);
     const cooks = await this.records.toLearnFrom(Date.now());
     const pages = await this.pagesOf(cooks);
@@ -105,6 +116,7 @@ export class LearningService implements OnApplicationBootstrap, OnModuleDestroy 
   /** @throws ProblemException 409 with the stored version when it is not the last any more */
   async save({ version, ...body }: LearningBody & { version: number }): Promise<LearningDocument> {
     await this.singles.save(LEARNING_KIND, version, body);
+    this.forget();
     const look = this.look();
     // Whoever reads a dish from now on reads it as it was asked for.
     this.learned.waitFor(look.then((looked) => this.use(looked)));
@@ -136,8 +148,17 @@ export class LearningService implements OnApplicationBootstrap, OnModuleDestroy 
     );
   }
 
+  private forget(): void {
+    this.looked.forget();
+    this.honest.forget();
+  }
+
   /** All cooks, and what they taught by now. */
-  private async look(): Promise<Looked> {
+  private look(): Promise<Looked> {
+    return this.looked.get(() => this.listen());
+  }
+
+  private async listen(): Promise<Looked> {
     const { version, ...body } = await this.singles.read(LEARNING_KIND);
     const cooks = await this.records.toLearnFrom(Date.now());
     const pages = await this.pagesOf(cooks);

@@ -8,7 +8,7 @@ interface Props {
   /** What stands above and below the middle: "darker than foretold". */
   more: string;
   less: string;
-  /** Reads how far something lay off, without its sign. */
+  /** Reads how far something lay off, either way, without its sign. */
   say: (off: number) => string;
   title: string;
 }
@@ -56,7 +56,7 @@ export function HonestyChart({ foretold, more, less, say, title }: Props) {
             strokeOpacity={t === 0 ? 0.6 : 0.15}
           />
           <text x={EDGE.left - 6} y={y(t)} textAnchor="end" dominantBaseline="central">
-            {t === 0 ? 'as foretold' : `${t > 0 ? '+' : '−'}${say(Math.abs(t))}`}
+            {t === 0 ? 'as foretold' : `${t > 0 ? '+' : '−'}${say(t)}`}
           </text>
         </g>
       ))}

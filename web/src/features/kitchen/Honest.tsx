@@ -5,7 +5,7 @@ import { problemText, useHonestyQuery } from '../../state/api';
 import { useUnits } from '../../state/useUnits';
 
 /** A difference of logarithms as a share, %. */
-const percent = (log: number): number => Math.round(100 * (Math.exp(log) - 1));
+const percent = (log: number): number => Math.round(100 * Math.abs(Math.exp(log) - 1));
 
 /** How right plans have been in one fryer: what was foretold of each cook beside what was noted of it. */
 export function Honest({ fryer }: { fryer: string }) {
@@ -26,7 +26,7 @@ function Looked({ honesty: { foretold, held, colour, centre, minutes, bald } }: 
       mean: minutes,
       more: 'took longer than foretold',
       less: 'was quicker',
-      say: (o: number) => say(Math.round(o * 2) / 2, 'minutes'),
+      say: (o: number) => say(Math.round(Math.abs(o) * 2) / 2, 'minutes'),
     },
     {
       what: 'colour',
@@ -42,7 +42,7 @@ function Looked({ honesty: { foretold, held, colour, centre, minutes, bald } }: 
       mean: centre,
       more: 'hotter than foretold',
       less: 'cooler',
-      say: (o: number) => tell(text`${kelvins(o)}`),
+      say: (o: number) => tell(text`${kelvins(Math.abs(o))}`),
     },
     {
       what: 'bald',
@@ -50,7 +50,7 @@ function Looked({ honesty: { foretold, held, colour, centre, minutes, bald } }: 
       mean: bald,
       more: 'more came off than foretold',
       less: 'less',
-      say: (o: number) => `${Math.round(100 * o)} %`,
+      say: (o: number) => `${Math.round(100 * Math.abs(o))} %`,
     },
   ] as const;
   return (
