@@ -62,7 +62,7 @@ describe('a comparison in one batch', () => {
     const halves = compare([SPRAYED, MIXED], { laying: 'halves' });
     expect(halves.ways.every((w) => w.plan.settings.basketTurned)).toBe(true);
     expect(halves.fair).toBe(true);
-    expect(plain(halves.steps[2])).toMatch(/Turn the basket round by half/);
+    expect(plain(halves.steps.at(-3)!)).toMatch(/Turn the basket round by half/);
   });
 
   test('says which one the simulation holds for better, and nothing where it cannot know', () => {
@@ -71,6 +71,20 @@ describe('a comparison in one batch', () => {
     const own = compare([{ what: 'planned' }, { what: 'own', says: 'crumbs of the old loaf' }]);
     expect(own.expects).toBeNull();
     expect(own.ways[1].name).toBe('crumbs of the old loaf');
+  });
+
+  test('says what is done otherwise before they lie together', () => {
+    const steps = compare([
+      { what: 'rest', min: 10 },
+      { what: 'rest', min: 0 },
+    ]).steps.map(plain);
+    expect(steps[1]).toBe('Coat the one that rests longest first: A rests 10 minutes and B goes in at once.');
+    const wet: Asked = { ...ASKED, dish: { ...ASKED.dish, skin: 'wet' } };
+    const patted = [true, false].map((is): ComparedWay => ({ what: 'patted', patted: is }));
+    expect(compare(patted, {}, wet).steps.map(plain)[1]).toBe('A is patted dry first and B is left as it is.');
+    const own = compare([{ what: 'planned' }, { what: 'own', says: 'rye crumbs' }]).steps.map(plain);
+    expect(own[1]).toBe('B is yours to make: rye crumbs.');
+    expect(compare([SPRAYED, MIXED]).steps).toHaveLength(5);
   });
 
   test('every comparison that is offered can be planned', () => {
