@@ -1,6 +1,4 @@
 import 'reflect-metadata';
-import { existsSync } from 'node:fs';
-import { join } from 'node:path';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
@@ -8,9 +6,9 @@ import type { NextFunction, Request, Response } from 'express';
 import { RANGES } from '@yellowmist/contract';
 import compression from 'compression';
 import helmet from 'helmet';
-import sirv from 'sirv';
 import { AppModule } from './app.module.js';
 import { gate } from './common/gate.js';
+import { servePages } from './common/pages.js';
 import { ProblemFilter } from './common/problem.filter.js';
 import type { Settings } from './settings.js';
 
@@ -49,28 +47,18 @@ function documentApi(app: NestExpressApplication): void {
   });
 }
 
-const YEAR_S = 365 * 24 * 60 * 60;
+/** What no page of this server asks a browser for. */
+const NOT_ASKED_FOR = ['camera', 'microphone', 'geolocation', 'payment', 'usb', 'serial', 'bluetooth', 'midi'];
 
-/**
- * Serves the built pages, compressed beforehand: what has its hash in its name is kept for ever, the page itself never.
- * Every address that is no file and no API is the application's own.
- */
-function servePages(app: NestExpressApplication, webFolder: string): void {
-  if (!existsSync(join(webFolder, 'index.html'))) return;
-  const serve = sirv(webFolder, {
-    brotli: true,
-    gzip: true,
-    etag: true,
-    single: true,
-    setHeaders(response, path) {
-      const hashed = path.startsWith('/assets/');
-      response.setHeader('Cache-Control', hashed ? `public, max-age=${YEAR_S}, immutable` : 'no-cache');
-    },
-  });
-  app.use((request: Request, response: Response, next: NextFunction) =>
-    request.path.startsWith('/api') ? next() : serve(request, response, next),
-  );
+/** Answers are kept by nobody on the way, unless they say otherwise; pages ask the browser for nothing of the house. */
+function ownHeaders(request: Request, response: Response, next: NextFunction): void {
+  response.setHeader('Permissions-Policy', NOT_ASKED_FOR.map((what) => `${what}=()`).join(', '));
+  if (request.path.startsWith('/api')) response.setHeader('Cache-Control', 'no-store');
+  next();
 }
+
+/** Head and body of a request come within so long, ms: what dribbles in holds nobody up. */
+const PATIENCE_MS = 30_000;
 
 /** Whether a body is a recipe to be read. */
 const isRecipe = ({ url, headers }: { url?: string; headers: { 'content-type'?: string } }): boolean =>
@@ -92,6 +80,7 @@ export async function makeApp(settings: Settings): Promise<NestExpressApplicatio
     forceCloseConnections: true,
   });
   app.use(helmet({ contentSecurityPolicy: { useDefaults: false, directives: CONTENT_SECURITY }, hsts: false }));
+  app.use(ownHeaders);
   app.use(gate(settings.hostNames));
   // Not the readings of a scale: they are a stream.
   app.use(
@@ -107,5 +96,6 @@ export async function makeApp(settings: Settings): Promise<NestExpressApplicatio
   app.enableShutdownHooks();
   documentApi(app);
   servePages(app, settings.webFolder);
+  Object.assign(app.getHttpServer(), { headersTimeout: PATIENCE_MS, requestTimeout: PATIENCE_MS });
   return app;
 }

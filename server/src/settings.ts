@@ -1,5 +1,5 @@
-import { accessSync, constants, mkdirSync } from 'node:fs';
-import { resolve } from 'node:path';
+import { accessSync, chmodSync, constants, mkdirSync, readdirSync } from 'node:fs';
+import { join, resolve } from 'node:path';
 
 /** What the environment and the command line say. */
 export interface Settings {
@@ -14,6 +14,16 @@ export interface Settings {
 
 const DEFAULT_PORT = 4610;
 
+/** Data files are their owner's alone. */
+const OWNER_ONLY = { folder: 0o700, file: 0o600, mask: 0o077 } as const;
+
+/** Whatever is written from now on, and the database that is there, is for nobody else to read. */
+function ownersAlone(dataFolder: string): void {
+  process.umask(OWNER_ONLY.mask);
+  for (const name of readdirSync(dataFolder))
+    if (/\.sqlite(-wal|-shm)?$/.test(name)) chmodSync(join(dataFolder, name), OWNER_ONLY.file);
+}
+
 /** Reads the settings. @throws Error in one clear sentence when a value cannot be used */
 export function readSettings(env: NodeJS.ProcessEnv, args: readonly string[]): Settings {
   const port = Number(env.YELLOWMIST_PORT ?? DEFAULT_PORT);
@@ -22,8 +32,9 @@ export function readSettings(env: NodeJS.ProcessEnv, args: readonly string[]): S
   }
   const dataFolder = resolve(env.YELLOWMIST_DATA ?? 'data');
   try {
-    mkdirSync(dataFolder, { recursive: true });
+    mkdirSync(dataFolder, { recursive: true, mode: OWNER_ONLY.folder });
     accessSync(dataFolder, constants.W_OK);
+    ownersAlone(dataFolder);
   } catch {
     throw new Error(`The data folder ${dataFolder} cannot be written; set YELLOWMIST_DATA to one that can.`);
   }

@@ -2,6 +2,8 @@ import type { NextFunction, Request, Response } from 'express';
 import { problem } from './problem.js';
 
 const LOCAL_NAMES = ['localhost', '127.0.0.1', '[::1]'];
+/** Who asks, as a browser says it: a page of this very server, or the cook by its address bar. */
+const OWN_SITES = ['same-origin', 'none'];
 const READING = ['GET', 'HEAD', 'OPTIONS'];
 
 const nameOf = (host: string): string => host.replace(/:\d+$/, '').toLowerCase();
@@ -24,6 +26,11 @@ export function gate(allowedNames: readonly string[]) {
     const { origin } = request.headers;
     const foreign = origin !== undefined && origin !== `http://${host}` && origin !== `https://${host}`;
     if (foreign && !READING.includes(request.method)) return refuse('Writes are accepted from Yellowmist itself only.');
+    // A browser says whose page asks. Following a link here is everybody's right; reading and writing is not.
+    const site = request.headers['sec-fetch-site'];
+    const followed = request.headers['sec-fetch-mode'] === 'navigate' && READING.includes(request.method);
+    if (site !== undefined && !OWN_SITES.includes(String(site)) && !followed)
+      return refuse('Answers are for Yellowmist’s own pages only.');
     next();
   };
 }

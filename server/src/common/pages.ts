@@ -1,0 +1,42 @@
+import { existsSync, realpathSync } from 'node:fs';
+import { join, sep } from 'node:path';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import type { NextFunction, Request, Response } from 'express';
+import sirv from 'sirv';
+
+const YEAR_S = 365 * 24 * 60 * 60;
+
+/** Whether an address names something in a folder that really lies elsewhere: a link out of it is not followed. */
+function leadsOut(folder: string, path: string): boolean {
+  try {
+    const real = realpathSync(join(folder, decodeURIComponent(path)));
+    return real !== folder && !real.startsWith(`${folder}${sep}`);
+  } catch {
+    // There is nothing of that name, or the name is none: whoever serves says so.
+    return false;
+  }
+}
+
+/**
+ * Serves the built pages, compressed beforehand: what has its hash in its name is kept for ever, the page itself never.
+ * Every address that is no file and no API is the application's own.
+ */
+export function servePages(app: NestExpressApplication, webFolder: string): void {
+  if (!existsSync(join(webFolder, 'index.html'))) return;
+  const folder = realpathSync(webFolder);
+  const serve = sirv(folder, {
+    brotli: true,
+    gzip: true,
+    etag: true,
+    single: true,
+    setHeaders(response, path) {
+      const hashed = path.startsWith('/assets/');
+      response.setHeader('Cache-Control', hashed ? `public, max-age=${YEAR_S}, immutable` : 'no-cache');
+    },
+  });
+  app.use((request: Request, response: Response, next: NextFunction) => {
+    if (request.path.startsWith('/api')) return next();
+    if (leadsOut(folder, request.path)) return void response.status(404).end();
+    serve(request, response, next);
+  });
+}
