@@ -184,3 +184,40 @@ test('a recipe for the oven is asked for the fryer', async ({ page }) => {
   const [, tempC, minutes] = /(\d+)\s°C, (\d+)\smin/.exec(answer)!.map(Number);
   expect(tempC <= 200 && minutes <= 20 && (tempC < 200 || minutes < 20)).toBe(true);
 });
+
+test('what was weighed while coating is noted on two records, and the kitchen says what its hands pick up', async ({
+  page,
+}) => {
+  const id = await dishIn(page, 'Scalehouse');
+  for (const day of ['01', '08']) {
+    const cook = await cooked(page, id, undefined, `2026-05-${day}T18:00:00Z`);
+    await page.goto(`/log/${cook}?dish=${id}`);
+    await page.getByText('What was done', { exact: true }).click();
+    const weighed = page.getByRole('group', { name: /^Weighed while coating/ });
+    await weighed.getByLabel('All pieces before coating').fill('160');
+    // A coat weighs something.
+    await weighed.getByLabel('and coated').fill('150');
+    await expect(weighed.getByRole('alert')).toContainText('Coated they weigh more than bare');
+    await weighed.getByLabel('and coated').fill('260');
+    await expect(weighed.getByRole('alert')).toBeHidden();
+    await expect
+      .poll(
+        async () => ((await (await page.request.get(`/api/cooks/${cook}/seen`)).json()) as { seen: object }[])[0]?.seen,
+      )
+      .toMatchObject({ weighed: { rawG: 160, coatedG: 260 } });
+  }
+  await page.goto('/kitchen');
+  await expect(
+    taught(page)
+      .getByRole('note')
+      .filter({ hasText: /^Here .* stick, by 2 weighings\./ }),
+  ).toBeVisible();
+  // Read, used, and gone with its cooks.
+  const dish = async (): Promise<{ dish: { hand?: { dips: number; crumbs: number } } }> =>
+    (await (await page.request.get(`/api/conversions/${id}`)).json()) as never;
+  const { hand } = (await dish()).dish;
+  expect(hand!.dips > 1 || hand!.crumbs > 1).toBe(true);
+  for (const { id: cook } of (await (await page.request.get('/api/cooks')).json()) as { id: string; name: string }[])
+    await page.request.delete(`/api/cooks/${cook}`);
+  await expect.poll(async () => (await dish()).dish.hand).toBeUndefined();
+});
