@@ -49,6 +49,7 @@ test('two ways are planned from the basket, laid, tasted blind by three, judged,
   for (const taster of ['Ines', 'Tobi', 'Wen']) {
     await expect(page.getByRole('heading', { name: `${taster}, taste in this order` })).toBeVisible();
     await expect(page.getByText(/oil|crumbs/)).toHaveCount(0);
+    await expect(page.getByRole('note')).toContainText(/one or more of these hold .*wheat/);
     const codes = page.getByRole('group', { name: 'Which is crisper?' });
     if (taster === 'Wen') await page.getByRole('button', { name: 'I cannot tell them apart' }).click();
     else {

@@ -5,6 +5,7 @@ export * from './change.js';
 export * from './cook.js';
 export * from './diagnose.js';
 export * from './did.js';
+export { below } from './likelihood.js';
 export * from './missed.js';
 export * from './parting.js';
 export * from './posterior.js';

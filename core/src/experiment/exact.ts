@@ -1,3 +1,6 @@
+import { below } from '../diagnose/index.js';
+import { EXACT_UP_TO } from './constants.js';
+
 /** Exact tests for a table of tasters: what pure chance would do, reckoned out and not approached by a curve. */
 
 const lnFactorial = (n: number): number => {
@@ -34,24 +37,25 @@ const apart = (sums: readonly number[], n: number): number => {
   return sums.reduce((s, r) => s + (r - alike) ** 2, 0);
 };
 
+/** Sums of ranks, the smallest first, as one number: none of them comes to this base. */
+const SUMS_BASE = 128;
+const packed = (sums: readonly number[]): number => sums.reduce((key, s) => key * SUMS_BASE + s, 0);
+
 /** Distributions that were reckoned out, by ways and answers: each from the one with an answer less. */
-const known = new Map<string, ReadonlyMap<string, number>>();
+const known = new Map<string, ReadonlyMap<number, number>>();
 
 /** How likely each set of sums of ranks is where every taster ranks `k` ways by chance; which way has which does not matter. */
-function byChance(k: number, n: number): ReadonlyMap<string, number> {
-  if (n === 0) return new Map([[new Array<number>(k).fill(0).join(), 1]]);
+function byChance(k: number, n: number): ReadonlyMap<number, number> {
+  if (n === 0) return new Map([[0, 1]]);
   const key = `${k}/${n}`;
   const found = known.get(key);
   if (found) return found;
   const orders = permutations(k);
-  const next = new Map<string, number>();
+  const next = new Map<number, number>();
   for (const [before, chance] of byChance(k, n - 1)) {
-    const sums = before.split(',').map(Number);
+    const sums = unpacked(before, k);
     for (const order of orders) {
-      const then = sums
-        .map((s, i) => s + order[i])
-        .sort((a, b) => a - b)
-        .join();
+      const then = packed(sums.map((s, i) => s + order[i]).sort((a, b) => a - b));
       next.set(then, (next.get(then) ?? 0) + chance / orders.length);
     }
   }
@@ -59,16 +63,38 @@ function byChance(k: number, n: number): ReadonlyMap<string, number> {
   return next;
 }
 
+function unpacked(key: number, k: number): number[] {
+  const sums = new Array<number>(k);
+  let left = key;
+  for (let i = k - 1; i >= 0; i--) {
+    sums[i] = left % SUMS_BASE;
+    left = Math.floor(left / SUMS_BASE);
+  }
+  return sums;
+}
+
+/**
+ * How often chi-squared comes to `x` or more, of one, two or three degrees of freedom.
+ * @source Abramowitz and Stegun, 26.4.4 and 26.4.5, from memory
+ */
+function chiSquaredTail(x: number, freedom: number): number {
+  if (freedom === 2) return Math.exp(-x / 2);
+  const beyond = 2 * below(-Math.sqrt(x));
+  return freedom === 1 ? beyond : beyond + Math.sqrt((2 * x) / Math.PI) * Math.exp(-x / 2);
+}
+
 /**
  * Friedman's test: how often pure chance parts the sums of ranks at least as far.
  * @param sums of the ranks of each way, 1 = best, over `n` whole rankings; two to four ways
  * @returns 0–1
- * @source Friedman 1937, reckoned out for every ranking in the place of chi-squared
+ * @source Friedman 1937; reckoned out for every ranking up to `EXACT_UP_TO`, by chi-squared beyond, where the two agree
  */
 export function rankTest(sums: readonly number[], n: number): number {
   if (n === 0) return 1;
+  const k = sums.length;
   const far = apart(sums, n);
+  if (n > EXACT_UP_TO) return Math.min(1, chiSquaredTail((12 * far) / (n * k * (k + 1)), k - 1));
   let tail = 0;
-  for (const [set, chance] of byChance(sums.length, n)) if (apart(set.split(',').map(Number), n) >= far) tail += chance;
+  for (const [set, chance] of byChance(k, n)) if (apart(unpacked(set, k), n) >= far) tail += chance;
   return Math.min(1, tail);
 }

@@ -2,7 +2,8 @@ import { BREADED, BREADED_PLAN, PLAIN_FRYER, slabsOf } from '../../testing/plain
 import { KNOWN } from '../foods/index.js';
 import { evaluateAir, evaluateFried, type Asked } from '../plan/index.js';
 import { plain, Refusal } from '../units/index.js';
-import { planExperiment, type ToCompare } from './plan.js';
+import { planExperiment } from './plan.js';
+import type { ToCompare } from './types.js';
 import { comparisonsFor, type ComparedWay } from './ways.js';
 
 const FRYER = { ...PLAIN_FRYER, hotSpots: [3, 3, 2, 2, 2, 2, 1, 1, 1] };

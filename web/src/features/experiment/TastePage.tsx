@@ -4,6 +4,7 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import { orTell } from '../../state/acting';
 import { problemText } from '../../state/api';
 import { NotHere } from '../../ui/NotHere';
+import { Holds } from './Holds';
 import { useExperiment } from './useExperiment';
 import { ASKS } from './words';
 
@@ -83,6 +84,9 @@ function Turn({ experiment, who, order, saving, answered, onAnswer }: TurnProps)
           </li>
         ))}
       </ol>
+      <div className="mt-2">
+        <Holds planned={experiment.planned} />
+      </div>
       <p className="mt-2">
         A sip of water before each. Then tap {ASKS[asks].first}
         {order.length > 2 && ', and the others as they follow'}.

@@ -3,6 +3,7 @@ import { listed } from '@yellowmist/core';
 import { Link } from 'react-router';
 import { orTell, tellUndoable } from '../../state/acting';
 import { AddByName } from '../../ui/AddByName';
+import { Holds } from './Holds';
 import { WayMark } from './WayMark';
 
 interface Props {
@@ -32,6 +33,7 @@ export function Tasters({ experiment, change }: Props) {
   return (
     <section aria-label="Who tastes">
       <h2 className="text-xl">The tasting</h2>
+      <Holds planned={planned} />
       {tasters.length === 0 && <p className="text-sm">Nobody is named yet. Five or six make it worth while.</p>}
       <ul>
         {serve.map(({ taster, order }) => (
