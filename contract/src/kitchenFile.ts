@@ -1,4 +1,4 @@
-import { pantryOf, Refusal, type Label } from '@yellowmist/core';
+import { pantryOf, Refusal, type Label, type Pantry } from '@yellowmist/core';
 import { check } from './check.js';
 import { conversionBodySchema } from './schemas/conversion.js';
 import { filedCookBodySchema } from './schemas/cook.js';
@@ -117,6 +117,18 @@ function opened<Body extends object>(
   return rest as unknown as Body;
 }
 
+/** One of many documents of the file, under its own identity. */
+function openedOne<Body extends { name: string }, Filed extends FiledDocument<Body> & { id: string }>(
+  word: string,
+  format: Format<Body>,
+  { format: number, body, ...identity }: Filed,
+  schema: Schema,
+  shelf: Pantry,
+): Omit<Filed, 'format' | 'body'> & { body: Body } {
+  const what = `The ${word} “${String((body as Partial<Body>).name ?? identity.id)}”`;
+  return { ...identity, body: opened(what, format, { format: number, body }, schema, shelf) };
+}
+
 /** A file of format 1, which knew one supper and no evenings. */
 interface FirstFile {
   exportedAt: string;
@@ -179,38 +191,13 @@ export function openKitchenFile(json: unknown, here: readonly Label[]): WholeKit
   const pantryBody = opened('Its pantry', FORMATS.pantry, pantry, savePantrySchema, undefined, version);
   const shelf = pantryOf(ownOf(here, pantryBody.own));
   return {
-    dishes: dishes.map(({ format, body, ...dish }) => ({
-      ...dish,
-      body: opened(
-        `The dish “${String((body as Partial<ConversionBody>).name ?? dish.id)}”`,
-        FORMATS.conversion,
-        { format, body },
-        conversionBodySchema,
-        shelf,
-      ),
-    })),
+    dishes: dishes.map((one) => openedOne('dish', FORMATS.conversion, one, conversionBodySchema, shelf)),
     kitchen: opened('Its kitchen', FORMATS.kitchen, kitchen, saveKitchenSchema, shelf, version),
     pantry: pantryBody,
-    evenings: evenings.map(({ format, body, ...evening }) => ({
-      ...evening,
-      body: opened(
-        `The evening “${String((body as Partial<EveningBody>).name ?? evening.id)}”`,
-        FORMATS.evening,
-        { format, body },
-        eveningBodySchema,
-        shelf,
-      ),
-    })),
-    experiments: experiments.map(({ format, body, ...experiment }) => ({
-      ...experiment,
-      body: opened(
-        `The experiment “${String((body as Partial<ExperimentBody>).name ?? experiment.id)}”`,
-        FORMATS.experiment,
-        { format, body },
-        experimentBodySchema,
-        shelf,
-      ),
-    })),
+    evenings: evenings.map((one) => openedOne('evening', FORMATS.evening, one, eveningBodySchema, shelf)),
+    experiments: experiments.map((one) =>
+      openedOne('experiment', FORMATS.experiment, one, experimentBodySchema, shelf),
+    ),
     cooks: cooks.map(({ id, startedAt, endedAt, format, body, events, records, photos }) => {
       const what = `The cook “${String((body as Partial<CookBody>).name ?? id)}”`;
       const cook = opened(what, FORMATS.cook, { format, body }, filedCookBodySchema, shelf);

@@ -1,20 +1,17 @@
 import {
-  fryersSchema,
   honestySchema,
-  learningSchema,
+  saveKitchenSchema,
   type ConversionDocument,
   type CookDocument,
-  type FryersAnswer,
   type HonestyAnswer,
   type KitchenDocument,
   type KitchenFile,
-  type LearningDocument,
-  type Problem,
 } from '@yellowmist/contract';
 import { asItsPage } from '@yellowmist/core';
 import { converted } from './converted.js';
 import { counterOf, event, upTo, valid } from './counter.js';
 import { RunningServer } from './running.js';
+import { teachingOf, until } from './teaching.js';
 
 const server = new RunningServer();
 const { make, start, tell } = counterOf(server);
@@ -23,19 +20,7 @@ afterAll(() => server.end());
 let dish: ConversionDocument;
 const FRYER = () => dish.fryer.name;
 
-const learning = async (): Promise<LearningDocument> => {
-  const { status, body } = await server.ask<LearningDocument>('GET', '/learning');
-  expect(status).toBe(200);
-  valid(learningSchema, body);
-  return body;
-};
-const save = (more: object) => server.ask<LearningDocument & Problem>('PUT', '/learning', more);
-const put = async (more: object): Promise<LearningDocument> => {
-  const { version, on, leftOut, since } = await learning();
-  const { status, body } = await save({ version, on, leftOut, since, ...more });
-  expect(status).toBe(200);
-  return body;
-};
+const { learning, save, put } = teachingOf(server);
 const cooked = async (seen: object, at: string): Promise<string> => {
   const { body } = await server.ask<CookDocument>('POST', '/cooks', {
     conversionId: dish.id,
@@ -46,16 +31,6 @@ const cooked = async (seen: object, at: string): Promise<string> => {
 };
 const read = async (): Promise<ConversionDocument> =>
   (await server.ask<ConversionDocument>('GET', `/conversions/${dish.id}`)).body;
-/** Reads until something is so: what is learned is taken over a moment after a record is saved. */
-async function until<T>(ask: () => Promise<T>, so: (answer: T) => boolean): Promise<T> {
-  for (let k = 0; k < 50; k++) {
-    const answer = await ask();
-    if (so(answer)) return answer;
-    await new Promise((resolve) => setTimeout(resolve, 100));
-  }
-  return ask();
-}
-
 const DARK = { colourTop: 'dark', colourUnder: 'dark' };
 
 beforeAll(async () => {
@@ -103,54 +78,6 @@ describe('what the cooks taught', () => {
     expect(cooks.map((c) => c.cook)).not.toContain(rehearsal.id);
     // Nothing was seen of it: it is in the list, and was not listened to.
     expect(cooks.find((c) => c.cook === real.id)!.alone).toBeNull();
-  });
-});
-
-describe('the hands of this kitchen', () => {
-  const weigh = (id: string, weighed: object) => server.ask<Problem>('PUT', `/cooks/${id}/seen`, { weighed });
-
-  test('are learned from what was weighed, used in every dish, and stored in none', async () => {
-    await put({ on: true });
-    const usual = await make({ ...converted('Weighed leeks'), fryer: { ...dish.fryer, name: 'Scales' } });
-    expect(usual.dish.hand).toBeUndefined();
-    const ids: string[] = [];
-    for (const at of ['2026-09-01T18:00:00Z', '2026-09-08T18:00:00Z', '2026-09-15T18:00:00Z']) {
-      const { body } = await server.ask<CookDocument>('POST', '/cooks', {
-        conversionId: usual.id,
-        afterwards: { at, by: { what: 'plan' } },
-      });
-      ids.push(body.id);
-      expect((await weigh(body.id, { rawG: 500, coatedG: 500 + 3 * usual.dish.count * 30 })).status).toBe(200);
-    }
-    const own = async (): Promise<ConversionDocument> =>
-      (await server.ask<ConversionDocument>('GET', `/conversions/${usual.id}`)).body;
-    const learned = await until(own, ({ dish: { hand } }) => hand !== undefined);
-    expect(learned.dish.hand!.dips).toBeGreaterThan(1);
-    const { hands } = await learning();
-    expect(hands).toMatchObject({ weighed: 3, timed: 0 });
-    expect(hands.says).toMatch(/^Here .* more .* stick, by 3 weighings\.$/);
-    const { body: file } = await server.ask<KitchenFile>('GET', '/export?as=json');
-    expect(file.dishes.find((d) => d.id === usual.id)!.body.dish).toEqual(usual.dish);
-    await put({ on: false });
-    expect((await own()).dish.hand).toBeUndefined();
-    await put({ on: true });
-    // Weighed out, they say nothing.
-    await put({ leftOut: ids.map((id) => `${id}.${usual.id}`) });
-    expect((await own()).dish.hand).toBeUndefined();
-    await put({ leftOut: [] });
-    for (const id of ids) await server.ask('DELETE', `/cooks/${id}`);
-    await until(own, ({ dish: { hand } }) => hand === undefined);
-  });
-
-  test('a coat that weighs less than nothing is refused, and nothing is lost', async () => {
-    const id = await cooked({ taste: 'of leek' }, '2026-09-20T18:00:00Z');
-    const { status, body } = await weigh(id, { rawG: 500, coatedG: 480 });
-    expect(status).toBe(400);
-    expect(body.errors![0].message).toMatch(/weighed\.coatedG must be more than rawG/);
-    expect((await weigh(id, { rawG: -3 })).status).toBe(400);
-    const { body: kept } = await server.ask<{ seen: object }[]>('GET', `/cooks/${id}/seen`);
-    expect(kept[0].seen).toEqual({ taste: 'of leek' });
-    await server.ask('DELETE', `/cooks/${id}`);
   });
 });
 
@@ -229,9 +156,10 @@ describe('used, weighed out, forgotten', () => {
     const { fryer } = await read();
     const { body: kitchen } = await server.ask<KitchenDocument>('GET', '/kitchen');
     await server.ask('PUT', '/kitchen', { ...kitchen, fryers: [asItsPage(fryer)] });
-    const inUse = async (): Promise<FryersAnswer> => (await server.ask<FryersAnswer>('GET', '/learning/fryers')).body;
+    const inUse = async (): Promise<KitchenDocument> =>
+      (await server.ask<KitchenDocument>('GET', '/learning/kitchen')).body;
     const { fryers } = await inUse();
-    valid(fryersSchema, { fryers });
+    valid(saveKitchenSchema, await inUse());
     expect(fryers).toEqual([fryer]);
     expect(fryers[0].learned!.cooks).toBe(3);
     // What its page says moves with it.

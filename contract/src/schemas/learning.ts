@@ -1,26 +1,23 @@
 import { RANGES } from '../ranges.js';
 import type * as T from '../types.js';
 import { allOf, nameSchema, oneOf, versionSchema } from './fields.js';
-import { fryerSchema } from './fryer.js';
 import { Joi } from './joi.js';
 
 const value = allOf<T.LearnedValue>({ is: Joi.number(), off: Joi.number().min(0) });
+
+const moment = Joi.string()
+  .isoDate()
+  .messages({ 'string.isoDate': '{{#label}} must be a date and time, as 2026-03-26T18:30:00Z' });
 
 const body = {
   on: Joi.boolean().required(),
   leftOut: Joi.array().items(Joi.string().max(120)).unique().max(RANGES.leftOut.max).required(),
   since: Joi.array()
-    .items(
-      allOf<T.LearningBody['since'][number]>({
-        fryer: nameSchema,
-        at: Joi.string()
-          .isoDate()
-          .messages({ 'string.isoDate': '{{#label}} must be a date and time, as 2026-03-26T18:30:00Z' }),
-      }),
-    )
+    .items(allOf<T.LearningBody['since'][number]>({ fryer: nameSchema, at: moment }))
     .unique('fryer')
     .max(RANGES.forgotten.max)
     .required(),
+  handsSince: moment.allow(null).optional().default(null),
 };
 
 /** What `PUT /api/learning` takes. */
@@ -77,9 +74,6 @@ export const learningSchema = allOf<T.LearningDocument>({
     }),
   ),
 });
-
-/** What `GET /api/learning/fryers` answers. */
-export const fryersSchema = allOf<T.FryersAnswer>({ fryers: Joi.array().items(fryerSchema) });
 
 const meanOff = allOf<T.MeanOff>({ byPage: Joi.number(), byCooks: Joi.number(), noted: Joi.number() }).allow(null);
 

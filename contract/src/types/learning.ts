@@ -1,4 +1,4 @@
-import type { Fryer, Text } from '@yellowmist/core';
+import type { Text } from '@yellowmist/core';
 
 /** What is asked of learning: whether it is used, which cooks are weighed out, and from when on a fryer is listened to. */
 export interface LearningBody {
@@ -7,6 +7,8 @@ export interface LearningBody {
   leftOut: string[];
   /** Fryers that were forgotten, and when: cooks before that teach nothing of them. */
   since: { fryer: string; at: string }[];
+  /** When the hands were forgotten: what was weighed and timed before teaches nothing; null where they never were. */
+  handsSince: string | null;
 }
 
 /** A value that was learned, and one standard deviation of it. */
@@ -67,11 +69,6 @@ export interface LearningDocument extends LearningBody {
   version: number;
   fryers: FryerLearning[];
   hands: HandsLearning;
-}
-
-/** What `GET /api/learning/fryers` answers. */
-export interface FryersAnswer {
-  fryers: Fryer[];
 }
 
 /** Something that was noted of a cook, beside what was to be expected of it. */

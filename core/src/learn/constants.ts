@@ -104,13 +104,21 @@ export const TOLD_TAILS = 4;
  */
 export const EIGHTY_RANGE = 1.2816;
 /**
- * How long after its end a cook is followed to see when it would have been as brown as it was told, times its minutes; and
- * colours that are told too soon to say when they came, B.
- * @unit 1; B
- * @range 1.4–2; 0.15–0.3
+ * How long a cook is followed to see when it would have been as brown as it was told, times its minutes; colours that are
+ * told too soon to say when they came, B; halvings of the time in which that is looked for; how far to each side it is seen
+ * how fast it browns.
+ * @unit 1; B; 1; s
+ * @range 1.4–2; 0.15–0.3; 20–30; 15–60
  * @source our choice
  */
-export const FORETOLD = { longer: 1.6, leastB: 0.2 } as const;
+export const FORETOLD = { longer: 1.6, leastB: 0.2, halvings: 24, aboutS: 30 } as const;
+/**
+ * Something was told of a lower rack where less than so much of its usual spread is left.
+ * @unit 1
+ * @range 0.9–0.99
+ * @source our choice
+ */
+export const TOLD_OF_LOWER = 0.97;
 /**
  * How far this kitchen's hands are off what is usual before anything was weighed or timed: what sticks of wet layers, of dry
  * ones, and the pace of coating, as logarithms; g of oil a stroke against what a sprayer of its kind gives. One standard
@@ -149,6 +157,13 @@ export const HAND_WITHIN = { min: 0.6, max: 1.7, step: 0.05 } as const;
  * @source our choice
  */
 export const TIMED_WITHIN = 6;
+/**
+ * A step that the plan begins so soon after the one before is begun at once.
+ * @unit s
+ * @range 15–60
+ * @source our choice
+ */
+export const AT_ONCE_S = 30;
 /**
  * Rounds in which what lies far off is weighed down.
  * @unit 1

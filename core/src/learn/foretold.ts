@@ -1,8 +1,9 @@
 import { cameOut } from '../diagnose/index.js';
-import { colourUnder, NOTHING_KNOWN, type Face } from '../evidence/index.js';
+import { colourUnder, NOTHING_KNOWN, type Face, type Unknowns } from '../evidence/index.js';
 import type { Fryer } from '../dish/index.js';
 import type { CookSeries } from '../heat/index.js';
 import { evaluateFried } from '../plan/index.js';
+import { NEXT_TO_NOTHING } from '../units/index.js';
 import { FOOD_SPREADS, FORETOLD, FRYER_SPREADS, LEARNED_BY } from './constants.js';
 import { asBase, LEARNED, NO_FOOD, ShownCook, type FoodOff, type FryerBelief, type FryerOff } from './joint.js';
 import type { Noted, ObservedCook } from './observed.js';
@@ -16,6 +17,8 @@ export interface ToCheck {
   told: number;
   shows: Shows;
   spread: (fryer: FryerOff) => number;
+  /** What is as much as this was not seen to the end: of that nothing can be said. No bound without. */
+  below?: number;
 }
 
 /** Values that are off a little in the place of one of these. */
@@ -52,14 +55,10 @@ const notedOf = (what: 'colour' | 'centre', noted: Noted, shown: ShownCook): ToC
   spread: () => noted.spread,
 });
 
-const FORETOLD_HALVINGS = 24;
-/** Half a minute to each side, over which it is seen how fast it browns, s. */
-const ABOUT_S = 30;
-
 /** Seconds after which a face is so brown, by a logarithm of B; the end where it never is. */
 function secondsUntil(series: CookSeries, face: Face, logB: number, browningLog: number): number {
   let [from, to] = [0, series.timeS.at(-1)!];
-  for (let k = 0; k < FORETOLD_HALVINGS; k++) {
+  for (let k = 0; k < FORETOLD.halvings; k++) {
     const middle = (from + to) / 2;
     if (Math.log(colourUnder(series, face, middle, browningLog)) >= logB) to = middle;
     else from = middle;
@@ -79,13 +78,14 @@ function minutesOf(cook: ObservedCook, page: Fryer): ToCheck | null {
   return {
     what: 'minutes',
     told: minutes,
+    below: minutes * FORETOLD.longer * (1 - NEXT_TO_NOTHING),
     shows: when,
     spread(fryer) {
       const series = shown.series(fryer, NO_FOOD);
       const at = when(fryer, NO_FOOD) * 60;
       const log = (s: number): number =>
         Math.log(colourUnder(series, face, Math.max(0, s), shown.browning(fryer, NO_FOOD)));
-      const perMin = (log(at + ABOUT_S) - log(at - ABOUT_S)) / ((2 * ABOUT_S) / 60);
+      const perMin = (log(at + FORETOLD.aboutS) - log(at - FORETOLD.aboutS)) / ((2 * FORETOLD.aboutS) / 60);
       return Math.min(minutes, brown.spread / Math.max(perMin, Number.EPSILON));
     },
   };
@@ -98,18 +98,20 @@ function baldOf({ lying, happened, level, checked }: ObservedCook, page: Fryer):
   const { pot } = evaluateFried({ pantry: lying.pantry, dish: lying.dish, fried });
   const lay = { ...lying, fryer: asBase(lying.fryer, page) };
   const shares = new Map<string, number>();
+  const shareOf = (unknowns: Unknowns): number => {
+    const key = Object.values(unknowns).join(' ');
+    const known = shares.get(key);
+    if (known !== undefined) return known;
+    // Where nothing can come off, nothing is foretold.
+    const { bald = NaN } = cameOut({ lying: lay, pot, unknowns, happened, level, waits: 'rack' }, LOOK).values;
+    shares.set(key, bald);
+    return bald;
+  };
   return {
     what: 'bald',
     told,
-    shows(fryer, { coatLog: _, ...food }) {
-      const { lowerLog: _l, ...known } = fryer;
-      const unknowns = { ...NOTHING_KNOWN, ...known, ...food, browningLog: 0 };
-      const key = Object.values(unknowns).join(' ');
-      const value =
-        shares.get(key) ?? cameOut({ lying: lay, pot, unknowns, happened, level, waits: 'rack' }, LOOK).values.bald;
-      shares.set(key, value ?? 0);
-      return value ?? 0;
-    },
+    shows: ({ offsetK, airLog }, { startK, sizeLog }) =>
+      shareOf({ ...NOTHING_KNOWN, offsetK, airLog, startK, sizeLog }),
     spread: () => spread,
   };
 }

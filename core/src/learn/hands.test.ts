@@ -1,7 +1,9 @@
 import fc from 'fast-check';
+import { chickenAndOkra, playedThrough, REAL } from '../../testing/cooks.js';
+import type { CookEvent } from '../counter/index.js';
 import { normal, plain, seeded } from '../units/index.js';
 import { EIGHTY_RANGE, HAND_SPREADS, WEIGHED_OFF } from './constants.js';
-import { coatPaceOf, handOf, learnHands, saidOfHands, type WeighedCoat } from './hands.js';
+import { coatPaceOf, handOf, learnHands, saidOfHands, timedCoats, type WeighedCoat } from './hands.js';
 import { believedLog } from './scalar.js';
 import { learnedStroke } from './strokes.js';
 
@@ -97,6 +99,36 @@ describe('hands of a kitchen', () => {
     expect(pace).toBeLessThan(0.8 * usual);
     const rang = learnHands([], [...quick, { log: Math.log(5), spread: WEIGHED_OFF.timed, daysAgo: 1 }]);
     expect(Math.abs(coatPaceOf(rang)! - pace)).toBeLessThanOrEqual(2);
+  });
+});
+
+describe('the taps of a counter', () => {
+  const programme = chickenAndOkra();
+  const hands = playedThrough(programme);
+  const byCook = hands.map((e) => ({ ...e, by: 'cook' as const }));
+  const of = (dish: string, events: CookEvent[]) =>
+    timedCoats({ id: 'cook', programme, dish, pace: REAL, events, recipe: null, seen: {}, daysAgo: 0 });
+
+  test('each dish of a cook is timed by its own batches, once, and not where its hands had to wait before', () => {
+    const coats = programme.steps.filter((s) => s.kind === 'coat');
+    const timed = programme.dishes.map(({ id }) => of(id, byCook).length);
+    const own = programme.dishes.map(({ id }) => coats.filter((s) => s.dishId === id).length);
+    timed.forEach((n, k) => expect(n).toBeLessThanOrEqual(own[k]));
+    expect(Math.min(...timed)).toBeGreaterThan(0);
+    // The second batch waits until the first is in: when its coating began, nobody knows.
+    expect(timed.reduce((a, b) => a + b)).toBe(coats.length - 1);
+  });
+
+  test('hands that do as the plan says are as usual; simulated ones say nothing', () => {
+    const all = programme.dishes.flatMap(({ id }) => of(id, byCook));
+    for (const { log } of all) expect(Math.abs(log)).toBeLessThan(0.05);
+    expect(programme.dishes.flatMap(({ id }) => of(id, hands))).toEqual([]);
+  });
+
+  test('twice as slow is told as twice as slow', () => {
+    const slow = byCook.map((e) => ({ ...e, atMs: REAL.startedMs + 2 * (e.atMs - REAL.startedMs) }));
+    const [usual, twice] = [byCook, slow].map((events) => programme.dishes.flatMap(({ id }) => of(id, events)));
+    twice.forEach(({ log }, k) => expect(log - usual[k].log).toBeCloseTo(Math.LN2, 6));
   });
 });
 

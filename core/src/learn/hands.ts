@@ -1,5 +1,5 @@
 import { bowlsFor, PLAIN_STATION, type CoatLayer } from '../coat/index.js';
-import { clockOfCook, stateOf, type CookEvent } from '../counter/index.js';
+import { clockOfCook, stateOf } from '../counter/index.js';
 import { batchOfDish, type LoggedCook } from '../diagnose/index.js';
 import { dishAs, readyPiece, wholeOf, type Dish, type Hands } from '../dish/index.js';
 import { coatShare, PACES } from '../evening/index.js';
@@ -7,6 +7,7 @@ import { inverse, solve, studentWeight } from '../evidence/index.js';
 import type { Pantry } from '../foods/index.js';
 import { counted, listed, NEXT_TO_NOTHING, text, type Text } from '../units/index.js';
 import {
+  AT_ONCE_S,
   HAND_SPREADS,
   HAND_WITHIN,
   SAID_FROM,
@@ -90,22 +91,26 @@ export function weighedCoats(pantry: Pantry, cook: HandCook): WeighedCoat[] {
   return found.filter((w) => w.wetG + w.dryG > NEXT_TO_NOTHING);
 }
 
-/** Seconds of coating that were tapped, against usual hands: from the tap before of the same pair of hands. */
-export function timedCoats({ programme, pace, events, daysAgo }: HandCook): ToldLog[] {
+/**
+ * Seconds in which a dish was coated, by a cook's own taps, against usual hands: from the tap before of the same pair.
+ * Where the plan has that pair wait before it coats, nobody knows when it began, and nothing is told.
+ */
+export function timedCoats({ programme, dish, pace, events, daysAgo }: HandCook): ToldLog[] {
   const clock = clockOfCook(pace, events);
-  const done = events.filter((e): e is CookEvent & { what: 'done' } => e.what === 'done');
-  const stepOf = (id: string) => programme.steps.find((s) => s.id === id);
+  const done = events.flatMap((e) => {
+    const step = e.what === 'done' && e.by === 'cook' && programme.steps.find((s) => s.id === e.step);
+    return step ? [{ step, atS: clock(e.atMs) }] : [];
+  });
   const usualS = PACES.find(({ id }) => id === 'coatPieceS')!.value;
-  return done.flatMap((event) => {
-    const step = stepOf(event.step);
-    const batch = programme.batches.find((b) => b.key === step?.batch);
-    if (step?.kind !== 'coat' || !batch) return [];
-    const atS = clock(event.atMs);
-    const before = done.filter((e) => stepOf(e.step)?.cook === step.cook && clock(e.atMs) < atS);
-    if (before.length === 0) return [];
-    const tookS = atS - Math.max(...before.map((e) => clock(e.atMs)));
+  return done.flatMap(({ step, atS }) => {
+    const batch = programme.batches.find((b) => b.key === step.batch);
+    if (step.kind !== 'coat' || step.dishId !== dish || !batch) return [];
+    const before = done
+      .filter((d) => d.step.cook === step.cook && d.atS < atS)
+      .reduce<(typeof done)[number] | null>((last, d) => (last && last.atS > d.atS ? last : d), null);
+    if (!before || before.step.toS < step.fromS - AT_ONCE_S) return [];
     const share = coatShare(batch.plan.layers.length, batch.plan.station ?? PLAIN_STATION);
-    const log = Math.log(Math.max(NEXT_TO_NOTHING, tookS) / (usualS * share * batch.pieces));
+    const log = Math.log((atS - before.atS) / (usualS * share * batch.pieces));
     return Math.abs(log) > Math.log(TIMED_WITHIN) ? [] : [{ log, spread: WEIGHED_OFF.timed, daysAgo }];
   });
 }

@@ -55,15 +55,19 @@ export function honestyOf(page: Fryer, cooks: readonly ObservedCook[]): Honesty 
   const telling = cooks.filter((c) => c.observed.length > 0);
   const { belief, words } = sayTogether(page, telling);
   const first = thermometer(page, belief.mean);
-  const inTime = [...telling].sort((a, b) => b.daysAgo - a.daysAgo || (a.id < b.id ? -1 : 1));
+  // What teaches nothing of the fryer can be foretold all the same.
+  const inTime = cooks
+    .filter((c) => c.observed.length > 0 || c.checked?.bald)
+    .sort((a, b) => b.daysAgo - a.daysAgo || (a.id < b.id ? -1 : 1));
   const foretold = inTime.flatMap((cook) => {
     const before = words.filter((w) => w.daysAgo > cook.daysAgo);
     const { at, covariance } = believedBy([first, ...before], belief.mean, 1);
-    return toCheck(cook, page).map((one): Foretold => {
+    return toCheck(cook, page).flatMap((one): Foretold[] => {
       const { is, off } = expected(one, { mean: offOf(at), covariance });
+      if (!Number.isFinite(is) || is >= (one.below ?? Infinity)) return [];
       const byPage = one.shows(AS_ITS_PAGE, NO_FOOD);
       const { what, told } = one;
-      return { id: cook.id, daysAgo: cook.daysAgo, what, told, byPage, byCooks: is, off };
+      return [{ id: cook.id, daysAgo: cook.daysAgo, what, told, byPage, byCooks: is, off }];
     });
   });
   const held = foretold.filter(({ told, byCooks, off }) => Math.abs(told - byCooks) <= EIGHTY_RANGE * off).length;

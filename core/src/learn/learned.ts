@@ -1,6 +1,6 @@
 import type { Fryer } from '../dish/index.js';
 import { inverse, solve } from '../evidence/index.js';
-import { CHANGED_AT, FRYER_SPREADS } from './constants.js';
+import { CHANGED_AT, FRYER_SPREADS, TOLD_OF_LOWER } from './constants.js';
 import {
   LEARNED,
   offOf,
@@ -106,8 +106,6 @@ export function learnFryer(page: Fryer, cooks: readonly ObservedCook[]): Learned
   };
 }
 
-/** What is not known of a lower rack is less by so much once something was told of it. */
-const LESS = 0.97;
-
 /** Whether anything was told of the lower rack. */
-export const toldOfLower = ({ spread }: LearnedFryer): boolean => spread.lowerLog < LESS * FRYER_SPREADS.lowerLog;
+export const toldOfLower = ({ spread }: LearnedFryer): boolean =>
+  spread.lowerLog < TOLD_OF_LOWER * FRYER_SPREADS.lowerLog;

@@ -25,6 +25,15 @@ import { ConversionEntity } from './conversion.entity.js';
 
 const FORMAT = formatNumber(FORMATS.conversion);
 
+/** The air version that is stored by now; null where there is none, or it cannot be read here. */
+function chosenIn({ format, body }: ListedEntity): Chosen | null {
+  try {
+    return upgrade(FORMATS.conversion, format, JSON.parse(body)).chosen;
+  } catch {
+    return null;
+  }
+}
+
 /** The stored body in today's format, its ids among what is on the shelf. @throws Error with why it cannot be read */
 function bodyIn({ format, body }: ListedEntity, pantry: Pantry): ConversionBody {
   const checked = check(conversionBodySchema, upgrade(FORMATS.conversion, format, JSON.parse(body)), pantry);
@@ -65,16 +74,10 @@ export class ConversionsService {
   /** All that are not deleted, the last touched first; each stands or falls alone. */
   async list(): Promise<ListedConversion[]> {
     const pantry = await this.shelf.pantry();
-    const listed = (await this.store.all()).map(async (row): Promise<ListedConversion> => {
-      try {
-        const document = await this.learned.into(whole(row, bodyIn(row, pantry)));
-        return { ...document, diets: dietsOf(document, pantry) };
-      } catch (error) {
-        const { id, name, version, createdAt, updatedAt } = row;
-        return { id, name, version, createdAt, updatedAt, problem: (error as Error).message };
-      }
+    return this.store.readAll(async (row) => {
+      const document = await this.learned.into(whole(row, bodyIn(row, pantry)));
+      return { ...document, diets: dietsOf(document, pantry) };
     });
-    return Promise.all(listed);
   }
 
   /** Ids of all that are not deleted. */
@@ -94,28 +97,28 @@ export class ConversionsService {
   }
 
   async create(body: ConversionBody): Promise<ConversionDocument> {
-    const page = await this.meantFor(asItIsStored(body), null);
+    const page = this.meantFor(asItIsStored(body), null);
     return this.learned.into(whole(await this.store.insert(page), page));
   }
 
   /** Saves over `version`. @throws ProblemException 409 with the stored version when it is not the last any more */
   async save(id: string, version: number, body: ConversionBody): Promise<ConversionDocument> {
-    const { chosen } = JSON.parse((await this.store.row(id)).body) as ConversionBody;
-    const page = await this.meantFor(asItIsStored(body), chosen);
+    const page = this.meantFor(asItIsStored(body), chosenIn(await this.store.row(id)));
     return this.learned.into(whole(await this.store.replace(id, version, page), page));
   }
 
   /**
-   * Says what the fryer was taken for when the plan was chosen: by now, where the plan is another one than before, or is
-   * said to be meant for it as it is; as before where it is the same.
+   * Says what the fryer was taken for when the plan was chosen: now, for another plan than before, or for one that is said
+   * to be meant for it as it is taken now; as before for the same plan.
    */
-  private async meantFor(page: ConversionBody, before: Chosen | null): Promise<ConversionBody> {
+  private meantFor(page: ConversionBody, before: Chosen | null): ConversionBody {
     if (!page.chosen) return page;
-    const now = takenAs((await this.learned.into(page)).fryer);
     const { meantFor: said, ...chosen } = page.chosen;
-    const same = before !== null && fingerprint(before.plan) === fingerprint(chosen.plan);
-    const kept = same && fingerprint(said ?? null) !== fingerprint(now) ? before.meantFor : now;
-    return { ...page, chosen: { ...chosen, ...(kept && { meantFor: kept }) } };
+    const now = takenAs(this.learned.fryerNow(page.fryer));
+    const samePlan = before !== null && fingerprint(before.plan) === fingerprint(chosen.plan);
+    const saidNow = said !== undefined && fingerprint(said) === fingerprint(now);
+    const meantFor = samePlan && !saidNow ? before.meantFor : now;
+    return { ...page, chosen: { ...chosen, ...(meantFor && { meantFor }) } };
   }
 
   async duplicate(id: string): Promise<ConversionDocument> {

@@ -214,20 +214,7 @@ export class CookPhotos1764900000000 implements MigrationInterface {
 export class Experiments1765000000000 implements MigrationInterface {
   name = 'Experiments1765000000000';
 
-  async up(runner: QueryRunner): Promise<void> {
-    await runner.query(`CREATE TABLE experiment (
-      id TEXT PRIMARY KEY NOT NULL,
-      name TEXT NOT NULL,
-      version INTEGER NOT NULL,
-      format INTEGER NOT NULL,
-      body TEXT NOT NULL,
-      created_at TEXT NOT NULL,
-      updated_at TEXT NOT NULL,
-      deleted_at TEXT
-    )`);
-    await runner.query('CREATE INDEX experiment_updated ON experiment (updated_at)');
-  }
-
+  up = (runner: QueryRunner): Promise<void> => createListed(runner, 'experiment');
   down = (runner: QueryRunner): Promise<void> => drop(runner, 'experiment');
 }
 

@@ -58,8 +58,8 @@ export class DemoService {
   }
 
   private async useLearned(on: boolean): Promise<void> {
-    const { version, leftOut, since } = await this.learning.read();
-    await this.learning.save({ version, on, leftOut, since });
+    const { version, leftOut, since, handsSince } = await this.learning.read();
+    await this.learning.save({ version, on, leftOut, since, handsSince });
   }
 
   /** A comparison of the past, and what its tasters answered. */

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { formatNumber, type Format } from '@yellowmist/contract';
+import { formatNumber, type BrokenDocument, type Format } from '@yellowmist/contract';
 import { IsNull, Like, Not, type EntityManager, type EntityTarget, type Repository } from 'typeorm';
 import { ProblemException } from '../common/problem.js';
 import type { ListedEntity } from './listed.entity.js';
@@ -37,6 +37,19 @@ export class ListedStore<Body extends { name: string }> {
   /** All that are not put aside, the last touched first. */
   all(): Promise<ListedEntity[]> {
     return this.rows.find({ where: { deletedAt: IsNull() }, order: { updatedAt: 'DESC', id: 'ASC' } });
+  }
+
+  /** All of them as they are read, each by itself: one that cannot be read says why. */
+  async readAll<T>(read: (row: ListedEntity) => T | Promise<T>): Promise<(T | BrokenDocument)[]> {
+    const each = async (row: ListedEntity): Promise<T | BrokenDocument> => {
+      try {
+        return await read(row);
+      } catch (error) {
+        const { id, name, version, createdAt, updatedAt } = row;
+        return { id, name, version, createdAt, updatedAt, problem: (error as Error).message };
+      }
+    };
+    return Promise.all((await this.all()).map(each));
   }
 
   /** Ids of all that are not put aside. */

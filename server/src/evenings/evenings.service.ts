@@ -53,14 +53,7 @@ export class EveningsService {
   /** All that are not deleted, the last touched first; each stands or falls alone. */
   async list(): Promise<ListedEvening[]> {
     const here = await this.conversions.ids();
-    return (await this.store.all()).map((row) => {
-      try {
-        return withDishesOf(whole(row, bodyIn(row)), here);
-      } catch (error) {
-        const { id, name, version, createdAt, updatedAt } = row;
-        return { id, name, version, createdAt, updatedAt, problem: (error as Error).message };
-      }
-    });
+    return this.store.readAll((row) => withDishesOf(whole(row, bodyIn(row)), here));
   }
 
   /** All that can be read, as a kitchen's file keeps them. */

@@ -87,21 +87,12 @@ export class PlanningService {
     kitchen?: KitchenBody,
     signal?: AbortSignal,
   ): Promise<Planned> {
-    const [here, { have }] = await Promise.all([kitchen ?? this.kitchen(), this.singles.read(PANTRY_KIND)]);
+    const [here, { have }] = await Promise.all([
+      kitchen ?? this.singles.read(KITCHEN_KIND).then((own) => this.learned.kitchen(own)),
+      this.singles.read(PANTRY_KIND),
+    ]);
     const evening = await this.compute.planEvening(eveningRequest(toPlan, dishes, here, have, nowMs), signal);
     return { evening, toPlan, nowMs };
-  }
-
-  /** The kitchen of this house, its fryers and its pace as they were learned. */
-  private async kitchen(): Promise<KitchenBody> {
-    const kitchen = await this.singles.read(KITCHEN_KIND);
-    const coatPieceS = await this.learned.coatPieceS();
-    return {
-      ...kitchen,
-      fryers: await this.learned.fryers(kitchen.fryers),
-      // What was put in by hand stands before what was timed.
-      paces: { ...(coatPieceS !== null && { coatPieceS }), ...kitchen.paces },
-    };
   }
 
   private sent({ dishes = [] }: PlanEveningRequest): DishOfEvening[] {

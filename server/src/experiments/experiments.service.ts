@@ -4,6 +4,7 @@ import {
   check,
   experimentBodySchema,
   FORMATS,
+  isBroken,
   isPlanned,
   RANGES,
   upgrade,
@@ -42,32 +43,20 @@ export class ExperimentsService {
 
   /** All that are not put aside, the last touched first; each stands or falls alone. */
   async list(): Promise<ExperimentInList[]> {
-    const rows = await this.store.all();
-    return Promise.all(
-      rows.map(async (row) => {
-        try {
-          return listed(row, await this.bodyIn(row));
-        } catch (error) {
-          const { id, name, version, createdAt, updatedAt } = row;
-          return { id, name, version, createdAt, updatedAt, problem: (error as Error).message };
-        }
-      }),
-    );
+    const bodyOf = await this.reader();
+    return this.store.readAll((row) => listed(row, bodyOf(row)));
   }
 
   /** All that can be read, as a kitchen's file keeps them. */
   async kept(): Promise<KeptExperiment[]> {
-    const rows = await this.store.all();
-    const all = await Promise.all(
-      rows.map(async ({ id, createdAt, updatedAt, ...row }) => {
-        try {
-          return [{ id, createdAt, updatedAt, body: await this.bodyIn(row) }];
-        } catch {
-          return [];
-        }
-      }),
-    );
-    return all.flat();
+    const bodyOf = await this.reader();
+    const all = await this.store.readAll(({ id, createdAt, updatedAt, ...row }): KeptExperiment => ({
+      id,
+      createdAt,
+      updatedAt,
+      body: bodyOf(row),
+    }));
+    return all.flatMap((one) => (isBroken(one) ? [] : [one]));
   }
 
   /**
@@ -139,17 +128,19 @@ export class ExperimentsService {
     }
   }
 
-  /** The stored body in today's format. @throws Error with why it cannot be read */
-  private async bodyIn({ format, body }: Pick<ListedEntity, 'format' | 'body'>): Promise<ExperimentBody> {
+  /** Reads stored bodies in today's format, by what is on the shelf. What it gives throws with why one cannot be read. */
+  private async reader(): Promise<(row: Pick<ListedEntity, 'format' | 'body'>) => ExperimentBody> {
     const pantry = await this.shelf.pantry();
-    const checked = check(experimentBodySchema, upgrade(FORMATS.experiment, format, JSON.parse(body)), pantry);
-    if (!checked.ok) throw new Error(checked.errors.map((e) => e.message).join('; '));
-    return checked.value;
+    return ({ format, body }) => {
+      const checked = check(experimentBodySchema, upgrade(FORMATS.experiment, format, JSON.parse(body)), pantry);
+      if (!checked.ok) throw new Error(checked.errors.map((e) => e.message).join('; '));
+      return checked.value;
+    };
   }
 
   private async opened(row: ListedEntity): Promise<ExperimentBody> {
     try {
-      return await this.bodyIn(row);
+      return (await this.reader())(row);
     } catch (error) {
       throw new ProblemException(422, `“${row.name}” cannot be opened here: ${(error as Error).message}`);
     }

@@ -1,4 +1,5 @@
 import { Injectable } from '@nestjs/common';
+import type { KitchenBody } from '@yellowmist/contract';
 import { asItsPage, asLearned, type Dish, type Fryer, type Hands, type LearnedFryer } from '@yellowmist/core';
 import { Subject } from 'rxjs';
 
@@ -33,10 +34,8 @@ export class LearnedStore {
   tell(): void {
     // Where nothing of it is wanted, nothing follows.
     if (!this.settle && this.used !== NOTHING_LEARNED) {
-      const before = this.ready;
       const settled = new Promise<void>((resolve) => (this.settle = resolve));
-      const patience = new Promise<void>((resolve) => setTimeout(resolve, PATIENCE_MS).unref());
-      this.ready = before.then(() => Promise.race([settled, patience]));
+      this.waitFor(Promise.all([this.ready, settled]));
     }
     this.told.next();
   }
@@ -52,33 +51,34 @@ export class LearnedStore {
     this.settle = null;
   }
 
-  /** Whoever reads waits for this. */
-  waitFor(first: Promise<void>): void {
-    this.ready = first.catch(() => undefined);
+  /** Whoever reads waits for this, as long as anybody has patience. */
+  waitFor(what: Promise<unknown>): void {
+    const patience = new Promise<void>((resolve) => setTimeout(resolve, PATIENCE_MS).unref());
+    this.ready = Promise.race([what.then(() => undefined).catch(() => undefined), patience]);
   }
 
   /** A body with its fryer and the hands as they were learned; as its page has them where learning is off. */
   async into<B extends { fryer: Fryer; dish: Dish }>(body: B): Promise<B> {
-    const [fryer] = await this.fryers([body.fryer]);
+    await this.ready;
+    const fryer = this.fryerNow(body.fryer);
     const stored = asItIsStored(body);
     const { hands } = this.used;
     return { ...stored, fryer, dish: { ...stored.dish, ...(hands && { hand: hands }) } };
   }
 
-  /** Seconds of a piece through three bowls, where they were learned; null where not. */
-  async coatPieceS(): Promise<number | null> {
+  /** A kitchen with its fryers and its pace as they were learned; what was put in by hand stands before what was timed. */
+  async kitchen<K extends KitchenBody>(kitchen: K): Promise<K> {
     await this.ready;
-    return this.used.coatPieceS;
+    const fryers = kitchen.fryers.map((fryer) => this.fryerNow(fryer));
+    const { coatPieceS } = this.used;
+    return { ...kitchen, fryers, ...(coatPieceS !== null && { paces: { coatPieceS, ...kitchen.paces } }) };
   }
 
-  /** Fryers as they were learned; as their pages have them where learning is off, or nothing was cooked in them. */
-  async fryers(fryers: readonly Fryer[]): Promise<Fryer[]> {
-    await this.ready;
-    return fryers.map((fryer) => {
-      const page = asItsPage(fryer);
-      const learned = this.used.fryers.get(page.name);
-      return learned ? asLearned(page, learned) : page;
-    });
+  /** A fryer as it is taken at this moment, without waiting: as learned, or as its page has it. */
+  fryerNow(fryer: Fryer): Fryer {
+    const page = asItsPage(fryer);
+    const learned = this.used.fryers.get(page.name);
+    return learned ? asLearned(page, learned) : page;
   }
 }
 

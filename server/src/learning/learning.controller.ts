@@ -1,12 +1,12 @@
 import { Body, Controller, Get, Put } from '@nestjs/common';
 import { ApiBody, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
 import {
-  fryersSchema,
   honestySchema,
   learningSchema,
+  saveKitchenSchema,
   saveLearningSchema,
-  type FryersAnswer,
   type HonestyAnswer,
+  type KitchenDocument,
   type LearningBody,
   type LearningDocument,
 } from '@yellowmist/contract';
@@ -40,13 +40,13 @@ export class LearningController {
     return this.learning.honesty();
   }
 
-  @Get('fryers')
+  @Get('kitchen')
   @ApiOperation({
-    summary: 'The fryers of the kitchen as every plan takes them: as they were learned, where that is on',
+    summary: 'The kitchen as every plan takes it: fryers and pace as they were learned, where that is on',
   })
-  @ApiOkResponse({ schema: openApi(fryersSchema) })
-  fryers(): Promise<FryersAnswer> {
-    return this.learning.fryers();
+  @ApiOkResponse({ schema: openApi(saveKitchenSchema) })
+  kitchen(): Promise<KitchenDocument> {
+    return this.learning.kitchenInUse();
   }
 
   @Put()

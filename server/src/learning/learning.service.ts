@@ -3,10 +3,10 @@ import {
   FORMATS,
   saveLearningSchema,
   type FryerLearning,
-  type FryersAnswer,
   type HandsLearning,
   type HonestyAnswer,
   type KitchenBody,
+  type KitchenDocument,
   type LearnedValue,
   type LearningBody,
   type LearningDocument,
@@ -22,7 +22,7 @@ import {
   type LearnedFryer,
 } from '@yellowmist/core';
 import { debounceTime, filter, merge, tap, type Subscription } from 'rxjs';
-import type { Learned } from '../compute/worker.js';
+import type { Learned, ToLearn } from '../compute/worker.js';
 import { ComputeService } from '../compute/compute.service.js';
 import { RecordsService, type ToLearnFrom } from '../cooks/records.service.js';
 import type { SingleKind } from '../documents/kind.js';
@@ -42,10 +42,12 @@ const SETTLES_MS = 300;
 const LEARNING_KIND: SingleKind<LearningBody> = {
   path: 'learning',
   format: FORMATS.learning,
-  empty: { on: true, leftOut: [], since: [] },
+  empty: { on: true, leftOut: [], since: [], handsSince: null },
   saveSchema: saveLearningSchema,
   summary: 'What the cooks taught of the fryers',
 };
+
+type Listened = ToLearn['cooks'][number];
 
 const idOf = ({ id, dish }: { id: string; dish: string }): string => `${id}.${dish}`;
 
@@ -84,9 +86,9 @@ export class LearningService implements OnApplicationBootstrap, OnModuleDestroy 
     return answerOf(await this.look());
   }
 
-  /** The kitchen's fryers as every plan takes them. */
-  async fryers(): Promise<FryersAnswer> {
-    return { fryers: await this.learned.fryers((await this.kitchen.read()).fryers) };
+  /** The kitchen as every plan takes it. */
+  async kitchenInUse(): Promise<KitchenDocument> {
+    return this.learned.kitchen(await this.kitchen.read());
   }
 
   /** How right plans have been for each fryer, cook by cook. */
@@ -173,17 +175,22 @@ export class LearningService implements OnApplicationBootstrap, OnModuleDestroy 
     return [...pages.values()];
   }
 
-  /** Cooks that are neither weighed out nor forgotten, and not too many of one fryer. */
-  private listenedTo(cooks: readonly ToLearnFrom[], { leftOut, since }: LearningBody): ToLearnFrom[] {
+  /** Cooks that are not weighed out, each with what it teaches: of its fryer, where that is not forgotten, and of hands. */
+  private listenedTo(cooks: readonly ToLearnFrom[], { leftOut, since, handsSince }: LearningBody): Listened[] {
     const out = new Set(leftOut);
     const from = new Map(since.map(({ fryer, at }) => [fryer, Date.parse(at)]));
+    const handsFrom = handsSince === null ? 0 : Date.parse(handsSince);
     const many = new Map<string, number>();
-    return cooks.filter((cook) => {
-      const { name } = cook.fryer;
-      if (out.has(idOf(cook)) || Date.now() - cook.daysAgo * DAY_MS < (from.get(name) ?? 0)) return false;
-      many.set(name, (many.get(name) ?? 0) + 1);
-      return many.get(name)! <= MOST_COOKS;
-    });
+    return cooks
+      .filter((cook) => !out.has(idOf(cook)))
+      .map((cook) => {
+        const { name } = cook.fryer;
+        const atMs = Date.parse(cook.at);
+        const remembered = atMs >= (from.get(name) ?? 0);
+        const nth = (many.get(name) ?? 0) + (remembered ? 1 : 0);
+        many.set(name, nth);
+        return { ...cook, ofFryer: remembered && nth <= MOST_COOKS, ofHands: atMs >= handsFrom };
+      });
   }
 }
 

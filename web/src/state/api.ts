@@ -11,7 +11,6 @@ import type {
   EveningDocument,
   ExperimentDocument,
   ExperimentInList,
-  FryersAnswer,
   HonestyAnswer,
   ImportReport,
   KeptAnswer,
@@ -45,7 +44,7 @@ export const photoUrl = (cook: string, photo: string): string => `/api/cooks/${c
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
-  tagTypes: ['Conversion', 'Evening', 'Cook', 'Experiment', 'Photos'],
+  tagTypes: ['Conversion', 'Evening', 'Cook', 'Experiment', 'KitchenInUse', 'Photos'],
   endpoints: (build) => ({
     pantry: build.query<PantryDocument, void>({ query: () => 'pantry/kitchen' }),
     savePantry: build.mutation<PantryDocument, PantryDocument>({
@@ -54,6 +53,7 @@ export const api = createApi({
     kitchen: build.query<KitchenDocument, void>({ query: () => 'kitchen' }),
     saveKitchen: build.mutation<KitchenDocument, KitchenDocument>({
       query: (body) => ({ url: 'kitchen', method: 'PUT', body, keepalive: true }),
+      invalidatesTags: ['KitchenInUse'],
     }),
     evenings: build.query<ListedEvening[], void>({ query: () => 'evenings', providesTags: [EVENINGS] }),
     evening: build.query<EveningBody & { version: number }, string>({
@@ -115,14 +115,21 @@ export const api = createApi({
     }),
     learning: build.query<LearningDocument, void>({ query: () => 'learning', providesTags: [COOKS] }),
     // What was learned since moves them: asked for anew wherever they are chosen from.
-    fryersInUse: build.query<FryersAnswer, void>({ query: () => 'learning/fryers', providesTags: [COOKS, LIST] }),
+    kitchenInUse: build.query<KitchenDocument, void>({
+      query: () => 'learning/kitchen',
+      providesTags: [COOKS, LIST, 'KitchenInUse'],
+    }),
     honesty: build.query<HonestyAnswer, void>({ query: () => 'learning/honesty', providesTags: [COOKS] }),
     saveLearning: build.mutation<LearningDocument, LearningBody & { version: number }>({
       query: (body) => ({ url: 'learning', method: 'PUT', body, keepalive: true }),
       // What is asked for is shown at once; what follows from it when it is learned.
-      async onQueryStarted({ on, leftOut, since }, { dispatch, queryFulfilled }) {
+      async onQueryStarted({ on, leftOut, since, handsSince }, { dispatch, queryFulfilled }) {
         const shown = dispatch(
-          api.util.updateQueryData('learning', undefined, (now) => void Object.assign(now, { on, leftOut, since })),
+          api.util.updateQueryData(
+            'learning',
+            undefined,
+            (now) => void Object.assign(now, { on, leftOut, since, handsSince }),
+          ),
         );
         try {
           const { data } = await queryFulfilled;
@@ -232,7 +239,7 @@ export const {
   useCooksQuery,
   useCookQuery,
   useHonestyQuery,
-  useFryersInUseQuery,
+  useKitchenInUseQuery,
   useLearningQuery,
   useSaveLearningMutation,
   useRemoveCookMutation,

@@ -23,10 +23,10 @@ import {
 } from '@yellowmist/core';
 import { work } from './work.js';
 
-/** Fryers as their pages have them, and all cooks that may teach something of them. */
+/** Fryers as their pages have them, and all cooks that may teach something of them, or of hands. */
 export interface ToLearn {
   pages: Fryer[];
-  cooks: (LearningCook & HandCook)[];
+  cooks: (LearningCook & HandCook & { ofFryer: boolean; ofHands: boolean })[];
 }
 
 /** What was learned of a fryer, with its sentence. */
@@ -48,8 +48,10 @@ function unlessRefused<T>(read: () => T): T | null {
 }
 
 /** What cooks say of their fryers; one dish that cannot be read any more says nothing, and the others do. */
-const listened = (pantry: Pantry, cooks: readonly LearningCook[]): ObservedCook[] =>
-  cooks.flatMap((cook) => unlessRefused(() => observedOf(pantry, { ...cook, id: `${cook.id}.${cook.dish}` })) ?? []);
+const listened = (pantry: Pantry, cooks: ToLearn['cooks']): ObservedCook[] =>
+  cooks
+    .filter((cook) => cook.ofFryer)
+    .flatMap((cook) => unlessRefused(() => observedOf(pantry, { ...cook, id: `${cook.id}.${cook.dish}` })) ?? []);
 
 /** What was learned of fryers and hands, each with its sentence. */
 export interface Learned {
@@ -57,11 +59,11 @@ export interface Learned {
   hands: { learned: LearnedHands; says: string; parts: Text };
 }
 
-/** What cooks say of the hands of their kitchen; simulated hands say nothing. */
-function hands(pantry: Pantry, cooks: readonly HandCook[]): Learned['hands'] {
-  const real = cooks.filter((c) => c.pace.rate === 1);
-  const weighed = real.flatMap((cook) => unlessRefused(() => weighedCoats(pantry, cook)) ?? []);
-  const learned = learnHands(weighed, real.flatMap(timedCoats));
+/** What cooks say of the hands of their kitchen. */
+function hands(pantry: Pantry, cooks: ToLearn['cooks']): Learned['hands'] {
+  const own = cooks.filter((cook) => cook.ofHands);
+  const weighed = own.flatMap((cook) => unlessRefused(() => weighedCoats(pantry, cook)) ?? []);
+  const learned = learnHands(weighed, own.flatMap(timedCoats));
   const parts = saidOfHands(learned);
   return { learned, says: plain(parts), parts };
 }

@@ -1,6 +1,6 @@
 import { COMMON_FRYERS } from '@yellowmist/contract';
 import type { Fryer } from '@yellowmist/core';
-import { useFryersInUseQuery } from '../../state/api';
+import { useKitchenInUseQuery } from '../../state/api';
 
 /** All fryers to choose from: those given, then one of each kind that is not among them by name. Each once. */
 export function fryersFrom(own: readonly Fryer[]): Fryer[] {
@@ -10,7 +10,7 @@ export function fryersFrom(own: readonly Fryer[]): Fryer[] {
 
 /** The kitchen's own fryers, as they were learned. */
 export const useOwnFryers = (): readonly Fryer[] =>
-  useFryersInUseQuery(undefined, { refetchOnMountOrArgChange: true }).data?.fryers ?? [];
+  useKitchenInUseQuery(undefined, { refetchOnMountOrArgChange: true }).data?.fryers ?? [];
 
 /** The fryer that the dish is for, the kitchen's own, and one of each kind. */
 export function useFryers(current: Fryer): Fryer[] {

@@ -10,7 +10,7 @@ import {
   type ListedConversion,
 } from '@yellowmist/contract';
 import { fingerprint, type Evening } from '@yellowmist/core';
-import { useConversionsQuery, useKitchenQuery } from '../../state/api';
+import { useConversionsQuery, useKitchenInUseQuery } from '../../state/api';
 import { usePantryDocument } from '../../state/pantryDocument';
 
 /** An evening as it was planned, with its clocks. */
@@ -43,7 +43,7 @@ const thisMinute = (): number => Math.floor(Date.now() / MINUTE_MS) * MINUTE_MS;
 /** The plan of an evening, made anew when what it depends on changes; what was planned last is shown meanwhile. */
 export function usePlan(body: EveningBody): Planning {
   const listed = useConversionsQuery().data;
-  const kitchen = useKitchenQuery().data;
+  const kitchen = useKitchenInUseQuery(undefined, { refetchOnMountOrArgChange: true }).data;
   const { own, have } = usePantryDocument();
   const mine = body.dishes.flatMap(({ id }) => listed?.find((d) => d.id === id) ?? []);
   const dishes = mine.filter(isWhole).filter(isPlanned);

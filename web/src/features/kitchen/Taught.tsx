@@ -1,4 +1,4 @@
-import type { FryerLearning, LearningBody, LearningDocument, TaughtCook } from '@yellowmist/contract';
+import type { FryerLearning, LearningBody, TaughtCook } from '@yellowmist/contract';
 import { kelvins, text } from '@yellowmist/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -22,20 +22,20 @@ export function Taught() {
   const { tell } = useUnits();
   if (error) return <p role="alert">{problemText(error)}</p>;
   if (!data || (data.fryers.length === 0 && data.hands.says === '')) return null;
-  const put = (part: Partial<LearningBody>): Promise<LearningDocument> => {
-    const { version, on, leftOut, since } = data;
-    return save({ version, on, leftOut, since, ...part }).unwrap();
+  const put = (part: Partial<LearningBody>, { version, on, leftOut, since, handsSince } = data) =>
+    save({ version, on, leftOut, since, handsSince, ...part }).unwrap();
+  /** Forgets up to now, and brings back what was before. */
+  const forget = async (what: string, now: Partial<LearningBody>, before: Partial<LearningBody>): Promise<void> => {
+    const saved = await put(now);
+    await tellUndoable(`What was learned of ${what} is forgotten.`, 'Bring it back', () => put(before, saved));
   };
-  const forget = async (fryer: string): Promise<void> => {
-    const before = data.since;
-    const { version, ...now } = await put({
-      since: [...before.filter((s) => s.fryer !== fryer), { fryer, at: new Date().toISOString() }],
-    });
-    const { on, leftOut } = now;
-    await tellUndoable(`What was learned of ${fryer} is forgotten.`, 'Bring it back', () =>
-      save({ version, on, leftOut, since: before }).unwrap(),
-    );
+  const forgetFryer = (fryer: string): Promise<void> => {
+    const { since } = data;
+    const others = since.filter((s) => s.fryer !== fryer);
+    return forget(fryer, { since: [...others, { fryer, at: new Date().toISOString() }] }, { since });
   };
+  const forgetHands = (): Promise<void> =>
+    forget('these hands', { handsSince: new Date().toISOString() }, { handsSince: data.handsSince });
   return (
     <section
       aria-label="What the cooks taught"
@@ -49,9 +49,14 @@ export function Taught() {
         onChange={(on) => orTell(put({ on }))}
       />
       {data.hands.says !== '' && (
-        <p role="note" className="my-1 text-lg">
-          {tell(data.hands.parts)}
-        </p>
+        <div className="my-1 flex flex-wrap items-center gap-x-3">
+          <p role="note" className="text-lg">
+            {tell(data.hands.parts)}
+          </p>
+          <button type="button" className="btn h-11" onClick={() => orTell(forgetHands())}>
+            Forget what was weighed and timed
+          </button>
+        </div>
       )}
       <ul className="grid gap-x-8 gap-y-4 lg:grid-cols-2">
         {data.fryers.map((fryer) => (
@@ -62,7 +67,7 @@ export function Taught() {
               onWeigh={(id, counts) =>
                 orTell(put({ leftOut: counts ? data.leftOut.filter((o) => o !== id) : [...data.leftOut, id] }))
               }
-              onForget={() => orTell(forget(fryer.fryer))}
+              onForget={() => orTell(forgetFryer(fryer.fryer))}
             />
           </li>
         ))}
