@@ -14,3 +14,4 @@ export * from './standing.js';
 export * from './supper.js';
 export * from './types.js';
 export * from './upgrade.js';
+export * from './versions.js';

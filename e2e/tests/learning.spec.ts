@@ -145,7 +145,7 @@ test('three cooks in a practice fryer that secretly runs hot: the reason is read
   await page.goto(`/dish/${id}`);
   const since = page.getByRole('region', { name: 'Since its fryer was learned' });
   await expect(since).toContainText('Anchor (practice) is known better since this was chosen.');
-  await expect(since).toContainText(/gives what you meant/);
+  await expect(since).toContainText(/gives what was meant/);
   await since.getByRole('button', { name: 'Take it' }).click();
   await expect(since).toBeHidden();
   await expect.poll(setting).not.toEqual(before);
@@ -158,7 +158,7 @@ test('three cooks in a practice fryer that secretly runs hot: the reason is read
   await inUse(page).uncheck();
   await expect(taught(page)).toHaveAttribute('aria-busy', 'false');
   await page.goto(`/dish/${id}`);
-  await expect(since).toContainText(/gives what you meant/);
+  await expect(since).toContainText(/gives what was meant/);
   await page.goto('/kitchen');
   await inUse(page).check();
   await expect(taught(page)).toHaveAttribute('aria-busy', 'false');

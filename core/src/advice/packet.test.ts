@@ -21,21 +21,16 @@ const plan: AirPlan = {
   settings: { ...PLAIN_AIR, tempC: 185, minutes: 12, preheated: true, turnAtMin: 6, under: 'basket' },
 };
 const WORD = { tempC: 190, minutes: 14, turned: true };
-const fried = evaluateFried({
+const asked = (fryer: Fryer): Asked => ({
   pantry: KNOWN,
   dish,
   fried: { layers: BREADED, medium: 'deep-oil', oilId: 'rapeseed-oil', tempC: 175, minutes: 4 },
+  fryer,
+  limits: { diets: [], avoidAllergens: [], without: [], maxTempC: 200, maxMinutes: 40, preheat: true },
 });
-const inFryer = (fryer: Fryer, word = WORD, writtenFor: Fryer | null = null) => {
-  const request: Asked = {
-    pantry: KNOWN,
-    dish,
-    fried: { layers: BREADED, medium: 'deep-oil', oilId: 'rapeseed-oil', tempC: 175, minutes: 4 },
-    fryer,
-    limits: { diets: [], avoidAllergens: [], without: [], maxTempC: 200, maxMinutes: 40, preheat: true },
-  };
-  return packetHere(request, plan, word, fried, writtenFor);
-};
+const fried = evaluateFried(asked(PLAIN_FRYER));
+const inFryer = (fryer: Fryer, word = WORD, writtenFor: Fryer | null = null) =>
+  packetHere(asked(fryer), plan, word, fried, writtenFor);
 const colour = ({ series: { columns } }: AirResult): number =>
   Math.min(columns.colourUp.at(-1)!, columns.colourDown.at(-1)!);
 const gap = (a: AirResult, b: AirResult): number => Math.abs(Math.log(colour(a) / colour(b)));
@@ -124,13 +119,6 @@ describe('a word for another appliance', () => {
 
 describe('a plan of before its fryer was learned', () => {
   const page: Fryer = { ...PLAIN_FRYER, airFactor: 1, offsetC: 0 };
-  const asked = (fryer: Fryer): Asked => ({
-    pantry: KNOWN,
-    dish,
-    fried: { layers: BREADED, medium: 'deep-oil', oilId: 'rapeseed-oil', tempC: 175, minutes: 4 },
-    fryer,
-    limits: { diets: [], avoidAllergens: [], without: [], maxTempC: 200, maxMinutes: 40, preheat: true },
-  });
   const then = takenAs(page);
 
   test('gives what it meant at a cooler or shorter setting where the fryer runs hot', () => {

@@ -1,6 +1,7 @@
 import type { BasketShape, Footprint, MarkedPiece } from '@yellowmist/core';
 import { useId } from 'react';
 import { boxOf, Ground, Piece } from './BasketParts';
+import { WAY_LOOKS, type WayLook } from './wayMarks';
 
 interface Props {
   basket: BasketShape;
@@ -33,22 +34,7 @@ export function MarkedBasket({ basket, footprints, torn, laid, marks, colourAt, 
             <g transform={`rotate(${(turn * 180) / Math.PI})`}>
               <Piece footprint={footprint} torn={torn} piece={piece} colour={colourAt(xMm, yMm)} />
             </g>
-            <circle
-              r={size * 0.56}
-              className={WAY_MARKS[way ?? -1]?.ground ?? 'fill-base-300'}
-              stroke="#1c140a"
-              strokeWidth={1.2}
-              strokeDasharray={WAY_MARKS[way ?? -1]?.dash}
-            />
-            <text
-              textAnchor="middle"
-              dominantBaseline="central"
-              fontSize={size * 0.8}
-              fontWeight={700}
-              className={WAY_MARKS[way ?? -1]?.letter ?? 'fill-base-content'}
-            >
-              {way === null ? '–' : marks[way]}
-            </text>
+            <Mark look={way === null ? null : WAY_LOOKS[way]} letter={way === null ? '–' : marks[way]} size={size} />
           </g>
         );
       })}
@@ -56,10 +42,28 @@ export function MarkedBasket({ basket, footprints, torn, laid, marks, colourAt, 
   );
 }
 
-/** Grounds and letters of four ways: told apart by letter, light and dark, and edge, as well as by colour. */
-const WAY_MARKS: Record<number, { ground: string; letter: string; dash?: string }> = {
-  0: { ground: 'fill-[#fffdf6]', letter: 'fill-[#1c140a]' },
-  1: { ground: 'fill-[#2a1d0d]', letter: 'fill-[#fffdf6]' },
-  2: { ground: 'fill-[#ffd84d]', letter: 'fill-[#1c140a]', dash: '3 2' },
-  3: { ground: 'fill-[#6b4a1f]', letter: 'fill-[#ffe9a8]', dash: '3 2' },
-};
+/** The letter of a way on its piece; of none, where it is not compared. */
+function Mark({ look, letter, size }: { look: WayLook | null; letter: string; size: number }) {
+  return (
+    <>
+      <circle
+        r={size * 0.56}
+        className={look ? undefined : 'fill-base-300'}
+        fill={look?.ground}
+        stroke="#1c140a"
+        strokeWidth={1.2}
+        strokeDasharray={look?.dashed ? '3 2' : undefined}
+      />
+      <text
+        textAnchor="middle"
+        dominantBaseline="central"
+        fontSize={size * 0.8}
+        fontWeight={700}
+        className={look ? undefined : 'fill-base-content'}
+        fill={look?.letter}
+      >
+        {letter}
+      </text>
+    </>
+  );
+}

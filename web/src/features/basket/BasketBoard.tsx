@@ -20,7 +20,7 @@ import { BasketPicture } from '../../draw/BasketPicture';
 import { Check } from '../../ui/Check';
 import { NumberField } from '../../ui/NumberField';
 import { useUnits } from '../../state/useUnits';
-import { Savable } from '../../ui/Savable';
+import { RackFigure } from '../../ui/RackFigure';
 import type { BoardProps } from '../dish/board';
 import { planChanged } from '../dish/dishSlice';
 import { useAnswer } from '../../state/useAnswer';
@@ -136,43 +136,36 @@ function Racks({ layout, body, plan, air }: { layout: Layout; body: ConversionBo
       </p>
       <div className={`grid gap-3 ${racks.length > 1 ? 'sm:grid-cols-2' : ''}`}>
         {racks.map((laid, rack) => (
-          <figure key={rack} className="min-w-0">
-            {racks.length > 1 && (
-              <figcaption className="text-center text-sm font-semibold">
-                {rack === 0 ? 'Upper rack' : 'Lower rack'}
-              </figcaption>
-            )}
-            <Savable name={`${fryer.name}, ${racks.length > 1 ? `rack ${rack + 1}` : 'basket'} from above`}>
-              <BasketPicture
-                torn={dish.shape.kind === 'irregular'}
-                basket={fryer.basket}
-                footprints={footprints[rack]}
-                laid={laid}
-                trouble={troubles[rack]}
-                colourAt={(x, y) => (air.outcomes.colourTop?.value ?? 0) * factorAt(fryer, x, y)}
-                food={foodOf(pantry, dish.foodId).name}
-                selected={selected?.rack === rack ? selected.piece : null}
-                onSelect={(piece) => setSelected(piece === null ? null : { rack, piece })}
-                onPlace={(placed, done) => {
-                  const next = withRack(
-                    rack,
-                    laid.map((p) => (p.piece === placed.piece ? placed : p)),
+          <RackFigure key={rack} racks={racks.length} rack={rack} name={fryer.name}>
+            <BasketPicture
+              torn={dish.shape.kind === 'irregular'}
+              basket={fryer.basket}
+              footprints={footprints[rack]}
+              laid={laid}
+              trouble={troubles[rack]}
+              colourAt={(x, y) => (air.outcomes.colourTop?.value ?? 0) * factorAt(fryer, x, y)}
+              food={foodOf(pantry, dish.foodId).name}
+              selected={selected?.rack === rack ? selected.piece : null}
+              onSelect={(piece) => setSelected(piece === null ? null : { rack, piece })}
+              onPlace={(placed, done) => {
+                const next = withRack(
+                  rack,
+                  laid.map((p) => (p.piece === placed.piece ? placed : p)),
+                );
+                if (done) keep(next);
+                else setCarried(next);
+              }}
+              onRemove={(piece) => {
+                if (racks.flat().length > 1)
+                  keep(
+                    withRack(
+                      rack,
+                      laid.filter((p) => p.piece !== piece),
+                    ),
                   );
-                  if (done) keep(next);
-                  else setCarried(next);
-                }}
-                onRemove={(piece) => {
-                  if (racks.flat().length > 1)
-                    keep(
-                      withRack(
-                        rack,
-                        laid.filter((p) => p.piece !== piece),
-                      ),
-                    );
-                }}
-              />
-            </Savable>
-          </figure>
+              }}
+            />
+          </RackFigure>
         ))}
       </div>
       {spotAdvice(fryer.hotSpots) && (

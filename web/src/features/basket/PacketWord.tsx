@@ -2,16 +2,13 @@ import { RANGES, type ConversionBody } from '@yellowmist/contract';
 import type { AirPlan, OtherRecipe } from '@yellowmist/core';
 import { useState, type FormEvent } from 'react';
 import { requestOf, usePantryDocument } from '../../state/pantryDocument';
-import { useAppDispatch } from '../../state/hooks';
 import { useAnswer } from '../../state/useAnswer';
-import { useUnits } from '../../state/useUnits';
 import { Check } from '../../ui/Check';
 import { Choice } from '../../ui/Choice';
 import { NumberField } from '../../ui/NumberField';
 import { Differences } from '../dish/Differences';
-import { movedToFryer } from '../dish/dishSlice';
+import { GivesMeant } from '../dish/GivesMeant';
 import { useFryers } from '../dish/useFryers';
-import { Unsafe } from '../dish/Unsafe';
 
 /** Written for no appliance that is named. */
 const ANY = '';
@@ -20,8 +17,6 @@ const USUAL: OtherRecipe = { tempC: 200, minutes: 18, turned: true };
 
 /** "200 °C, 18 min" of a packet or another recipe, asked for this fryer. */
 export function PacketWord({ body, plan }: { body: ConversionBody; plan: AirPlan }) {
-  const dispatch = useAppDispatch();
-  const { say, set } = useUnits();
   const [word, setWord] = useState<OtherRecipe>(USUAL);
   const [from, setFrom] = useState(ANY);
   const [asked, setAsked] = useState<{ word: OtherRecipe; from: string } | null>(null);
@@ -82,20 +77,7 @@ export function PacketWord({ body, plan }: { body: ConversionBody; plan: AirPlan
             most={4}
             none={`Much the same as in ${writtenFor?.name ?? 'a usual fryer'}.`}
           />
-          <p className="mt-1 flex flex-wrap items-center gap-2 text-sm">
-            <b>
-              {set(answer.plan.settings.tempC, fryer.stepC)}, {say(answer.plan.settings.minutes, 'minutes')}
-            </b>{' '}
-            gives what was meant.
-            <button
-              type="button"
-              className="btn btn-sm h-9"
-              onClick={() => dispatch(movedToFryer({ fryer, plan: answer.plan }))}
-            >
-              Take it
-            </button>
-          </p>
-          <Unsafe unsafe={answer.unsafe} brief />
+          <GivesMeant answer={answer} fryer={fryer} />
           <Differences changes={answer.left} most={3} none="As it was meant." />
         </div>
       )}

@@ -1,7 +1,13 @@
 import { combineReducers, createAction, createSlice, current, type PayloadAction } from '@reduxjs/toolkit';
 import type { Middleware, UnknownAction } from '@reduxjs/toolkit';
 import undoable, { ActionCreators, excludeAction, newHistory, type StateWithHistory } from 'redux-undo';
-import { bodyOfDocument, type Chosen, type ConversionBody, type ConversionDocument } from '@yellowmist/contract';
+import {
+  bodyOfDocument,
+  withVersion,
+  type Chosen,
+  type ConversionBody,
+  type ConversionDocument,
+} from '@yellowmist/contract';
 import {
   fingerprint,
   planId,
@@ -112,8 +118,7 @@ const bodySlice = createSlice({
     /** Keeps the air version on the bench under a name. */
     versionKept: (state, { payload }: PayloadAction<string>) => {
       if (!state?.chosen) return;
-      const id = Math.max(0, ...state.versions.map((v) => v.id)) + 1;
-      state.versions.push({ id, name: payload, chosen: state.chosen });
+      state.versions = withVersion(state.versions, payload, state.chosen);
     },
     versionForgotten: (state, { payload }: PayloadAction<number>) => {
       if (state) state.versions = state.versions.filter((v) => v.id !== payload);

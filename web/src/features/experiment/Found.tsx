@@ -1,5 +1,13 @@
-import type { ConversionDocument, ExperimentDocument, ExperimentNotes } from '@yellowmist/contract';
-import { bodyOfDocument, RANGES, type Chosen } from '@yellowmist/contract';
+import {
+  bodyOfDocument,
+  RANGES,
+  withVersion,
+  type Chosen,
+  type ConversionBody,
+  type ConversionDocument,
+  type ExperimentDocument,
+  type ExperimentNotes,
+} from '@yellowmist/contract';
 import { fingerprint, type AirPlan } from '@yellowmist/core';
 import { orTell } from '../../state/acting';
 import { useConversionQuery, useSaveMutation } from '../../state/api';
@@ -94,12 +102,10 @@ function TakeIt({ experiment, at }: { experiment: ExperimentDocument; at: number
   );
 }
 
-function taken(dish: ConversionDocument, plan: AirPlan, name: string) {
-  const body = bodyOfDocument(dish);
+/** The dish made so; how it was before is the last of its versions, and the oldest gives way where there are too many. */
+function taken(dish: ConversionDocument, plan: AirPlan, name: string): ConversionBody {
+  const { chosen: before, versions, ...body } = bodyOfDocument(dish);
   const chosen: Chosen = { family: 'own', by: 'cook', plan };
-  const next = Math.max(0, ...body.versions.map((v) => v.id)) + 1;
-  const before = dish.chosen
-    ? [{ id: next, name: `Before “${name}”`.slice(0, RANGES.nameLength.max), chosen: dish.chosen }]
-    : [];
-  return { ...body, chosen, versions: [...body.versions, ...before].slice(-RANGES.versions.max) };
+  const kept = before ? withVersion(versions, `Before “${name}”`, before) : versions;
+  return { ...body, chosen, versions: kept.slice(-RANGES.versions.max) };
 }

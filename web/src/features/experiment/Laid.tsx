@@ -2,7 +2,7 @@ import type { ExperimentDocument } from '@yellowmist/contract';
 import { spotFactor, spotFactorTurned } from '@yellowmist/core';
 import { MarkedBasket } from '../../draw/MarkedBasket';
 import { useUnits } from '../../state/useUnits';
-import { Savable } from '../../ui/Savable';
+import { RackFigure } from '../../ui/RackFigure';
 import { WayMark } from './WayMark';
 
 /** Browning of a golden top: the picture is of the cooked batch. */
@@ -23,24 +23,17 @@ export function Laid({ experiment }: { experiment: ExperimentDocument }) {
       <h2 className="text-xl">In the basket</h2>
       <div className={`mt-1 grid gap-3 ${racks.length > 1 ? 'sm:grid-cols-2' : ''}`}>
         {racks.map((laid, rack) => (
-          <figure key={rack} className="min-w-0">
-            {racks.length > 1 && (
-              <figcaption className="text-center text-sm font-semibold">
-                {rack === 0 ? 'Upper rack' : 'Lower rack'}
-              </figcaption>
-            )}
-            <Savable name={`${experiment.name}, basket from above`}>
-              <MarkedBasket
-                basket={basket}
-                footprints={footprints[rack] ?? footprints[0]}
-                torn={dish.shape.kind === 'irregular'}
-                laid={laid}
-                marks={marks}
-                colourAt={(x, y) => GOLDEN_B * factorAt(fryer, x, y)}
-                title={`${fryer.name} from above, row by row from the back left: ${rowsTold(laid, marks)}`}
-              />
-            </Savable>
-          </figure>
+          <RackFigure key={rack} racks={racks.length} rack={rack} name={experiment.name}>
+            <MarkedBasket
+              basket={basket}
+              footprints={footprints[rack] ?? footprints[0]}
+              torn={dish.shape.kind === 'irregular'}
+              laid={laid}
+              marks={marks}
+              colourAt={(x, y) => GOLDEN_B * factorAt(fryer, x, y)}
+              title={`${fryer.name} from above, row by row from the back left: ${rowsTold(laid, marks)}`}
+            />
+          </RackFigure>
         ))}
       </div>
       <Fair experiment={experiment} />

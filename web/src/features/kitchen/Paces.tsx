@@ -1,4 +1,5 @@
 import { PACES, type Pace, type PaceId } from '@yellowmist/core';
+import { useLearningQuery } from '../../state/api';
 import { NumberField } from '../../ui/NumberField';
 
 interface Props {
@@ -10,6 +11,8 @@ interface Props {
 export function Paces({ paces, onChange }: Props) {
   const changed = PACES.filter(({ id, value }) => paces[id] !== undefined && paces[id] !== value).length;
   const set = (id: PaceId, value: number): void => onChange({ ...paces, [id]: value });
+  const { data: learning } = useLearningQuery();
+  const timed = learning?.on && learning.hands.timed > 0 ? learning.hands : null;
   return (
     <section aria-label="How long work takes here" className="mt-6 border-t border-base-300 pt-3">
       <details>
@@ -19,6 +22,12 @@ export function Paces({ paces, onChange }: Props) {
         <p className="max-w-3xl text-sm">
           Evenings are planned with these. They are what is usual in kitchens; time yourself once, and put it right.
         </p>
+        {timed && paces.coatPieceS === undefined && (
+          <p className="max-w-3xl text-sm">
+            By the taps of the counter one piece through three bowls takes {Math.round(timed.coatPieceS.is)} s here:
+            evenings go by that until you put in your own.
+          </p>
+        )}
         <div className="mt-2 grid gap-x-6 gap-y-2 sm:grid-cols-2 lg:grid-cols-4">
           {PACES.map(({ id, value, unit, min, max, words }) => (
             <NumberField

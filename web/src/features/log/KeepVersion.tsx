@@ -1,4 +1,4 @@
-import { bodyOfDocument, RANGES, type Chosen, type NamedVersion } from '@yellowmist/contract';
+import { bodyOfDocument, RANGES, withVersion, type Chosen } from '@yellowmist/contract';
 import { fingerprint, type AirPlan } from '@yellowmist/core';
 import { Link } from 'react-router';
 import { problemText, useConversionQuery, useSaveMutation } from '../../state/api';
@@ -9,9 +9,6 @@ interface Props {
   plan: AirPlan;
   day: string;
 }
-
-/** A number that no version of the dish has. */
-const nextId = (versions: readonly NamedVersion[]): number => Math.max(0, ...versions.map(({ id }) => id)) + 1;
 
 /** A keeper is kept: the plan that was cooked by becomes a version of the dish with a name, whatever the dish does later. */
 export function KeepVersion({ dish, plan, day }: Props) {
@@ -36,8 +33,8 @@ export function KeepVersion({ dish, plan, day }: Props) {
     );
   const keep = (): void => {
     const chosen: Chosen = { family: document.chosen?.family ?? 'own', by: 'cook', plan };
-    const version = { id: nextId(document.versions), name: `Keeper of ${day}`, chosen };
-    const body = { ...bodyOfDocument(document), versions: [...document.versions, version] };
+    const versions = withVersion(document.versions, `Keeper of ${day}`, chosen);
+    const body = { ...bodyOfDocument(document), versions };
     void save({ id: dish, version: document.version, body });
   };
   return (
