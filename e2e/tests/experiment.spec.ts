@@ -21,15 +21,26 @@ test('two ways are planned from the basket, laid, tasted blind by three, judged,
 }) => {
   const id = await dishOf(page, 'Tofu two ways');
   await page.goto(`/dish/${id}`);
-  await page.getByRole('button', { name: 'In the air', exact: true }).click();
-  await page.getByRole('tab', { name: 'Basket' }).click();
-  await page.getByRole('link', { name: 'Compare two to four ways in one batch' }).click();
+  await expect(page.getByRole('tab', { name: 'Basket' })).toBeVisible();
+  // By keys alone as far as the tasting: the board that a key opens is gone on in.
+  await page.keyboard.press('Alt+5');
+  await expect(page.getByRole('tabpanel', { name: 'Basket' })).toBeFocused();
+  const compare = page.getByRole('link', { name: 'Compare two to four ways in one batch' });
+  await expect(compare).toBeVisible();
+  await page.keyboard.press('Tab');
+  await expect(compare).toBeFocused();
+  await page.keyboard.press('Enter');
 
   const lay = page.getByRole('button', { name: 'Lay it out' });
   await expect(lay).toBeDisabled();
-  await page.getByRole('radio', { name: 'Oil sprayed on, or mixed into the crumbs' }).check();
-  await page.getByLabel(/^Who tastes/).fill('Ines, Tobi, Wen');
-  await lay.click();
+  const oil = page.getByRole('radio', { name: 'Oil sprayed on, or mixed into the crumbs' });
+  await oil.focus();
+  await page.keyboard.press('Space');
+  await expect(oil).toBeChecked();
+  await expect(lay).toBeEnabled();
+  await page.getByLabel(/^Who tastes/).focus();
+  await page.keyboard.type('Ines, Tobi, Wen');
+  await page.keyboard.press('Enter');
 
   // Three of each of a batch, marked in the basket, the bowls that are alike for all.
   const basket = page.getByRole('img', { name: /from above, row by row/ });

@@ -153,6 +153,20 @@ test('three cooks in a practice fryer that secretly runs hot: the reason is read
   expect(after[0] < before[0] || after[1] < before[1]).toBe(true);
   expect(after[0]).toBeLessThanOrEqual(before[0]);
 
+  // The evening's page plans by it, and says so.
+  const evening = {
+    name: 'By what was learned',
+    serveAt: null,
+    timeZone: 'UTC',
+    cooks: [{ name: 'Ines' }],
+    dishes: [{ id }],
+  };
+  const { id: eveningId } = (await (await page.request.post('/api/evenings', { data: evening })).json()) as {
+    id: string;
+  };
+  await page.goto(`/evening/${eveningId}`);
+  await expect(page.getByText(/Anchor \(practice\) runs .* hot, ± .*, by 3 cooks/)).toBeVisible();
+
   // Off, the plan that was chosen for it as it is belongs to no fryer of its page; on, it does again.
   await page.goto('/kitchen');
   await inUse(page).uncheck();

@@ -52,14 +52,13 @@ export default function BasketBoard({ body, plan, air }: BoardProps) {
   return (
     <div className="grid gap-x-6 gap-y-3 lg:grid-cols-[minmax(0,1fr)_19rem_19rem]">
       <div>
+        {/* Before the pieces: each of them is a stop of the keyboard. */}
+        <Link to={`/experiment/new?dish=${id}`} className="btn btn-sm mb-1 h-11">
+          Compare two to four ways in one batch
+        </Link>
         {error && <p role="alert">{error}</p>}
         {!layout && !error && <p className="text-sm">Packing the basket…</p>}
         {layout && <Racks layout={layout} body={body} plan={plan} air={air} />}
-        <p className="mt-2">
-          <Link to={`/experiment/new?dish=${id}`} className="btn btn-sm h-11">
-            Compare two to four ways in one batch
-          </Link>
-        </p>
       </div>
       <Crowding body={body} plan={plan} air={air} />
       <OtherFryers body={body} plan={plan} />

@@ -22,6 +22,13 @@ const keyOf = (place: number): string => KEYS[place - 1];
 export function Shelf({ boards }: { boards: readonly Shelved[] }) {
   const [open, setOpen] = useState<string | null>(null);
   const [near, setNear] = useState(boards[0].id);
+  const tabs = useRef(new Map<string, HTMLButtonElement>());
+  const panels = useRef(new Map<string, HTMLDivElement>());
+  /** Puts the board back; a hand that was in it is left at its tab. */
+  const close = (): void => {
+    if (open !== null && panels.current.get(open)?.contains(document.activeElement)) tabs.current.get(open)?.focus();
+    setOpen(null);
+  };
   useHotkeys(
     boards.map((_, k) => `alt+${keyOf(k + 1)}`),
     (event) => {
@@ -30,14 +37,16 @@ export function Shelf({ boards }: { boards: readonly Shelved[] }) {
       if (!board) return;
       event.preventDefault();
       setNear(board.id);
-      setOpen((now) => (now === board.id ? null : board.id));
+      if (open === board.id) return close();
+      setOpen(board.id);
+      // Whoever opens a board by its key goes on in it by keys.
+      setTimeout(() => panels.current.get(board.id)?.focus());
     },
   );
   // In a field of a board, too: a tick or a choice there is no reason to stay.
-  useHotkeys('escape', () => setOpen(null), { enableOnFormTags: true });
-  const tabs = useRef(new Map<string, HTMLButtonElement>());
+  useHotkeys('escape', () => close(), { enableOnFormTags: true });
   const turn = (event: KeyboardEvent): void => {
-    if (event.key === 'Escape') return setOpen(null);
+    if (event.key === 'Escape') return close();
     const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
     if (by === 0) return;
     const at = boards.findIndex((b) => b.id === near);
@@ -51,6 +60,9 @@ export function Shelf({ boards }: { boards: readonly Shelved[] }) {
       {boards.map((board) => (
         <div
           key={board.id}
+          ref={(el) => {
+            if (el) panels.current.set(board.id, el);
+          }}
           role="tabpanel"
           tabIndex={0}
           id={`board-${board.id}`}

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { orTell } from '../../state/acting';
 import { problemText } from '../../state/api';
+import { FocusedHeading } from '../../ui/FocusedHeading';
 import { NotHere } from '../../ui/NotHere';
 import { Holds } from './Holds';
 import { useExperiment } from './useExperiment';
@@ -71,7 +72,7 @@ function Turn({ experiment, who, order, saving, answered, onAnswer }: TurnProps)
   if (!again) return <Thanks experiment={experiment} who={who} onAgain={() => setAgain(true)} />;
   return (
     <div className="mx-auto w-full max-w-xl p-4">
-      <h1 className="text-2xl">{who}, taste in this order</h1>
+      <FocusedHeading>{who}, taste in this order</FocusedHeading>
       <ol className="mt-3 flex flex-wrap items-center gap-2 text-3xl tabular-nums">
         {order.map((code, at) => (
           <li key={code}>
@@ -103,9 +104,10 @@ function Turn({ experiment, who, order, saving, answered, onAnswer }: TurnProps)
             <button
               key={code}
               type="button"
-              disabled={place >= 0}
-              className={`btn h-28 flex-col gap-1 text-4xl tabular-nums ${place === 0 ? 'btn-primary disabled:bg-primary! disabled:text-primary-content!' : 'btn-outline disabled:border-base-content! disabled:text-base-content!'}`}
-              onClick={() => tap(code)}
+              // Not disabled: whoever pressed it by key stays on it.
+              aria-disabled={place >= 0}
+              className={`btn h-28 flex-col gap-1 text-4xl tabular-nums ${place === 0 ? 'btn-primary' : 'btn-outline'}`}
+              onClick={() => place < 0 && tap(code)}
             >
               {code}
               {place >= 0 && <span className="text-base">{PLACES[place]}</span>}
@@ -151,7 +153,7 @@ function Thanks({ experiment, who, onAgain }: { experiment: ExperimentDocument; 
   const next = tasters.filter((t) => t !== who && !tastings.some((a) => a.taster === t));
   return (
     <div className="mx-auto w-full max-w-xl p-4">
-      <h1 className="text-2xl">Thank you, {who}.</h1>
+      <FocusedHeading>Thank you, {who}.</FocusedHeading>
       {next.length > 0 ? (
         <>
           <p className="mt-2">Hand it on to:</p>
