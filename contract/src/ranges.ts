@@ -13,6 +13,8 @@ export const RANGES = {
   /** Minutes of pressing, salting, soaking, marinating, boiling or roasting. */
   prepMin: { min: 0.5, max: 240 },
   grams: { min: 0, max: 5000 },
+  /** All that is in one bowl. */
+  bowlG: { min: 0.01, max: 12_000 },
   drainS: { min: 1, max: 120 },
   oilTempC: { min: 120, max: 210 },
   oilMinutes: { min: 0.5, max: 20 },

@@ -1,6 +1,7 @@
 import type * as J from 'joi';
 import {
   isFlesh,
+  totalGrams,
   type DividedBowl,
   type FriedCook,
   type LayerSpec,
@@ -18,8 +19,12 @@ const portionOf = (id: J.StringSchema): J.ObjectSchema<Portion> =>
 /** An ingredient of a coat, and how many grams of it. */
 export const portion = portionOf(coatId);
 
-const hasWeight = (portions: Portion[], helpers: J.CustomHelpers): unknown =>
-  portions.some((p) => p.grams > 0) ? portions : helpers.error('any.weightless');
+/** Something that can be weighed, and that the largest bowl holds. */
+const hasWeight = (portions: Portion[], helpers: J.CustomHelpers): unknown => {
+  const together = totalGrams(portions);
+  const { min, max } = RANGES.bowlG;
+  return together >= min && together <= max ? portions : helpers.error('any.weightless', { min, max });
+};
 
 /** Several portions of what fits, of which one at least weighs something. */
 const several = (id: J.StringSchema): J.ArraySchema<Portion[]> =>
@@ -28,7 +33,7 @@ const several = (id: J.StringSchema): J.ArraySchema<Portion[]> =>
     .min(RANGES.portions.min)
     .max(RANGES.portions.max)
     .custom(hasWeight)
-    .messages({ 'any.weightless': '{{#label}} must hold more than 0 g of something' });
+    .messages({ 'any.weightless': '{{#label}} must weigh {{#min}} to {{#max}} g together' });
 
 export const portions = several(coatId);
 

@@ -1,6 +1,8 @@
 import type * as J from 'joi';
 import {
+  CUTTABLE,
   CUT_IDS,
+  cuttableAt,
   foodOf,
   GRAMS_CUT,
   KNOWN,
@@ -8,6 +10,7 @@ import {
   PREPARATIONS,
   SIDE_USES,
   soldAs,
+  uncuttable,
   type AlsoFood,
   type BoughtAs,
   type Dish,
@@ -22,57 +25,69 @@ import { Joi } from './joi.js';
 
 type Shape<K extends PieceShape['kind']> = Extract<PieceShape, { kind: K }>;
 
-const shape = Joi.alternatives().conditional('.kind', {
-  switch: [
-    {
-      is: 'slab',
-      then: allOf<Shape<'slab'>>({
-        kind: oneOf('slab'),
-        lengthMm: within('lengthMm'),
-        widthMm: within('lengthMm'),
-        thicknessMm: within('thicknessMm'),
-      }),
-    },
-    {
-      is: 'disc',
-      then: allOf<Shape<'disc'>>({
-        kind: oneOf('disc'),
-        diameterMm: within('lengthMm'),
-        thicknessMm: within('thicknessMm'),
-      }),
-    },
-    {
-      is: 'rod',
-      then: allOf<Shape<'rod'>>({
-        kind: oneOf('rod'),
-        diameterMm: within('thicknessMm'),
-        lengthMm: within('lengthMm'),
-      }),
-    },
-    {
-      is: 'ring',
-      then: allOf<Shape<'ring'>>({
-        kind: oneOf('ring'),
-        outerMm: within('lengthMm'),
-        innerMm: within('lengthMm').less(Joi.ref('outerMm')),
-        thicknessMm: within('thicknessMm'),
-      }),
-    },
-    { is: 'ball', then: allOf<Shape<'ball'>>({ kind: oneOf('ball'), diameterMm: within('thicknessMm') }) },
-    {
-      is: 'irregular',
-      then: allOf<Shape<'irregular'>>({
-        kind: oneOf('irregular'),
-        longestMm: within('lengthMm'),
-        thicknessMm: within('thicknessMm'),
-        massG: within('massG'),
-      }),
-    },
-  ],
-  otherwise: allOf<Pick<PieceShape, 'kind'>>({
-    kind: oneOf('slab', 'disc', 'rod', 'ring', 'ball', 'irregular'),
-  }).unknown(true),
-});
+/** A piece that a knife can cut; what is wrong is told at its very length. */
+const canBeCut = (shape: PieceShape, helpers: J.CustomHelpers): unknown => {
+  const wrong = uncuttable(shape);
+  if (!wrong) return shape;
+  const { state } = helpers;
+  const at = state.localize!([...(state.path ?? []), wrong.field], state.ancestors);
+  return helpers.error('shape.uncuttable', { must: wrong.must }, at as unknown as J.State);
+};
+
+const shape = Joi.alternatives()
+  .conditional('.kind', {
+    switch: [
+      {
+        is: 'slab',
+        then: allOf<Shape<'slab'>>({
+          kind: oneOf('slab'),
+          lengthMm: within('lengthMm'),
+          widthMm: within('lengthMm'),
+          thicknessMm: within('thicknessMm'),
+        }),
+      },
+      {
+        is: 'disc',
+        then: allOf<Shape<'disc'>>({
+          kind: oneOf('disc'),
+          diameterMm: within('lengthMm'),
+          thicknessMm: within('thicknessMm'),
+        }),
+      },
+      {
+        is: 'rod',
+        then: allOf<Shape<'rod'>>({
+          kind: oneOf('rod'),
+          diameterMm: within('thicknessMm'),
+          lengthMm: within('lengthMm'),
+        }),
+      },
+      {
+        is: 'ring',
+        then: allOf<Shape<'ring'>>({
+          kind: oneOf('ring'),
+          outerMm: within('lengthMm'),
+          innerMm: within('lengthMm'),
+          thicknessMm: within('thicknessMm'),
+        }),
+      },
+      { is: 'ball', then: allOf<Shape<'ball'>>({ kind: oneOf('ball'), diameterMm: within('thicknessMm') }) },
+      {
+        is: 'irregular',
+        then: allOf<Shape<'irregular'>>({
+          kind: oneOf('irregular'),
+          longestMm: within('lengthMm'),
+          thicknessMm: within('thicknessMm'),
+          massG: within('massG'),
+        }),
+      },
+    ],
+    otherwise: allOf<Pick<PieceShape, 'kind'>>({
+      kind: oneOf('slab', 'disc', 'rod', 'ring', 'ball', 'irregular'),
+    }).unknown(true),
+  })
+  .custom(canBeCut)
+  .messages({ 'shape.uncuttable': '{{#label}} {{#must}}' });
 
 /** A unit and a cut that the dish's food is known in. */
 const fitsFood = (bought: BoughtAs, helpers: J.CustomHelpers): unknown => {
@@ -126,7 +141,12 @@ export const dishSchema = allOf<Dish>({
         return n < count ? n : helpers.error('smaller.all');
       })
       .messages({ 'smaller.all': '{{#label}} must be less than count: some pieces are of the usual size' }),
-    scale: within('smallerScale'),
+    scale: within('smallerScale')
+      .custom((scale: number, helpers) => {
+        const { shape: whole } = helpers.state.ancestors[1] as { shape: PieceShape };
+        return cuttableAt(whole, scale) ? scale : helpers.error('smaller.crumbs', { least: CUTTABLE.smallestMm });
+      })
+      .messages({ 'smaller.crumbs': '{{#label}} must leave the smaller pieces {{#least}} mm on every side at least' }),
   }).optional(),
   startC: within('startC'),
   skin: oneOf('dry', 'damp', 'wet'),

@@ -150,12 +150,13 @@ const STARTS = 10;
 const MOST_RELAXED = 36;
 
 /** A start for `n` discs: a lattice stretched to hold about n, or a scatter. */
-function startFor(n: number, room: Room, next: () => number, k: number): Middles {
+function startFor(n: number, room: Room, wanted: number, next: () => number, k: number): Middles {
   const p = new Float64Array(2 * n);
   const squeezed = k % 2 === 0;
   if (squeezed) {
     const area = room.round ? Math.PI * room.halfX ** 2 : 4 * room.halfX * room.halfY;
-    let pitch = Math.sqrt(area / n) * (WIDEST_PITCH - PITCH_STEP * (k % 5));
+    // A room that is hardly wider than a point or a line has no area to share.
+    let pitch = Math.sqrt(Math.max(area, wanted * wanted) / n) * (WIDEST_PITCH - PITCH_STEP * (k % 5));
     let grid = bestLattice(room, pitch);
     for (let tries = 0; grid.length < 2 * n && tries < 40; tries++) grid = bestLattice(room, (pitch *= CLOSER));
     const skip = grid.length / 2 - n;
@@ -180,7 +181,7 @@ function startFor(n: number, room: Room, next: () => number, k: number): Middles
 function relaxed(n: number, room: Room, pitch: number): Middles | null {
   const next = numbers(n * 7919 + Math.round(pitch * 100));
   for (let k = 0; k < STARTS; k++) {
-    const p = startFor(n, room, next, k);
+    const p = startFor(n, room, pitch, next, k);
     if (relax(p, room, pitch)) return p;
   }
   return null;

@@ -14,6 +14,8 @@ interface Free {
   footprint: Footprint;
   turn: number;
   open: Uint8Array;
+  /** No place before this one is open: places only ever close. */
+  from: number;
 }
 
 /** A grid of places over the ground. */
@@ -37,33 +39,18 @@ function freeFor(basket: BasketShape, places: Places, footprint: Footprint, turn
   const corners = cornersOf(footprint, { xMm: 0, yMm: 0, turn });
   const [hx, hy] = halvesOf(basket);
   const [roomX, roomY] = [hx - footprint.radiusMm + NEXT_TO_NOTHING, hy - footprint.radiusMm + NEXT_TO_NOTHING];
-  const inside =
-    basket.kind === 'round'
-      ? (x: number, y: number): boolean => corners.every(([cx, cy]) => Math.hypot(x + cx, y + cy) <= roomX)
-      : (x: number, y: number): boolean =>
-          corners.every(([cx, cy]) => Math.abs(x + cx) <= roomX && Math.abs(y + cy) <= roomY);
+  // Turned by whole quarters, the corner that reaches farthest is the one on the piece's own side of the middle.
+  const [ex, ey] = [Math.max(...corners.map(([x]) => x)), Math.max(...corners.map(([, y]) => y))];
+  const round = basket.kind === 'round';
   for (let r = 0; r < places.rows; r++) {
+    const far = Math.abs(places.y(r)) + ey;
     for (let c = 0; c < places.columns; c++) {
-      if (inside(places.x(c), places.y(r))) open[r * places.columns + c] = 1;
+      const wide = Math.abs(places.x(c)) + ex;
+      const inside = round ? roomX >= 0 && wide * wide + far * far <= roomX * roomX : wide <= roomX && far <= roomY;
+      if (inside) open[r * places.columns + c] = 1;
     }
   }
-  return { footprint, turn, open };
-}
-
-/** Distance of a point from a box around the origin, mm; 0 inside. */
-const outside = (x: number, y: number, a: number, b: number): number =>
-  Math.hypot(Math.max(0, Math.abs(x) - a), Math.max(0, Math.abs(y) - b));
-
-/** Whether two rounded boxes, turned by whole quarters, are nearer than the gap: the sum of their cores is a box itself. */
-function isNear(there: Footprint, lies: Placed, free: Free, dx: number, dy: number, gapMm: number): boolean {
-  const keep = there.radiusMm + free.footprint.radiusMm + gapMm;
-  const [c, s] = [Math.cos(lies.turn), Math.sin(lies.turn)];
-  const [x, y] = [dx * c + dy * s, -dx * s + dy * c];
-  const across = Math.round((free.turn - lies.turn) / (Math.PI / 2)) % 2 !== 0;
-  const { halfLengthMm: a, halfWidthMm: b } = free.footprint;
-  return (
-    outside(x, y, there.halfLengthMm + (across ? b : a), there.halfWidthMm + (across ? a : b)) < keep - NEXT_TO_NOTHING
-  );
+  return { footprint, turn, open, from: 0 };
 }
 
 /**
@@ -107,8 +94,10 @@ export function layGreedily(
 /** The first open place, row by row; of several turns that reach the same row, the one farthest to the side. */
 function firstPlace(frees: readonly Free[], places: Places): Placed | null {
   let best: { key: number; placed: Placed } | null = null;
-  for (const { footprint, turn, open } of frees) {
-    const at = open.indexOf(1);
+  for (const free of frees) {
+    const { footprint, turn, open } = free;
+    const at = open.indexOf(1, free.from);
+    free.from = at < 0 ? open.length : at;
     if (at < 0) continue;
     const [r, c] = [Math.floor(at / places.columns), at % places.columns];
     // Rows are compared by where the piece's lower edge comes to lie.
@@ -119,20 +108,30 @@ function firstPlace(frees: readonly Free[], places: Places): Placed | null {
   return best?.placed ?? null;
 }
 
-/** Closes the places that are too near to what was laid. */
-function close(free: Free, places: Places, there: Footprint, lies: Placed, gapMm: number): void {
-  const reach = reachOf(there) + reachOf(free.footprint) + gapMm;
-  const column = Math.round((lies.xMm - places.x(0)) / GRID_MM);
-  const row = Math.round((lies.yMm - places.y(0)) / GRID_MM);
-  const span = Math.ceil(reach / GRID_MM);
-  for (let r = Math.max(0, row - span); r <= Math.min(places.rows - 1, row + span); r++) {
-    for (let c = Math.max(0, column - span); c <= Math.min(places.columns - 1, column + span); c++) {
-      const k = r * places.columns + c;
-      if (!free.open[k]) continue;
-      if (isNear(there, lies, free, places.x(c) - lies.xMm, places.y(r) - lies.yMm, gapMm)) free.open[k] = 0;
-    }
+/**
+ * Closes the places that are too near to what was laid: two rounded boxes, turned by whole quarters, are nearer than the
+ * gap where the middle of one lies in the sum of their cores, a box itself, or within the gap of it.
+ */
+function close(free: Free, { rows, columns, x, y }: Places, there: Footprint, lies: Placed, gapMm: number): void {
+  const { halfLengthMm: a, halfWidthMm: b, radiusMm } = free.footprint;
+  const keep = there.radiusMm + radiusMm + gapMm - NEXT_TO_NOTHING;
+  const own = isAcross(free.turn) ? [b, a] : [a, b];
+  const its = isAcross(lies.turn) ? [there.halfWidthMm, there.halfLengthMm] : [there.halfLengthMm, there.halfWidthMm];
+  const [boxX, boxY] = [own[0] + its[0], own[1] + its[1]];
+  const row = (mm: number): number => Math.floor((mm - y(0)) / GRID_MM);
+  for (let r = Math.max(0, row(lies.yMm - boxY - keep)); r < rows && y(r) <= lies.yMm + boxY + keep; r++) {
+    const over = Math.max(0, Math.abs(y(r) - lies.yMm) - boxY);
+    if (over >= keep) continue;
+    const reach = boxX + Math.sqrt(keep * keep - over * over);
+    // Strictly nearer: a place at the very distance stays open.
+    const first = Math.max(0, Math.floor((lies.xMm - reach - x(0)) / GRID_MM) + 1);
+    const past = Math.min(columns, Math.ceil((lies.xMm + reach - x(0)) / GRID_MM));
+    if (past > first) free.open.fill(0, r * columns + first, r * columns + past);
   }
 }
+
+/** Whether a turn by whole quarters lays a piece across. */
+const isAcross = (turn: number): boolean => Math.round(turn / (Math.PI / 2)) % 2 !== 0;
 
 export const BOTH_TURNS: readonly number[] = [ALONG, ACROSS];
 

@@ -71,7 +71,10 @@ const dealt = (batch: readonly Footprint[], racks: number): Footprint[][] =>
 
 /** Racks that a batch needs, the fewest; null when it does not go on all of them. */
 function racksFor(batch: readonly Footprint[], { basket, racks }: Fryer, gapMm: number, nest: boolean): number | null {
-  for (let used = 1; used <= racks; used++) {
+  // What covers more than the ground is not tried; what lies in the hole of another covers none.
+  const nests = nest && batch.some((f) => f.holeMm > 0);
+  const ground = nests ? 0 : batch.reduce((sum, f) => sum + groundOf(f), 0) / groundMm2(basket);
+  for (let used = Math.max(1, Math.ceil(ground)); used <= racks; used++) {
     if (dealt(batch, used).every((list) => packed(basket, list, gapMm, nest) === list.length)) return used;
   }
   return null;
@@ -120,11 +123,42 @@ function evenBatches(lot: Lot, fryer: Fryer, gapMm: number, nest: boolean): { ba
   );
   const ground = batchOf(lot, 1).reduce((sum, f) => sum + groundOf(f), 0);
   const least = smaller ? ground / (groundMm2(basket) * racks) : count / (perRack * racks);
-  for (let batches = Math.max(1, Math.ceil(least)); batches < count; batches++) {
-    const racksUsed = racksFor(batchOf(lot, batches), fryer, gapMm, nest);
-    if (racksUsed !== null) return { batches, racksUsed };
+  return fewestThatPack(Math.max(1, Math.ceil(least)), count, (batches) =>
+    racksFor(batchOf(lot, batches), fryer, gapMm, nest),
+  );
+}
+
+/** Numbers of batches that are tried one by one before the steps grow. */
+const ONE_BY_ONE = 6;
+
+/**
+ * The fewest batches that pack, from `least` on: one by one at first, as most dishes end there, then in growing steps and
+ * back by halves, so that five hundred pieces do not take five hundred packings.
+ */
+function fewestThatPack(
+  least: number,
+  most: number,
+  racksOf: (batches: number) => number | null,
+): { batches: number; racksUsed: number } {
+  let below = least - 1;
+  let found: { batches: number; racksUsed: number } | null = null;
+  for (let batches = least, step = 1, tries = 1; batches < most; batches += step, tries++) {
+    const racksUsed = racksOf(batches);
+    if (racksUsed !== null) {
+      found = { batches, racksUsed };
+      break;
+    }
+    below = batches;
+    if (tries >= ONE_BY_ONE) step *= 2;
   }
-  return { batches: count, racksUsed: 1 };
+  found ??= { batches: most, racksUsed: 1 };
+  while (found.batches - below > 1) {
+    const batches: number = (found.batches + below) >> 1;
+    const racksUsed = racksOf(batches);
+    if (racksUsed === null) below = batches;
+    else found = { batches, racksUsed };
+  }
+  return found;
 }
 
 /** More pieces than these lie on no rack; it bounds the packing. */

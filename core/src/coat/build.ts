@@ -3,6 +3,7 @@ import {
   mixDensity,
   partsOf,
   totalGrams,
+  weighty,
   type Grain,
   type Pantry,
   type Part,
@@ -40,10 +41,10 @@ interface Recipe extends LayerSpec {
   portions: Part[];
 }
 
-const recipeOf = (pantry: Pantry, layer: LayerSpec): Recipe => ({
-  ...layer,
-  portions: partsOf(pantry, layer.portions),
-});
+const weightyOf = (pantry: Pantry, { portions }: Pick<LayerSpec, 'portions'>): Part[] =>
+  weighty(partsOf(pantry, portions));
+
+const recipeOf = (pantry: Pantry, layer: LayerSpec): Recipe => ({ ...layer, portions: weightyOf(pantry, layer) });
 
 const shareOf = (portions: readonly Part[], picks: (p: Part) => boolean): number =>
   totalGrams(portions.filter(picks)) / totalGrams(portions);
@@ -52,7 +53,7 @@ const isDipped = (portions: readonly Part[]): boolean => shareOf(portions, isPou
 
 /** Whether a layer is dipped (wet) rather than dredged, from its recipe. */
 export const isWetLayer = (pantry: Pantry, layer: Pick<LayerSpec, 'portions'>): boolean =>
-  isDipped(partsOf(pantry, layer.portions));
+  isDipped(weightyOf(pantry, layer));
 
 /** Room that the dry ingredients of a layer take as they lie on the piece, largest first. */
 function dryRooms(portions: readonly Part[]): { grain: Grain; room: number }[] {
@@ -66,7 +67,7 @@ function dryRooms(portions: readonly Part[]): { grain: Grain; room: number }[] {
 
 /** The grain that takes most of a layer's room, or null when it holds nothing dry. */
 export const grainOf = (pantry: Pantry, layer: Pick<LayerSpec, 'portions'>): Grain | null =>
-  coarsest(partsOf(pantry, layer.portions));
+  coarsest(weightyOf(pantry, layer));
 
 const coarsest = (portions: readonly Part[]): Grain | null => dryRooms(portions)[0]?.grain ?? null;
 
@@ -158,7 +159,7 @@ function sheetLayer({ portions }: Recipe, gm2: number): CoatLayer {
 
 /** Whether a layer is a sheet that is wrapped round the food. */
 export const isSheetLayer = (pantry: Pantry, layer: Pick<LayerSpec, 'portions'>): boolean =>
-  sheetOf(partsOf(pantry, layer.portions)) !== undefined;
+  sheetOf(weightyOf(pantry, layer)) !== undefined;
 
 /** g per m² of the sheet in a layer; undefined for all that is no sheet. */
 const sheetOf = (portions: readonly Part[]): number | undefined =>

@@ -1,4 +1,4 @@
-import { ROUNDING, NEXT_TO_NOTHING } from '../units/index.js';
+import { NEXT_TO_NOTHING } from '../units/index.js';
 import type { CoatLayer } from '../coat/index.js';
 import { mixDensity, type Composition, type Food } from '../foods/index.js';
 import type { PieceGeometry } from '../piece/index.js';
@@ -88,24 +88,26 @@ interface Matter {
   layer: number;
 }
 
+/** kg water per kg solids of something that is full as it is; clear water has the solids that its cell is given. */
+const fullAsItIs = ({ waterG, fatG }: Composition): number =>
+  waterG / Math.max(100 * LEAST_SOLIDS, 100 - waterG - fatG);
+
 /** A dry layer fills to what its grains swell to, or its pores hold, whichever is less; a wet one is full as it is. */
 function fullXOf(layer: CoatLayer): number {
-  const { waterG, fatG } = layer.composition;
-  const now = waterG / Math.max(ROUNDING, 100 - waterG - fatG);
+  const now = fullAsItIs(layer.composition);
   if (layer.wet) return now;
   const poreX = (layer.poreShare * 1000) / layer.bulkKgM3;
   return Math.max(now, Math.min(poreX, WETTEST_X));
 }
 
 function matterOf(food: Food, piece: PieceGeometry, layers: readonly CoatLayer[]): Matter[] {
-  const { waterG, fatG } = food.per100g;
   const inside: Matter = {
     thicknessM: piece.halfThicknessM,
     cells: FOOD_CELLS,
     ratio: FOOD_CELL_RATIO,
     densityKgM3: food.densityKgM3 * (1 - food.food.porosity),
     composition: food.per100g,
-    fullX: waterG / Math.max(ROUNDING, 100 - waterG - fatG),
+    fullX: fullAsItIs(food.per100g),
     openness: OPENNESS.food,
     sorptionS: SORPTION_S.smooth,
     layer: -1,
@@ -121,7 +123,7 @@ function boned(matter: Matter, radiusM: number, boneM: number): Matter {
     ...matter,
     composition,
     densityKgM3,
-    fullX: composition.waterG / (100 - composition.waterG - composition.fatG),
+    fullX: fullAsItIs(composition),
   };
 }
 

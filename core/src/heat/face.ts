@@ -1,6 +1,12 @@
 import type { CoatLayer } from '../coat/index.js';
 import type { Body } from './body.js';
-import { BROWNING_OF_BARE_FOOD, DRY_FILM_HALF_LIFE_S, DUST_CAKES_FROM, SET_LEAST_WATER } from './constants/index.js';
+import {
+  BLACKEST_B,
+  BROWNING_OF_BARE_FOOD,
+  DRY_FILM_HALF_LIFE_S,
+  DUST_CAKES_FROM,
+  SET_LEAST_WATER,
+} from './constants/index.js';
 import { browningRate, charringRate, drynessForColour, oilForColour, settingRate } from './kinetics.js';
 import { activityAt } from './water.js';
 
@@ -112,7 +118,7 @@ export function ageFace(face: Face, body: Body, inOil: boolean, stepS: number): 
     const speed = stepS * face.browning * dryness;
     const browned = speed * browningRate(face.edgeC, face.browned) * oilForColour(fatGm2, inOil);
     face.browned += browned;
-    face.colour += browned + speed * charringRate(face.edgeC);
+    face.colour = Math.min(BLACKEST_B, face.colour + browned + speed * charringRate(face.edgeC));
   }
   face.unsetFoot = stillUnset(face.unsetFoot, body, face.setFootCell, face.glues, stepS);
   face.unsetSkin = stillUnset(face.unsetSkin, body, face.skinCell, face.glues, stepS);

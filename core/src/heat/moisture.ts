@@ -64,9 +64,13 @@ export function moveWater(body: Body, work: Work, stepS: number): void {
     const now = held + (arriving - leaving) * WATER_HEAT;
     const cellC = tempC[i];
     const mixed = (held * cellC + WATER_HEAT * (arriving * arrivingC - leaving * leavingC)) / now;
+    // More may pass through a thin cell in a step than it holds: it is never left hotter or colder than what met in it.
+    const [inC, outC] = [arriving === 0 ? cellC : arrivingC, leaving === 0 ? cellC : leavingC];
+    const coldest = cellC < inC ? (cellC < outC ? cellC : outC) : inC < outC ? inC : outC;
+    const hottest = cellC > inC ? (cellC > outC ? cellC : outC) : inC > outC ? inC : outC;
     water[i] += arriving - leaving;
     heat[i] = now;
-    tempC[i] = mixed;
+    tempC[i] = mixed > hottest ? hottest : mixed < coldest ? coldest : mixed;
     arriving = leaving;
     arrivingC = leaving > 0 ? cellC : leavingC;
   }

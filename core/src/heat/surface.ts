@@ -96,7 +96,8 @@ export function setEnd(
 
 /**
  * Takes the water that the solved step evaporated out of the drying front, and out of the cells behind it when the front
- * runs dry within the step; gives back heat for which there was no water at all.
+ * runs dry within the step. Heat for which there was no water at all goes back into the cells, as far as they are cooler
+ * than what heats them; what is left after that was never taken in.
  */
 export function evaporate(body: Body, work: Work, face: Face, end: End, stepS: number, flows: Flows): void {
   const { water, ice, tempC } = body;
@@ -115,7 +116,20 @@ export function evaporate(body: Body, work: Work, face: Face, end: End, stepS: n
     wantedKg -= kg;
     if (wantedKg <= 0) return;
   }
-  tempC[front] += (wantedKg * latent) / heat[front];
+  flows.outJ += giveBack(body, work, face, end.envC, wantedKg * latent);
+}
+
+/** Warms the cells of a half-body by `heatJ`, from the front inward, none above the hottest there is. Returns what is left, J. */
+function giveBack({ tempC }: Body, { heat }: Work, face: Face, envC: number, heatJ: number): number {
+  let hottestC = envC;
+  for (let i = face.from; i < face.to; i++) hottestC = Math.max(hottestC, tempC[i]);
+  let left = heatJ;
+  for (let i = face.outer; i >= face.from && i < face.to && left > 0; i += face.inward) {
+    const given = Math.min(left, heat[i] * (hottestC - tempC[i]));
+    tempC[i] += given / heat[i];
+    left -= given;
+  }
+  return left;
 }
 
 /** Notes the temperature of the very surface and of the edges that stand out of it, °C. */

@@ -46,8 +46,9 @@ function readCells(
     const activity = activityAt(x);
     const over = vapourDensity(activity, t);
     const wetter = (vapourDensity(activityAt(x + SLOPE_X), t) - over) / (SLOPE_X * solids[i]);
-    const warmer =
-      ((vapourDensity(activity, t + VAPOUR_SLOPE_K) - over) / VAPOUR_SLOPE_K) * (latentHeat(t) / work.heat[i]);
+    // Where the table of pressures ends it has no slope, and what condenses warms the cell all the same.
+    const perK = Math.max(0, (vapourDensity(activity, t + VAPOUR_SLOPE_K) - over) / VAPOUR_SLOPE_K);
+    const warmer = perK * (latentHeat(t) / work.heat[i]);
     v.over[i] = over;
     v.uptake[i] = stepS / (wetter * sorptionS[i] + stepS * (wetter + warmer));
   }

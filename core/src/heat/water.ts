@@ -8,12 +8,12 @@ const EVAPORATION = { atZero: 2.501, perK: 0.00236 } as const;
 /** Antoine's coefficients of water above 100 °C for mmHg and °C, and a mmHg in Pa; from memory. */
 const ANTOINE = { a: 8.14019, b: 1810.94, c: 244.485, paPerMmHg: 133.322 } as const;
 
-/** Saturation vapour pressure over water, Pa, at `tempC` (0–110 °C). Buck (1981/1996), from memory. */
+/** Saturation vapour pressure over water, Pa, at `tempC` (−40–110 °C). Buck (1981/1996), from memory. */
 export const saturationPa = (tempC: number): number =>
   BUCK.pa * Math.exp((BUCK.a - tempC / BUCK.b) * (tempC / (BUCK.c + tempC)));
 
-/** Saturation pressure by table, for the time loop; held at 0 and 120 °C outside. */
-export const saturationAt = tabulated(saturationPa, 0, 120, 0.5);
+/** Saturation pressure by table, for the time loop; held at −40 and 120 °C outside. Over ice it is taken as over water: a tenth more at −10 °C. */
+export const saturationAt = tabulated(saturationPa, -40, 120, 0.5);
 
 /** Heat of evaporation of water, J/kg, at `tempC`. Linear fit to the steam tables. */
 export const latentHeat = (tempC: number): number => (EVAPORATION.atZero - EVAPORATION.perK * tempC) * 1e6;

@@ -9,7 +9,7 @@ export function oilPerPieceG(j: Judged): number {
   const { layers, piece } = j.ready;
   if (j.air) return j.air.oilInAllGm2 * piece.areaM2;
   const poresGm2 = layers.reduce((sum, l) => sum + l.thicknessM * l.poreShare, 0) * OIL_UPTAKE.densityKgM3 * 1000;
-  const replacedGm2 = OIL_UPTAKE.waterReplaced * valueOf(j, 'steamGm2');
+  const replacedGm2 = OIL_UPTAKE.waterReplaced * Math.max(0, valueOf(j, 'steamGm2'));
   return (OIL_UPTAKE.clingingGm2 + OIL_UPTAKE.poresFilled * poresGm2 + replacedGm2) * piece.areaM2;
 }
 

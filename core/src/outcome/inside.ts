@@ -118,11 +118,13 @@ export const juice: OutcomeRule = {
     const squeezed = Math.min(SQUEEZE.most, Math.max(0, (hottestC - SQUEEZE.fromC) * SQUEEZE.perK));
     // Skin holds the steam back; what is tough around a bone and in dark meat melts and stays moist.
     const held = food.food.boneShare ? ON_BONE : food.food.eatAtC >= DARK_MEAT.eatAtC ? DARK_MEAT.loses : 1;
-    const value = Math.max(0, 1 - held * (squeezed + valueOf(j, 'foodWaterLost')));
+    // Dry meat may take water from a wet coat: that is not its juice.
+    const steamed = Math.max(0, valueOf(j, 'foodWaterLost'));
+    const value = Math.max(0, 1 - held * (squeezed + steamed));
     const word =
       value > JUICE.juicy ? 'juicy' : value > JUICE.good ? 'moist' : value > JUICE.fair ? 'rather dry' : 'dry';
     return verdict(value, 'share', largeIsGood(value, JUICE), word, () => [
-      text`It keeps ${percent(value)} of its juice: ${percent(valueOf(j, 'foodWaterLost'))} left as steam and the meat came to ${celsius(hottestC)} on average.`,
+      text`It keeps ${percent(value)} of its juice: ${percent(steamed)} left as steam and the meat came to ${celsius(hottestC)} on average.`,
       text`Take it out as soon as the centre is safe; a thicker cut or a hotter, shorter cook keeps more.`,
     ]);
   },

@@ -113,7 +113,7 @@ export const chew: OutcomeRule = {
     const value = Math.max(worked / TOUGH_MM.worked, all / TOUGH_MM.any);
     const band = smallIsGood(value, BANDS.chew);
     const word = { good: 'tender bite', fair: 'a little chewy', poor: 'tough' }[band];
-    return verdict(value, 'share', band, word, () =>
+    return verdict(value, 'ratio', band, word, () =>
       worked / TOUGH_MM.worked > all / TOUGH_MM.any
         ? [
             text`${filmMm(worked)} of the coat is gluten that was worked up: it chews.`,

@@ -1,3 +1,4 @@
+export * from './cuttable.js';
 export * from './geometry.js';
 export * from './shrink.js';
 export * from './through.js';

@@ -182,3 +182,10 @@ export const COLOUR_WORDS: readonly (readonly [number, string])[] = [
   [BURNS_AT, 'dark'],
   [Infinity, 'burnt'],
 ];
+/**
+ * Charcoal: what has charred so far is black, and gets no darker.
+ * @unit B
+ * @range 10–30
+ * @source our choice: five times as dark as what anybody calls burnt
+ */
+export const BLACKEST_B = 20;
