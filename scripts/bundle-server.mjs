@@ -6,7 +6,11 @@ import { ROOT } from './setup.mjs';
 const BUILT = join(ROOT, 'server/dist');
 
 const bundle = await rolldown({
-  input: { main: join(BUILT, 'main.js'), worker: join(BUILT, 'compute/worker.js') },
+  input: {
+    main: join(BUILT, 'main.js'),
+    worker: join(BUILT, 'compute/worker.js'),
+    backup: join(BUILT, 'backup/thread.js'),
+  },
   platform: 'node',
   // These load files from where they are installed (a native addon, a thread's script); the others are not installed,
   // but asked for.

@@ -1,11 +1,13 @@
-import { join } from 'node:path';
 import { Module, type DynamicModule } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
+import { BackupModule } from './backup/backup.module.js';
+import { placesIn } from './backup/places.js';
 import { ComputeModule } from './compute/compute.module.js';
 import { ConversionsModule } from './conversions/conversions.module.js';
 import { CooksModule } from './cooks/cooks.module.js';
 import { CheckpointService } from './database/checkpoint.service.js';
 import { databaseOptions } from './database/options.js';
+import { StandingService } from './database/standing.service.js';
 import { DemoService } from './demo/demo.service.js';
 import { DevicesModule } from './devices/devices.module.js';
 import { EveningsModule } from './evenings/evenings.module.js';
@@ -23,11 +25,12 @@ import { RecipesModule } from './recipes/recipes.module.js';
 export class AppModule {
   /** The application over a folder of data: one SQLite file, and photographs beside it. */
   static over(dataFolder: string): DynamicModule {
+    const places = placesIn(dataFolder);
     return {
       module: AppModule,
       imports: [
-        TypeOrmModule.forRoot(databaseOptions(join(dataFolder, 'yellowmist.sqlite'))),
-        PhotosModule.in(join(dataFolder, 'photos')),
+        TypeOrmModule.forRoot(databaseOptions(places.database)),
+        PhotosModule.in(places.photos),
         LearnedModule,
         ConversionsModule,
         PantryModule,
@@ -40,9 +43,10 @@ export class AppModule {
         CooksModule,
         DevicesModule,
         LearningModule,
+        BackupModule.of(places),
       ],
       controllers: [HealthController],
-      providers: [DemoService, CheckpointService],
+      providers: [DemoService, CheckpointService, StandingService],
     };
   }
 }

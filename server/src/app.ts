@@ -10,6 +10,7 @@ import { AppModule } from './app.module.js';
 import { gate } from './common/gate.js';
 import { servePages } from './common/pages.js';
 import { ProblemFilter } from './common/problem.filter.js';
+import { StandingService } from './database/standing.service.js';
 import type { Settings } from './settings.js';
 
 const BODY_LIMIT = '256kb';
@@ -92,7 +93,7 @@ export async function makeApp(settings: Settings): Promise<NestExpressApplicatio
   app.useBodyParser('raw', { limit: RANGES.photoBytes.max, type: isPhoto });
   app.useBodyParser('json', { limit: BODY_LIMIT });
   app.setGlobalPrefix('api');
-  app.useGlobalFilters(new ProblemFilter());
+  app.useGlobalFilters(new ProblemFilter(app.get(StandingService)));
   app.enableShutdownHooks();
   documentApi(app);
   servePages(app, settings.webFolder);

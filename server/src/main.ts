@@ -1,4 +1,5 @@
 import { makeApp } from './app.js';
+import { makeReady, takeFolder } from './backup/guard.js';
 import { DemoService } from './demo/demo.service.js';
 import { readSettings } from './settings.js';
 
@@ -14,6 +15,8 @@ function explain(error: unknown, port: string): string {
 
 async function main(): Promise<void> {
   const settings = readSettings(process.env, process.argv.slice(2));
+  takeFolder(settings.dataFolder);
+  makeReady(settings.dataFolder, say);
   const app = await makeApp(settings);
   if (settings.demoData) await app.get(DemoService).fill(say);
   await app.listen(settings.port, settings.host);

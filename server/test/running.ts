@@ -25,6 +25,8 @@ export interface Answer<T> {
 export class RunningServer {
   private child: ChildProcess | null = null;
   private port = 0;
+  /** What it said since it was started last. */
+  said = '';
   readonly folder = mkdtempSync(join(tmpdir(), 'yellowmist-'));
 
   async start(env: NodeJS.ProcessEnv = {}): Promise<void> {
@@ -40,14 +42,14 @@ export class RunningServer {
     });
     this.child = child;
     await new Promise<void>((resolve, reject) => {
-      let said = '';
+      this.said = '';
       const hear = (chunk: Buffer): void => {
-        said += chunk.toString();
-        if (said.includes(READY)) resolve();
+        this.said += chunk.toString();
+        if (this.said.includes(READY)) resolve();
       };
       child.stdout.on('data', hear);
       child.stderr.on('data', hear);
-      child.on('exit', () => reject(new Error(`The server did not start: ${said}`)));
+      child.on('exit', () => reject(new Error(`The server did not start: ${this.said}`)));
     });
   }
 

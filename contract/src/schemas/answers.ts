@@ -282,6 +282,3 @@ export const ingredientListSchema = Joi.array().items(
     common: Joi.boolean().required(),
   }).unknown(true),
 );
-
-/** What `GET /api/health` answers. */
-export const healthSchema = allOf<{ status: 'ok' }>({ status: oneOf('ok') });

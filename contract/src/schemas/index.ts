@@ -1,4 +1,5 @@
 export * from './answers.js';
+export * from './backup.js';
 export * from './cook.js';
 export * from './devices.js';
 export { friedSchema, layersSchema } from './coat.js';

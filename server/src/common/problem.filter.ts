@@ -2,6 +2,8 @@ import { Catch, HttpException, Logger, type ArgumentsHost, type ExceptionFilter 
 import type { Response } from 'express';
 import type { Problem } from '@yellowmist/contract';
 import { Refusal } from '@yellowmist/core';
+import type { StandingService } from '../database/standing.service.js';
+import { troubleOf } from '../database/troubles.js';
 import { problem, ProblemException } from './problem.js';
 
 const TOO_LARGE = 413;
@@ -15,6 +17,8 @@ interface BodyParserError {
 export class ProblemFilter implements ExceptionFilter {
   private readonly log = new Logger('Problem');
 
+  constructor(private readonly database: StandingService) {}
+
   catch(error: unknown, host: ArgumentsHost): void {
     const response = host.switchToHttp().getResponse<Response>();
     const body = this.describe(error);
@@ -27,6 +31,12 @@ export class ProblemFilter implements ExceptionFilter {
   private describe(error: unknown): Problem {
     if (error instanceof ProblemException) return error.getResponse() as Problem;
     if (error instanceof Refusal) return problem(400, error.message);
+    const trouble = troubleOf(error);
+    if (trouble) {
+      this.log.error(error instanceof Error ? error.message : String(error));
+      if (trouble.damaged) this.database.isDamaged(trouble.detail);
+      return problem(trouble.status, trouble.detail);
+    }
     const { status } = (error ?? {}) as BodyParserError;
     if (status === TOO_LARGE || (error instanceof HttpException && error.getStatus() === TOO_LARGE))
       return problem(
@@ -39,6 +49,9 @@ export class ProblemFilter implements ExceptionFilter {
     }
     if (status && status < 500) return problem(status, 'The request could not be read.');
     this.log.error(error instanceof Error ? error.stack : String(error));
-    return problem(500, 'The server met an error that it did not expect. Nothing that was saved is lost.');
+    return problem(
+      500,
+      'The server met an error that it did not expect. What it had answered as saved before is on the disk.',
+    );
   }
 }

@@ -11,7 +11,8 @@ export const TITLES: Record<number, string> = {
   415: 'Send JSON',
   422: 'What is stored cannot be read here',
   500: 'Something broke on our side',
-  503: 'Too busy just now',
+  503: 'Not just now',
+  507: 'No room to save',
 };
 
 /** Problem details (RFC 9457) for a status. */

@@ -44,6 +44,6 @@ import { WholeCooksService } from './wholeCooks.service.js';
     WholeCooksService,
     BinService,
   ],
-  exports: [StartingService, RecordsService, PhotosService, WholeCooksService],
+  exports: [CooksStore, StartingService, RecordsService, PhotosService, WholeCooksService],
 })
 export class CooksModule {}

@@ -51,6 +51,11 @@ export class SinglesService {
     return { ...body, version: next.version };
   }
 
+  /** Says that all of them may be others than before. */
+  async announceAll(): Promise<void> {
+    for (const { kind } of await this.store.find({ select: { kind: true } })) this.changed.next(kind);
+  }
+
   /** Inserts the first row; false when somebody was quicker. */
   private async begin(kind: string, row: Omit<SingleEntity, 'kind'>): Promise<boolean> {
     await this.store

@@ -1,6 +1,7 @@
 import type { FilesPhotos, KeptCook } from '@yellowmist/contract';
 import { badFields } from '../common/problem.js';
-import { hashOf, type PhotoFolder } from '../photos/folder.js';
+import { hashOf } from '../photos/files.js';
+import type { PhotoFolder } from '../photos/folder.js';
 import { isKeptPicture } from '../photos/picture.js';
 
 /** Photographs of a file are no more than this, bytes; the latest cooks' come first. */

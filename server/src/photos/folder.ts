@@ -1,28 +1,24 @@
-import { createHash } from 'node:crypto';
 import { mkdir, open, readdir, readFile, rename, rm } from 'node:fs/promises';
 import { join } from 'node:path';
 import { Inject, Injectable } from '@nestjs/common';
 import { ProblemException } from '../common/problem.js';
+import { hashOf, photoFile, PHOTO_ENDING } from './files.js';
 
 /** Where the photographs lie. */
 export const PHOTO_FOLDER = Symbol('photo folder');
 
-const ENDING = '.jpg';
 /** A file that is being written; one that is found at the start was never finished. */
 const UNFINISHED = '.part';
 /** Files are for their owner alone. */
 const OWNER_ONLY = 0o600;
 const OWNER_FOLDER = 0o700;
 
-/** SHA-256 of a file, hexadecimal. */
-export const hashOf = (bytes: Buffer): string => createHash('sha256').update(bytes).digest('hex');
-
 /** Photographs as files beside the database, each under the hash of what is in it: the same one twice is one file. */
 @Injectable()
 export class PhotoFolder {
   constructor(@Inject(PHOTO_FOLDER) private readonly folder: string) {}
 
-  private readonly at = (hash: string): string => join(this.folder, `${hash}${ENDING}`);
+  private readonly at = (hash: string): string => photoFile(this.folder, hash);
 
   /** Writes a photograph through to the disk. @returns its hash */
   async keep(bytes: Buffer): Promise<string> {
@@ -61,7 +57,8 @@ export class PhotoFolder {
   /** Removes every file that is not among `wanted`, and what was never finished. */
   async sweep(wanted: ReadonlySet<string>): Promise<void> {
     const files = await readdir(this.folder).catch(() => []);
-    const keeps = (file: string): boolean => file.endsWith(ENDING) && wanted.has(file.slice(0, -ENDING.length));
+    const keeps = (file: string): boolean =>
+      file.endsWith(PHOTO_ENDING) && wanted.has(file.slice(0, -PHOTO_ENDING.length));
     for (const file of files) {
       if (!keeps(file)) await rm(join(this.folder, file), { force: true });
     }
