@@ -7,7 +7,7 @@ import { ConversionsModule } from './conversions/conversions.module.js';
 import { CooksModule } from './cooks/cooks.module.js';
 import { CheckpointService } from './database/checkpoint.service.js';
 import { databaseOptions } from './database/options.js';
-import { StandingService } from './database/standing.service.js';
+import { StandingService } from './common/standing.service.js';
 import { DemoService } from './demo/demo.service.js';
 import { DevicesModule } from './devices/devices.module.js';
 import { EveningsModule } from './evenings/evenings.module.js';

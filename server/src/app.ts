@@ -10,7 +10,7 @@ import { AppModule } from './app.module.js';
 import { gate } from './common/gate.js';
 import { servePages } from './common/pages.js';
 import { ProblemFilter } from './common/problem.filter.js';
-import { StandingService } from './database/standing.service.js';
+import { StandingService } from './common/standing.service.js';
 import type { Settings } from './settings.js';
 
 const BODY_LIMIT = '256kb';

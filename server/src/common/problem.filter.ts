@@ -2,8 +2,8 @@ import { Catch, HttpException, Logger, type ArgumentsHost, type ExceptionFilter 
 import type { Response } from 'express';
 import type { Problem } from '@yellowmist/contract';
 import { Refusal } from '@yellowmist/core';
-import type { StandingService } from '../database/standing.service.js';
-import { troubleOf } from '../database/troubles.js';
+import type { StandingService } from './standing.service.js';
+import { troubleOf } from './troubles.js';
 import { problem, ProblemException } from './problem.js';
 
 const TOO_LARGE = 413;

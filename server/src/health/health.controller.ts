@@ -7,7 +7,7 @@ import { asideIn } from '../backup/aside.js';
 import { PLACES_OF_DATA } from '../backup/backups.service.js';
 import type { Places } from '../backup/places.js';
 import { openApi } from '../common/openapi.js';
-import { StandingService } from '../database/standing.service.js';
+import { StandingService } from '../common/standing.service.js';
 
 @ApiTags('health')
 @Controller('health')

@@ -3,6 +3,7 @@ import { lazy, Suspense, useEffect } from 'react';
 import { Link, Outlet } from 'react-router';
 import { usePantryQuery } from '../state/api';
 import { Keys } from './Keys';
+import { Standing } from './Standing';
 import { themeSet, unitsSwitched, type Theme } from '../state/settings';
 import { useAppDispatch, useAppSelector } from '../state/hooks';
 
@@ -81,6 +82,7 @@ export function Layout() {
           {shown === 'iron' ? <Sun aria-hidden className="size-5" /> : <Moon aria-hidden className="size-5" />}
         </button>
       </header>
+      <Standing />
       <main id="main" className="flex min-h-0 grow flex-col">
         {!isLoading && <Outlet />}
       </main>

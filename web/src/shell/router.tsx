@@ -18,6 +18,7 @@ const planExperiment = () => import('../features/experiment/PlanPage');
 const experiment = () => import('../features/experiment/ExperimentPage');
 const taste = () => import('../features/experiment/TastePage');
 const kitchen = () => import('../features/kitchen/KitchenPage');
+const backup = () => import('../features/backup/BackupPage');
 const pantry = () => import('../features/pantry/PantryPage');
 
 /** The first page is there at once; the others are fetched when they are gone to. */
@@ -45,6 +46,7 @@ export const router = createBrowserRouter([
       { path: 'experiment/:id', lazy: async () => ({ Component: (await experiment()).ExperimentPage }) },
       { path: 'experiment/:id/taste', lazy: async () => ({ Component: (await taste()).TastePage }) },
       { path: 'kitchen', lazy: async () => ({ Component: (await kitchen()).KitchenPage }) },
+      { path: 'backups', lazy: async () => ({ Component: (await backup()).BackupPage }) },
       { path: 'pantry', lazy: async () => ({ Component: (await pantry()).PantryPage }) },
       { path: '*', element: <LostPage /> },
     ],
@@ -69,6 +71,7 @@ export const fetchAhead = (): void => {
     experiment,
     taste,
     kitchen,
+    backup,
     pantry,
   ])
     page().catch(() => undefined);

@@ -11,6 +11,7 @@ import type {
   EveningDocument,
   ExperimentDocument,
   ExperimentInList,
+  Health,
   HonestyAnswer,
   ImportReport,
   KeptAnswer,
@@ -44,8 +45,13 @@ export const photoUrl = (cook: string, photo: string): string => `/api/cooks/${c
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
-  tagTypes: ['Conversion', 'Evening', 'Cook', 'Experiment', 'KitchenInUse', 'Photos'],
+  tagTypes: ['Conversion', 'Evening', 'Cook', 'Experiment', 'KitchenInUse', 'Photos', 'Health'],
   endpoints: (build) => ({
+    // A damaged database answers, too: with what is wrong.
+    health: build.query<Health, void>({
+      query: () => ({ url: 'health', validateStatus: ({ status }) => status === 200 || status === 503 }),
+      providesTags: ['Health'],
+    }),
     pantry: build.query<PantryDocument, void>({ query: () => 'pantry/kitchen' }),
     savePantry: build.mutation<PantryDocument, PantryDocument>({
       query: (body) => ({ url: 'pantry/kitchen', method: 'PUT', body, keepalive: true }),
@@ -227,6 +233,7 @@ export const api = createApi({
 });
 
 export const {
+  useHealthQuery,
   useKitchenQuery,
   usePantryQuery,
   useEveningsQuery,

@@ -1,5 +1,6 @@
 import { COMMON_FRYERS, RANGES } from '@yellowmist/contract';
 import type { Fryer } from '@yellowmist/core';
+import { Link } from 'react-router';
 import { AddNamed } from '../../ui/AddNamed';
 import { useKitchenEdits } from '../../state/documents';
 import { SaveNote } from '../../ui/SaveNote';
@@ -36,6 +37,11 @@ export function KitchenPage() {
       <p className="max-w-3xl text-sm">
         Every plan is for one fryer of this kitchen. Two tests with things at hand tell how it differs from others of
         its kind; its own manual comes first in everything.
+      </p>
+      <p className="text-sm">
+        <Link to="/backups" className="link inline-flex min-h-6 items-center">
+          Kept safe: backups of everything, and how to bring one back
+        </Link>
       </p>
       <SaveNote {...note} />
       <AddNamed
