@@ -8,6 +8,8 @@ import { build, give, needNode, needPackages, ROOT } from './setup.mjs';
 
 /** How much of each, in all, and the tests that do it. */
 const BLOWS = {
+  kill: { count: 300, tests: 'server/test/kill' },
+  requests: { count: 20_000, tests: 'server/test/hostile' },
   numbers: { count: 100_000, tests: 'contract/src/sense', apart: true },
 };
 

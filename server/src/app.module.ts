@@ -8,6 +8,7 @@ import { CooksModule } from './cooks/cooks.module.js';
 import { CheckpointService } from './database/checkpoint.service.js';
 import { databaseOptions } from './database/options.js';
 import { StandingService } from './common/standing.service.js';
+import { DemoProgress } from './demo/progress.service.js';
 import { DemoService } from './demo/demo.service.js';
 import { DevicesModule } from './devices/devices.module.js';
 import { EveningsModule } from './evenings/evenings.module.js';
@@ -46,7 +47,7 @@ export class AppModule {
         BackupModule.of(places),
       ],
       controllers: [HealthController],
-      providers: [DemoService, CheckpointService, StandingService],
+      providers: [DemoService, DemoProgress, CheckpointService, StandingService],
     };
   }
 }

@@ -95,7 +95,7 @@ describe('bad input names the field and what is allowed', () => {
       'a layer that weighs nothing',
       wrong((b) => b.fried.layers[0].portions.forEach((p) => void (p.grams = 0))),
       'fried.layers.0.portions',
-      /more than 0 g/,
+      /must weigh 0.01 to 12000 g together/,
     ],
     ['a name of nothing', wrong((b) => void (b.name = ' ')), 'name', /./],
     [

@@ -29,9 +29,12 @@ export class RunningServer {
   said = '';
   readonly folder = mkdtempSync(join(tmpdir(), 'yellowmist-'));
 
+  /** @param args what is said on its command line */
+  constructor(private readonly args: readonly string[] = []) {}
+
   async start(env: NodeJS.ProcessEnv = {}): Promise<void> {
     this.port = await freePort();
-    const child = spawn('node', ['server/dist/bundle/main.js'], {
+    const child = spawn('node', ['server/dist/bundle/main.js', ...this.args], {
       env: {
         ...process.env,
         NODE_OPTIONS: '',
@@ -51,6 +54,14 @@ export class RunningServer {
       child.stderr.on('data', hear);
       child.on('exit', () => reject(new Error(`The server did not start: ${this.said}`)));
     });
+  }
+
+  /** Starts it and kills it so many ms later, ready or not. */
+  async killedAfter(ms: number, env: NodeJS.ProcessEnv = {}): Promise<void> {
+    const starting = this.start(env).catch(() => undefined);
+    await new Promise((resolve) => setTimeout(resolve, ms));
+    await this.kill();
+    await starting;
   }
 
   /** Its database file. */
@@ -97,10 +108,16 @@ export class RunningServer {
   }
 
   async ask<T>(method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<Answer<T>> {
-    const response = await fetch(`http://127.0.0.1:${this.port}/api${path}`, {
-      method,
-      headers: { ...(body === undefined ? {} : { 'content-type': 'application/json' }), ...headers },
-      body: body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body),
+    const ask = (): Promise<Response> =>
+      fetch(`http://127.0.0.1:${this.port}/api${path}`, {
+        method,
+        headers: { ...(body === undefined ? {} : { 'content-type': 'application/json' }), ...headers },
+        body: body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body),
+      });
+    // A connection that is kept from before a kill may be found dead; what only reads asks again.
+    const response = await ask().catch((error: Error) => {
+      if (method === 'GET') return ask();
+      throw error;
     });
     const text = await response.text();
     return { status: response.status, body: (text ? JSON.parse(text) : undefined) as T, headers: response.headers };

@@ -15,7 +15,10 @@ export interface Handle {
   close(): void;
 }
 
-/** Opens a file, does something with it, and closes it whatever happens. */
+/**
+ * Opens a file, does something with it, and closes it whatever happens. The driver lets go of the file itself only when
+ * what was prepared is collected, or its thread ends: files that are looked into often are looked into by a thread.
+ */
 export function using<T>(file: string, task: (db: Handle) => T): T {
   const db = new Libsql(file) as unknown as Handle;
   try {

@@ -17,7 +17,7 @@ import {
 import { DIETS, fingerprint, fitsDiets, ingredient, takenAs, type Diet, type Pantry } from '@yellowmist/core';
 import { Repository } from 'typeorm';
 import { ProblemException } from '../common/problem.js';
-import type { ListedEntity } from '../documents/listed.entity.js';
+import type { ListedEntity, Stamps } from '../documents/listed.entity.js';
 import { ListedStore } from '../documents/listed.store.js';
 import { asItIsStored, LearnedStore } from '../learned/learned.store.js';
 import { ShelfService } from '../shelf/shelf.service.js';
@@ -41,7 +41,7 @@ function bodyIn({ format, body }: ListedEntity, pantry: Pantry): ConversionBody 
   return checked.value;
 }
 
-const whole = ({ id, version, createdAt, updatedAt }: ListedEntity, body: ConversionBody): ConversionDocument => ({
+const whole = ({ id, version, createdAt, updatedAt }: Stamps, body: ConversionBody): ConversionDocument => ({
   ...body,
   id,
   version,

@@ -218,6 +218,33 @@ export class Experiments1765000000000 implements MigrationInterface {
   down = (runner: QueryRunner): Promise<void> => drop(runner, 'experiment');
 }
 
+const LISTED = ['conversion', 'evening', 'experiment'] as const;
+
+/** Documents are in the order in which they were touched, and not in that of a clock that may have been set back. */
+export class Touched1765100000000 implements MigrationInterface {
+  name = 'Touched1765100000000';
+
+  async up(runner: QueryRunner): Promise<void> {
+    for (const table of LISTED) {
+      await runner.query(`ALTER TABLE ${table} ADD COLUMN touched INTEGER NOT NULL DEFAULT 0`);
+      await runner.query(
+        `UPDATE ${table} SET touched = (SELECT count(*) FROM ${table} AS other
+          WHERE other.updated_at < ${table}.updated_at OR (other.updated_at = ${table}.updated_at AND other.id <= ${table}.id))`,
+      );
+      await runner.query(`DROP INDEX ${table}_updated`);
+      await runner.query(`CREATE INDEX ${table}_touched ON ${table} (deleted_at, touched)`);
+    }
+  }
+
+  async down(runner: QueryRunner): Promise<void> {
+    for (const table of LISTED) {
+      await runner.query(`DROP INDEX ${table}_touched`);
+      await runner.query(`CREATE INDEX ${table}_updated ON ${table} (deleted_at, updated_at)`);
+      await runner.query(`ALTER TABLE ${table} DROP COLUMN touched`);
+    }
+  }
+}
+
 /** All migrations, in the order in which they are run. */
 export const MIGRATIONS = [
   Conversions1764000000000,
@@ -231,4 +258,5 @@ export const MIGRATIONS = [
   CookSeen1764800000000,
   CookPhotos1764900000000,
   Experiments1765000000000,
+  Touched1765100000000,
 ];

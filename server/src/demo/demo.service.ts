@@ -11,6 +11,7 @@ import { KITCHEN } from '../kitchen/kitchen.js';
 import { EveningsService } from '../evenings/evenings.service.js';
 import { ExperimentsService } from '../experiments/experiments.service.js';
 import { LearningService } from '../learning/learning.service.js';
+import { DemoProgress } from './progress.service.js';
 import { COMPARED, type ComparedOfDemo } from './compared.js';
 import { HISTORY, type PastOfDemo } from './history.js';
 import { platePicture } from './plate.js';
@@ -31,11 +32,21 @@ export class DemoService {
     private readonly photos: PhotosService,
     private readonly experiments: ExperimentsService,
     private readonly learning: LearningService,
+    private readonly progress: DemoProgress,
   ) {}
 
-  /** Does nothing when there are conversions already. `say` hears of the progress. */
+  /**
+   * Does nothing when there are dishes already, unless they are those of a fill that was killed half-way: that is begun
+   * anew. `say` hears of the progress.
+   */
   async fill(say: (line: string) => void): Promise<void> {
-    if ((await this.conversions.list()).length > 0) return;
+    const progress = await this.progress.read();
+    if (progress === 'done' || (progress === 'none' && (await this.conversions.ids()).size > 0)) return;
+    if (progress === 'half') {
+      say('The demo was not filled to its end: it is begun anew');
+      await this.progress.takeBack();
+    }
+    await this.progress.begin();
     const { version } = await this.kitchen.read();
     await this.kitchen.save(version, NET_LOFT);
     // Its past was cooked by the fryers' pages; what it taught counts from today.
@@ -55,6 +66,7 @@ export class DemoService {
     }
     for (const compared of COMPARED) await this.compare(ids.get(compared.dish)!, compared);
     await this.useLearned(true);
+    await this.progress.end();
   }
 
   private async useLearned(on: boolean): Promise<void> {

@@ -23,6 +23,13 @@ export abstract class ListedEntity {
   @Column('text', { name: 'updated_at' })
   updatedAt: string;
 
+  /** Grows with every write of the table: the order in which documents were touched, whatever the clock was. */
+  @Column('integer')
+  touched: number;
+
   @Column('text', { name: 'deleted_at', nullable: true })
   deletedAt: string | null;
 }
+
+/** What the store adds to a body. */
+export type Stamps = Pick<ListedEntity, 'id' | 'version' | 'createdAt' | 'updatedAt'>;

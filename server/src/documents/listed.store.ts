@@ -14,12 +14,18 @@ interface Brought<Body> {
   body: Body;
 }
 
+/** A row as it was just written. */
+type Stored = Omit<ListedEntity, 'touched'>;
+
 /** What is stored of a body. */
 const stored = <Body extends { name: string }>(format: Format<Body>, body: Body) => ({
   name: body.name,
   format: formatNumber(format),
   body: JSON.stringify(body),
 });
+
+/** The next place in the order of touches, worked out by the database in the very write. */
+const nextTouch = (table: string) => (): string => `(SELECT coalesce(max(touched), 0) + 1 FROM ${table})`;
 
 /** Rows of one kind of document: a save names the version that it changes, and what was put aside can be brought back. */
 export class ListedStore<Body extends { name: string }> {
@@ -36,7 +42,7 @@ export class ListedStore<Body extends { name: string }> {
 
   /** All that are not put aside, the last touched first. */
   all(): Promise<ListedEntity[]> {
-    return this.rows.find({ where: { deletedAt: IsNull() }, order: { updatedAt: 'DESC', id: 'ASC' } });
+    return this.rows.find({ where: { deletedAt: IsNull() }, order: { touched: 'DESC', id: 'ASC' } });
   }
 
   /** All of them as they are read, each by itself: one that cannot be read says why. */
@@ -65,18 +71,20 @@ export class ListedStore<Body extends { name: string }> {
     return row;
   }
 
-  async insert(body: Body): Promise<ListedEntity> {
+  private readonly touch = (): string => nextTouch(this.rows.metadata.tableName)();
+
+  async insert(body: Body): Promise<Stored> {
     const at = now();
     const times = { createdAt: at, updatedAt: at, deletedAt: null };
     const row = { id: randomUUID(), version: 1, ...stored(this.format, body), ...times };
-    await this.rows.insert(row);
+    await this.rows.insert({ ...row, touched: this.touch });
     return row;
   }
 
   /** Saves over `version`. @throws ProblemException 409 with the stored version when it is not the last any more */
-  async replace(id: string, version: number, body: Body): Promise<ListedEntity> {
+  async replace(id: string, version: number, body: Body): Promise<Stored> {
     const next = { ...stored(this.format, body), version: version + 1, updatedAt: now() };
-    const { affected } = await this.rows.update({ id, version, deletedAt: IsNull() }, next);
+    const { affected } = await this.rows.update({ id, version, deletedAt: IsNull() }, { ...next, touched: this.touch });
     const row = await this.row(id);
     if (affected === 0) {
       throw new ProblemException(
@@ -95,7 +103,10 @@ export class ListedStore<Body extends { name: string }> {
   }
 
   async restore(id: string): Promise<void> {
-    const { affected } = await this.rows.update({ id, deletedAt: Not(IsNull()) }, { deletedAt: null });
+    const { affected } = await this.rows.update(
+      { id, deletedAt: Not(IsNull()) },
+      { deletedAt: null, touched: this.touch },
+    );
     if (affected === 0) throw new ProblemException(404, `There is no deleted ${this.word} ${id}.`);
   }
 
@@ -122,6 +133,7 @@ export async function writeBrought<Body extends { name: string }>(
     const known = await manager.findOneBy(entity, { id });
     const version = (known?.version ?? 0) + 1;
     const times = { createdAt: known?.createdAt ?? createdAt, updatedAt, deletedAt: null };
-    await manager.upsert(entity, { id, version, ...stored(format, body), ...times }, ['id']);
+    const touched = nextTouch(manager.getRepository(entity).metadata.tableName);
+    await manager.upsert(entity, { id, version, ...stored(format, body), ...times, touched }, ['id']);
   }
 }

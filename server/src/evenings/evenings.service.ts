@@ -16,13 +16,13 @@ import {
 import { Repository } from 'typeorm';
 import { badFields, ProblemException } from '../common/problem.js';
 import { ConversionsService } from '../conversions/conversions.service.js';
-import type { ListedEntity } from '../documents/listed.entity.js';
+import type { ListedEntity, Stamps } from '../documents/listed.entity.js';
 import { ListedStore } from '../documents/listed.store.js';
 import { EveningEntity } from './evening.entity.js';
 
 const FORMAT = formatNumber(FORMATS.evening);
 
-const whole = ({ id, version, createdAt, updatedAt }: ListedEntity, body: EveningBody): EveningDocument => ({
+const whole = ({ id, version, createdAt, updatedAt }: Stamps, body: EveningBody): EveningDocument => ({
   ...body,
   id,
   version,

@@ -6,9 +6,7 @@ import {
   type ListedExperiment,
 } from '@yellowmist/contract';
 import { plain, resultOf, tastingOrder, type ExperimentResult, type TastingAnswer } from '@yellowmist/core';
-import type { ListedEntity } from '../documents/listed.entity.js';
-
-type Stamps = Pick<ListedEntity, 'id' | 'version' | 'createdAt' | 'updatedAt'>;
+import type { Stamps } from '../documents/listed.entity.js';
 
 /** What the tastings of an experiment come to. */
 function resultIn({ planned, codes, tastings }: ExperimentBody): ExperimentResult {

@@ -2,7 +2,7 @@ import { Injectable } from '@nestjs/common';
 import { check, EMPTY_PANTRY, FORMATS, savePantrySchema, type PantryBody } from '@yellowmist/contract';
 import { pantryOf, type Label, type Pantry } from '@yellowmist/core';
 import type { Schema } from 'joi';
-import { badFields } from '../common/problem.js';
+import { badFields, ProblemException } from '../common/problem.js';
 import type { SingleKind } from '../documents/kind.js';
 import { SinglesService } from '../documents/singles.service.js';
 
@@ -16,14 +16,21 @@ export const PANTRY_KIND: SingleKind<PantryBody> = {
   summary: 'What this kitchen has, never uses, and its own ingredients by their labels',
 };
 
+const UNREADABLE = 422;
+
 /** The door: resolves ids against the known ingredients and the kitchen's own, and checks bodies that name them. */
 @Injectable()
 export class ShelfService {
   constructor(private readonly singles: SinglesService) {}
 
-  /** The labels of the kitchen's own ingredients. */
+  /** The labels of the kitchen's own ingredients; none where the pantry's row cannot be read, so that all else can. */
   async own(): Promise<Label[]> {
-    return (await this.singles.read(PANTRY_KIND)).own;
+    try {
+      return (await this.singles.read(PANTRY_KIND)).own;
+    } catch (error) {
+      if (error instanceof ProblemException && error.getStatus() === UNREADABLE) return [];
+      throw error;
+    }
   }
 
   /** What stands on the shelf now. */
