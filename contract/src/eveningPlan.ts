@@ -22,12 +22,13 @@ export type ToPlan = Pick<
 >;
 
 /** A dish that can be cooked: it has an air version. */
-export const isPlanned = <T extends ConversionBody>(body: T): body is T & { chosen: Chosen } => body.chosen !== null;
+export const isPlanned = <T extends Pick<ConversionBody, 'chosen'>>(body: T): body is T & { chosen: Chosen } =>
+  body.chosen !== null;
 
 /** A converted dish as the evening takes it. */
 export const dishOfEvening = (
   id: string,
-  { name, dish, fried, fryer, limits, chosen }: ConversionBody & { chosen: Chosen },
+  { name, dish, fried, fryer, limits, chosen }: Omit<ConversionBody, 'versions'> & { chosen: Chosen },
 ): DishOfEvening => ({ id, name, dish, fried, fryer, limits, plan: chosen.plan });
 
 const optionsOf = (dishes: ToPlan['dishes']): Record<string, DishOptions> =>

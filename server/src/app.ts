@@ -7,6 +7,7 @@ import { RANGES } from '@yellowmist/contract';
 import compression from 'compression';
 import helmet from 'helmet';
 import { AppModule } from './app.module.js';
+import { rememberAsker } from './common/asker.js';
 import { gate } from './common/gate.js';
 import { servePages } from './common/pages.js';
 import { ProblemFilter } from './common/problem.filter.js';
@@ -81,6 +82,7 @@ export async function makeApp(settings: Settings): Promise<NestExpressApplicatio
     forceCloseConnections: true,
   });
   app.use(helmet({ contentSecurityPolicy: { useDefaults: false, directives: CONTENT_SECURITY }, hsts: false }));
+  app.use(rememberAsker);
   app.use(ownHeaders);
   app.use(gate(settings.hostNames));
   // Not the readings of a scale: they are a stream.

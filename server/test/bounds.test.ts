@@ -1,4 +1,11 @@
-import { EMPTY_PANTRY, exampleConversion, type Problem } from '@yellowmist/contract';
+import {
+  EMPTY_PANTRY,
+  exampleConversion,
+  type ConversionDocument,
+  type ListedDish,
+  type Problem,
+} from '@yellowmist/contract';
+import { converted } from './converted.js';
 import { RunningServer } from './running.js';
 
 const server = new RunningServer();
@@ -65,4 +72,44 @@ test('a full queue is 503 with the seconds after which to try again; clients tha
   await Promise.all(held);
   const all = await Promise.all(Array.from({ length: 12 }, () => server.ask('POST', '/simulate', cook)));
   expect(all.map((a) => a.status)).toEqual(Array<number>(12).fill(200));
+});
+
+describe('a list of many dishes', () => {
+  const full = new RunningServer();
+  beforeAll(() => full.start());
+  afterAll(() => full.end());
+
+  test('has pages, sends nothing that a list does not show, and holds up nobody', async () => {
+    const plain = converted('Bait');
+    const chosen = plain.chosen!;
+    // Each with all the versions that it may keep.
+    const versions = Array.from({ length: 20 }, (_, k) => ({ id: k + 1, name: `Version ${k}`, chosen }));
+    const names = Array.from({ length: 120 }, (_, k) => `Bait ${String(k).padStart(3, '0')}`);
+    for (const name of names) await full.ask('POST', '/conversions', { ...plain, name, versions });
+    const listed = await full.ask<ListedDish[]>('GET', '/conversions');
+    expect(listed.body.map((d) => d.name)).toEqual([...names].reverse());
+    expect(JSON.stringify(listed.body)).not.toContain('Version 1');
+    const { body: whole } = await full.ask<ConversionDocument>('GET', `/conversions/${listed.body[0].id}`);
+    expect(whole.versions).toHaveLength(20);
+    const pages: string[] = [];
+    for (let after = ''; ;) {
+      const path = `/conversions?limit=50${after && `&after=${after}`}`;
+      const { body } = await full.ask<ListedDish[]>('GET', path);
+      if (body.length === 0) break;
+      pages.push(...body.map((d) => d.name));
+      after = body.at(-1)!.id;
+    }
+    expect(pages).toEqual([...names].reverse());
+  });
+
+  test.each([
+    ['limit=0', 'limit'],
+    ['limit=many', 'limit'],
+    ['limit=501', 'limit'],
+    ['after=x', 'after'],
+  ])('%s is refused at its field', async (query, field) => {
+    const { status, body } = await full.ask<Problem>('GET', `/conversions?${query}`);
+    expect(status).toBe(400);
+    expect(body.errors).toEqual([expect.objectContaining({ field })]);
+  });
 });

@@ -212,7 +212,9 @@ export const conversionDocumentSchema = conversionBodySchema.append<ConversionDo
 
 /** All dishes: one that cannot be opened says why. */
 export const conversionListSchema = Joi.array().items(
-  conversionDocumentSchema.append<ListedDish>({ diets: dietsSchema.required() }),
+  (conversionDocumentSchema.fork('versions', () => Joi.forbidden()) as unknown as J.ObjectSchema<ListedDish>).append({
+    diets: dietsSchema.required(),
+  }),
   brokenSchema,
 );
 

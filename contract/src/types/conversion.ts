@@ -39,8 +39,11 @@ export interface BinnedConversion {
 /** A dish in the list of all: whole, or why it cannot be opened. */
 export type ListedConversion = ListedDish | BrokenDocument;
 
-/** A dish in the list, with the diets that it fits by its ingredients: in the air fryer where it is converted. */
-export type ListedDish = ConversionDocument & { diets: Diet[] };
+/**
+ * A dish in the list, with the diets that it fits by its ingredients: in the air fryer where it is converted. Versions that
+ * were kept under a name come with the dish itself.
+ */
+export type ListedDish = Omit<ConversionDocument, 'versions'> & { diets: Diet[] };
 
 /** Whether one of a list is no document but why it cannot be opened. */
 export const isBroken = (listed: object): listed is BrokenDocument => 'problem' in listed;

@@ -21,15 +21,15 @@ import {
   type Seen,
 } from '@yellowmist/core';
 import { Piscina } from 'piscina';
-import { ProblemException } from '../common/problem.js';
+import { asker } from '../common/asker.js';
 import { ShelfService } from '../shelf/shelf.service.js';
+import { FairQueue } from './fairQueue.js';
 import type * as worker from './worker.js';
 
 const IDLE_MS = 30_000;
 const MOST_THREADS = 2;
-const MOST_WAITING = 16;
-/** A conversion takes a second or two: a queue is half empty after so long, s. */
-const RETRY_AFTER_S = 10;
+/** A conversion takes a second or two: a queue is half empty after ten. */
+const ROOM = { running: MOST_THREADS, waiting: 24, waitingOfOne: 16, retryAfterS: 10 } as const;
 
 /** The core in a small pool of threads. */
 @Injectable()
@@ -41,8 +41,7 @@ export class ComputeService implements OnApplicationShutdown {
     idleTimeout: IDLE_MS,
   });
 
-  /** Tasks that are computed or wait. */
-  private inHand = 0;
+  private readonly queue = new FairQueue(ROOM);
 
   constructor(private readonly shelf: ShelfService) {}
 
@@ -125,18 +124,11 @@ export class ComputeService implements OnApplicationShutdown {
    * @throws ProblemException 503 when too much waits already; Refusal when it cannot be computed as it was asked
    */
   private async run<T>(name: keyof typeof worker, request: unknown, signal?: AbortSignal): Promise<T> {
-    if (this.inHand >= MOST_THREADS + MOST_WAITING) {
-      throw new ProblemException(503, `${MOST_WAITING} others wait already. Try again soon.`, {}, RETRY_AFTER_S);
-    }
-    this.inHand += 1;
-    try {
-      const own = await this.shelf.own();
-      const worked = (await this.pool.run({ request, own }, { name, signal })) as worker.Worked<T>;
-      if ('refused' in worked) throw new Refusal(worked.refused);
-      return worked.answer;
-    } finally {
-      this.inHand -= 1;
-    }
+    const own = await this.shelf.own();
+    const compute = (): Promise<unknown> => this.pool.run({ request, own }, { name, signal });
+    const worked = (await this.queue.run(asker(), compute, signal)) as worker.Worked<T>;
+    if ('refused' in worked) throw new Refusal(worked.refused);
+    return worked.answer;
   }
 
   onApplicationShutdown(): Promise<void> {

@@ -1,10 +1,11 @@
-import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common';
+import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Post, Put, Query } from '@nestjs/common';
 import {
   ApiBody,
   ApiCreatedResponse,
   ApiNoContentResponse,
   ApiOkResponse,
   ApiOperation,
+  ApiQuery,
   ApiTags,
 } from '@nestjs/swagger';
 import {
@@ -21,6 +22,7 @@ import {
   type ListedConversion,
 } from '@yellowmist/contract';
 import { openApi, problems } from '../common/openapi.js';
+import { pageAsked } from '../common/page.js';
 import { ShelfService } from '../shelf/shelf.service.js';
 import { AnswersService } from './answers.service.js';
 import { ConversionsService } from './conversions.service.js';
@@ -37,10 +39,16 @@ export class ConversionsController {
   ) {}
 
   @Get()
-  @ApiOperation({ summary: 'All conversions, the last touched first; one that cannot be opened says why' })
+  @ApiOperation({
+    summary:
+      'All conversions, the last touched first, without the versions that each has kept; one that cannot be opened says why',
+  })
+  @ApiQuery({ name: 'limit', required: false, type: Number, description: 'at most so many, 1 to 500; all without' })
+  @ApiQuery({ name: 'after', required: false, description: 'those that follow this id in the list' })
   @ApiOkResponse({ schema: openApi(conversionListSchema) })
-  list(): Promise<ListedConversion[]> {
-    return this.conversions.list();
+  @problems(400, 404)
+  async list(@Query() query: unknown): Promise<ListedConversion[]> {
+    return this.conversions.list(pageAsked(query));
   }
 
   @Post()

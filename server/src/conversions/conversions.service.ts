@@ -6,19 +6,31 @@ import {
   conversionBodySchema,
   FORMATS,
   formatNumber,
+  isBroken,
   RANGES,
   upgrade,
   type BinnedConversion,
+  type BrokenDocument,
   type Chosen,
   type ConversionBody,
   type ConversionDocument,
   type ListedConversion,
 } from '@yellowmist/contract';
-import { DIETS, fingerprint, fitsDiets, ingredient, takenAs, type Diet, type Pantry } from '@yellowmist/core';
+import {
+  DIETS,
+  fingerprint,
+  fitsDiets,
+  ingredient,
+  pantryOf,
+  takenAs,
+  type Diet,
+  type Label,
+  type Pantry,
+} from '@yellowmist/core';
 import { Repository } from 'typeorm';
 import { ProblemException } from '../common/problem.js';
 import type { ListedEntity, Stamps } from '../documents/listed.entity.js';
-import { ListedStore } from '../documents/listed.store.js';
+import { ListedStore, type Page } from '../documents/listed.store.js';
 import { asItIsStored, LearnedStore } from '../learned/learned.store.js';
 import { ShelfService } from '../shelf/shelf.service.js';
 import { ConversionEntity } from './conversion.entity.js';
@@ -58,10 +70,14 @@ function dietsOf({ dish, fried, chosen }: ConversionBody, pantry: Pantry): Diet[
   return DIETS.filter((diet) => ids.every((id) => fitsDiets(ingredient(pantry, id), [diet])));
 }
 
+/** Bodies of dishes that are kept beside the database, checked. */
+const MOST_CHECKED = 2500;
+
 /** Stores conversions, their fryers as they were learned where that is used; a save names the version that it changes, and a deleted one can be brought back. */
 @Injectable()
 export class ConversionsService {
   private readonly store: ListedStore<ConversionBody>;
+  private readonly checked = new Map<string, { version: number; shelf: string; body: ConversionBody }>();
 
   constructor(
     @InjectRepository(ConversionEntity) rows: Repository<ConversionEntity>,
@@ -71,13 +87,36 @@ export class ConversionsService {
     this.store = new ListedStore(rows, FORMATS.conversion, 'conversion');
   }
 
-  /** All that are not deleted, the last touched first; each stands or falls alone. */
-  async list(): Promise<ListedConversion[]> {
-    const pantry = await this.shelf.pantry();
-    return this.store.readAll(async (row) => {
-      const document = await this.learned.into(whole(row, bodyIn(row, pantry)));
-      return { ...document, diets: dietsOf(document, pantry) };
+  /** All that are not deleted, whole, the last touched first; each stands or falls alone. */
+  async all(): Promise<(ConversionDocument | BrokenDocument)[]> {
+    return this.readAll(await this.shelf.own());
+  }
+
+  /** The same as a list shows them: without the versions that were kept, and with the diets that each fits. */
+  async list(page?: Page): Promise<ListedConversion[]> {
+    const own = await this.shelf.own();
+    const pantry = pantryOf(own);
+    return (await this.readAll(own, page)).map((document) => {
+      if (isBroken(document)) return document;
+      const { versions: _, ...shown } = document;
+      return { ...shown, diets: dietsOf(document, pantry) };
     });
+  }
+
+  private readAll(own: Label[], page?: Page): Promise<(ConversionDocument | BrokenDocument)[]> {
+    const pantry = pantryOf(own);
+    const shelf = JSON.stringify(own);
+    return this.store.readAll((row) => this.learned.into(whole(row, this.known(row, pantry, shelf))), page);
+  }
+
+  /** A stored body that was checked before is not checked again, as long as neither it nor what is on the shelf changes. */
+  private known(row: ListedEntity, pantry: Pantry, shelf: string): ConversionBody {
+    const kept = this.checked.get(row.id);
+    if (kept?.version === row.version && kept.shelf === shelf) return kept.body;
+    const body = bodyIn(row, pantry);
+    if (this.checked.size >= MOST_CHECKED) this.checked.clear();
+    this.checked.set(row.id, { version: row.version, shelf, body });
+    return body;
   }
 
   /** Ids of all that are not deleted. */
@@ -96,7 +135,14 @@ export class ConversionsService {
     }
   }
 
+  /** @throws ProblemException 409 where there are as many as there may be */
   async create(body: ConversionBody): Promise<ConversionDocument> {
+    const { max } = RANGES.filedDishes;
+    if ((await this.store.count()) >= max)
+      throw new ProblemException(
+        409,
+        `A kitchen has at most ${max} dishes. Delete some, or save them in a file first.`,
+      );
     const page = this.meantFor(asItIsStored(body), null);
     return this.learned.into(whole(await this.store.insert(page), page));
   }

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { formatNumber, type BrokenDocument, type Format } from '@yellowmist/contract';
-import { IsNull, Like, Not, type EntityManager, type EntityTarget, type Repository } from 'typeorm';
+import { IsNull, LessThan, Like, Not, type EntityManager, type EntityTarget, type Repository } from 'typeorm';
 import { ProblemException } from '../common/problem.js';
 import type { ListedEntity } from './listed.entity.js';
 
@@ -13,6 +13,16 @@ interface Brought<Body> {
   updatedAt: string;
   body: Body;
 }
+
+/** A part of a list: so many, from after one that is known. */
+export interface Page {
+  limit?: number;
+  after?: string;
+}
+
+/** So long documents are read before others have their turn, ms. */
+const AT_A_TIME_MS = 10;
+const breath = (): Promise<void> => new Promise((resolve) => setImmediate(resolve));
 
 /** A row as it was just written. */
 type Stored = Omit<ListedEntity, 'touched'>;
@@ -40,22 +50,37 @@ export class ListedStore<Body extends { name: string }> {
     this.rows = rows;
   }
 
-  /** All that are not put aside, the last touched first. */
-  all(): Promise<ListedEntity[]> {
-    return this.rows.find({ where: { deletedAt: IsNull() }, order: { touched: 'DESC', id: 'ASC' } });
+  /** Those that are not put aside, the last touched first: all of them, or a page. */
+  private async some({ limit, after }: Page = {}): Promise<ListedEntity[]> {
+    const from = after === undefined ? undefined : (await this.row(after)).touched;
+    return this.rows.find({
+      where: { deletedAt: IsNull(), ...(from !== undefined && { touched: LessThan(from) }) },
+      order: { touched: 'DESC', id: 'ASC' },
+      take: limit,
+    });
   }
 
-  /** All of them as they are read, each by itself: one that cannot be read says why. */
-  async readAll<T>(read: (row: ListedEntity) => T | Promise<T>): Promise<(T | BrokenDocument)[]> {
-    const each = async (row: ListedEntity): Promise<T | BrokenDocument> => {
+  /** All of them, or a page, as they are read, each by itself: one that cannot be read says why. Others are answered meanwhile. */
+  async readAll<T>(read: (row: ListedEntity) => T | Promise<T>, page?: Page): Promise<(T | BrokenDocument)[]> {
+    const found: (T | BrokenDocument)[] = [];
+    let since = performance.now();
+    for (const row of await this.some(page)) {
       try {
-        return await read(row);
+        found.push(await read(row));
       } catch (error) {
         const { id, name, version, createdAt, updatedAt } = row;
-        return { id, name, version, createdAt, updatedAt, problem: (error as Error).message };
+        found.push({ id, name, version, createdAt, updatedAt, problem: (error as Error).message });
       }
-    };
-    return Promise.all((await this.all()).map(each));
+      if (performance.now() - since < AT_A_TIME_MS) continue;
+      await breath();
+      since = performance.now();
+    }
+    return found;
+  }
+
+  /** How many are not put aside. */
+  count(): Promise<number> {
+    return this.rows.countBy({ deletedAt: IsNull() });
   }
 
   /** Ids of all that are not put aside. */

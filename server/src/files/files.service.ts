@@ -106,7 +106,7 @@ export class FilesService {
 
   /** All that is written down here; dishes that cannot be opened stay where they are, and are no part of it. */
   private async here(): Promise<WholeKitchen> {
-    const listed = (await this.conversions.list()).filter(isWhole);
+    const listed = (await this.conversions.all()).filter(isWhole);
     const dishes = listed.map((document): KeptDish => {
       const { id, createdAt, updatedAt } = document;
       return { id, createdAt, updatedAt, body: asItIsStored(bodyOfDocument(document)) };

@@ -267,6 +267,7 @@ export const {
   useRestoreEveningMutation,
   useBinQuery,
   useConversionQuery,
+  useLazyConversionQuery,
   useConversionsQuery,
   useCreateMutation,
   useDuplicateMutation,

@@ -15,7 +15,7 @@ export function DishPicture({
   side,
   labelled = false,
 }: {
-  body: ConversionBody;
+  body: Omit<ConversionBody, 'versions'>;
   side: 'pot' | 'air';
   labelled?: boolean;
 }) {

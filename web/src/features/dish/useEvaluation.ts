@@ -11,7 +11,10 @@ export interface Evaluated extends Evaluation {
   question: EvaluateQuestion;
 }
 
-const questionOf = ({ dish, fried, fryer, chosen }: ConversionBody, own: Label[]): EvaluateQuestion => ({
+/** What of a dish its simulation asks. */
+type Question = Pick<ConversionBody, 'dish' | 'fried' | 'fryer' | 'chosen'>;
+
+const questionOf = ({ dish, fried, fryer, chosen }: Question, own: Label[]): EvaluateQuestion => ({
   dish,
   fried,
   fryer,
@@ -29,10 +32,7 @@ const SETTLED_MS = 350;
  * answered, and the last answer stays until then, so that a picture follows a hand that drags.
  * @param waits follow the cooked piece through its waiting, too, once nothing changes any more
  */
-export function useEvaluation(
-  body: ConversionBody | null,
-  waits = false,
-): { evaluated: Evaluated | null; error: string } {
+export function useEvaluation(body: Question | null, waits = false): { evaluated: Evaluated | null; error: string } {
   const dispatch = useAppDispatch();
   const { own } = usePantryDocument();
   const [evaluated, setEvaluated] = useState<Evaluated | null>(null);

@@ -2,7 +2,13 @@ import { Archive, ArchiveRestore, Copy, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
 import { bodyOfDocument, isBroken, type ListedConversion, type ListedDish } from '@yellowmist/contract';
 import { orTell, tellUndoable } from '../../state/acting';
-import { useDuplicateMutation, useRemoveMutation, useRestoreMutation, useSaveMutation } from '../../state/api';
+import {
+  useDuplicateMutation,
+  useLazyConversionQuery,
+  useRemoveMutation,
+  useRestoreMutation,
+  useSaveMutation,
+} from '../../state/api';
 import { useFoodName } from '../../state/useFoodName';
 import { useUnits } from '../../state/useUnits';
 import { FAMILY_NAMES } from '../dish/words';
@@ -72,6 +78,7 @@ function Acts({ listed }: { listed: ListedConversion }) {
   const { id, name } = listed;
   const broken = isBroken(listed);
   const [save] = useSaveMutation();
+  const [whole] = useLazyConversionQuery();
   const [duplicate] = useDuplicateMutation();
   const [remove] = useRemoveMutation();
   const [restore] = useRestoreMutation();
@@ -80,9 +87,10 @@ function Acts({ listed }: { listed: ListedConversion }) {
     await tellUndoable(`“${name}” is put aside.`, 'Bring it back', () => restore(id).unwrap());
   };
   const away = broken ? false : listed.archived === true;
-  const putAway = (): void => {
-    if (broken) return;
-    orTell(save({ id, version: listed.version, body: { ...bodyOfDocument(listed), archived: !away } }).unwrap());
+  const putAway = async (): Promise<void> => {
+    // The list knows nothing of the versions that were kept.
+    const document = await whole(id).unwrap();
+    await save({ id, version: document.version, body: { ...bodyOfDocument(document), archived: !away } }).unwrap();
   };
   return (
     <span className="flex shrink-0 max-sm:w-full max-sm:justify-end">
@@ -92,7 +100,7 @@ function Acts({ listed }: { listed: ListedConversion }) {
           className="btn btn-ghost btn-square size-11"
           aria-label={away ? `Take ${name} out again` : `Put ${name} away`}
           title={away ? 'Take it out again' : 'Put away'}
-          onClick={putAway}
+          onClick={() => orTell(putAway())}
         >
           {away ? <ArchiveRestore aria-hidden className="size-4" /> : <Archive aria-hidden className="size-4" />}
         </button>

@@ -1,0 +1,26 @@
+import Joi from 'joi';
+import { badFields } from './problem.js';
+
+/** A part of a list: so many of it, from after one that is known. */
+export interface PageAsked {
+  limit?: number;
+  after?: string;
+}
+
+const schema = Joi.object<PageAsked>({
+  limit: Joi.number()
+    .integer()
+    .min(1)
+    .max(500)
+    .messages({ 'number.base': '{{#label}} must be a whole number from 1 to 500' }),
+  after: Joi.string().guid(),
+}).unknown(true);
+
+/** What part of a list a query asks for; all of it where it says nothing. @throws ProblemException 400 naming the field */
+export function pageAsked(query: unknown): PageAsked {
+  const { value, error } = schema.validate(query, { abortEarly: false });
+  if (!error) return { limit: value.limit, after: value.after };
+  throw badFields(
+    error.details.map(({ path, message }) => ({ field: path.join('.'), message: message.replaceAll('"', '') })),
+  );
+}
