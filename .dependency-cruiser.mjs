@@ -33,6 +33,7 @@ const CORE_ORDER = [
 
 /** The storeys of the web: a folder imports only folders of storeys below its own. */
 const WEB_STOREYS = [
+  'offline',
   'worker',
   'state',
   'ui',

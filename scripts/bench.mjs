@@ -4,4 +4,5 @@ import { build, needNode, needPackages, run } from './setup.mjs';
 needNode();
 await needPackages();
 await build();
-process.exit(await run('node', ['scripts/bench-simulation.mjs']));
+const simulated = await run('node', ['scripts/bench-simulation.mjs']);
+process.exit(simulated || (await run('node', ['scripts/bench-load.mjs'])));

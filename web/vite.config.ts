@@ -29,5 +29,12 @@ export default defineConfig({
   },
   worker: { format: 'es' },
   server: { proxy: { '/api': 'http://127.0.0.1:4610' } },
-  build: { chunkSizeWarningLimit: 900 },
+  build: {
+    chunkSizeWarningLimit: 900,
+    rolldownOptions: {
+      input: { index: source('index.html'), offline: source('src/offline/serviceWorker.ts') },
+      // What keeps the pages must stand beside them, under a name that stays.
+      output: { entryFileNames: ({ name }) => (name === 'offline' ? 'offline.js' : 'assets/[name]-[hash].js') },
+    },
+  },
 });

@@ -56,7 +56,8 @@ export const test = base.extend<object, { server: string; ownWindow: Page }>({
   ],
   ownWindow: [
     async ({ browser, server }, use) => {
-      const context = await browser.newContext({ baseURL: server, viewport: VIEW });
+      // Journeys take the server away by closing the way to it: what keeps pages for such times has a journey of its own.
+      const context = await browser.newContext({ baseURL: server, viewport: VIEW, serviceWorkers: 'block' });
       const page = await context.newPage();
       await page.goto('/');
       await use(page);

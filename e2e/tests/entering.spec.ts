@@ -132,7 +132,11 @@ test('a wrapped parcel is entered by name, a second food goes with it, and both 
 });
 
 test('on the phone a dish is entered and an ingredient found by another word for it', async ({ browser, server }) => {
-  const context = await browser.newContext({ baseURL: server, viewport: { width: 390, height: 844 } });
+  const context = await browser.newContext({
+    serviceWorkers: 'block',
+    baseURL: server,
+    viewport: { width: 390, height: 844 },
+  });
   const page = await context.newPage();
   await page.goto('/');
   const bar = await page.getByRole('banner').boundingBox();

@@ -168,7 +168,7 @@ test('an evening that is too soon says when it can be and what would help; what 
   server,
 }) => {
   // A window of its own: a clock that was set stays so, and tells nothing of what a page has loaded.
-  const own = await browser.newContext({ baseURL: server });
+  const own = await browser.newContext({ serviceWorkers: 'block', baseURL: server });
   const page = await own.newPage();
   await page.goto('/');
   await threeDishes(page, 'too soon');

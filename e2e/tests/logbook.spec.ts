@@ -257,6 +257,7 @@ test('a failed cook is noted on a telephone in so few touches that two minutes a
   const id = await dishOf(window, 'Fingers under a thumb');
   const cook = await cooked(window, id);
   const telephone = await browser.newContext({
+    serviceWorkers: 'block',
     baseURL: server,
     viewport: { width: 390, height: 844 },
     hasTouch: true,

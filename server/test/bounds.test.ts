@@ -1,4 +1,5 @@
 import {
+  EMPTY_KITCHEN,
   EMPTY_PANTRY,
   exampleConversion,
   type ConversionDocument,
@@ -18,6 +19,7 @@ const SHORT_B = 10_000;
 
 describe('a body is bounded before its items are looked at', () => {
   const wide = Array<string>(80_000).fill('');
+  const numbers = Array<number>(120_000).fill(1);
   test.each<[string, string, string, object]>([
     ['a list', 'PUT', '/pantry/kitchen', { version: 0, ...EMPTY_PANTRY, have: wide }],
     [
@@ -25,6 +27,18 @@ describe('a body is bounded before its items are looked at', () => {
       'POST',
       '/convert',
       { ...exampleConversion(), limits: { ...exampleConversion().limits, without: wide } },
+    ],
+    [
+      'a list of what does not even belong there',
+      'PUT',
+      '/pantry/kitchen',
+      { version: 0, ...EMPTY_PANTRY, have: numbers },
+    ],
+    [
+      'a list of objects',
+      'PUT',
+      '/kitchen',
+      { ...EMPTY_KITCHEN, version: 0, sprayers: Array<object>(80_000).fill({}) },
     ],
     ['the keys of an object', 'PUT', '/kitchen', Object.fromEntries(wide.map((_, k) => [`k${k}`, 0]))],
   ])('%s of 80,000 is refused in few words, and the server goes on', async (_, method, path, body) => {

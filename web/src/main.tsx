@@ -2,6 +2,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { RouterProvider } from 'react-router/dom';
+import { keepPages } from './offline/keepPages';
 import { fetchAhead, router } from './shell/router';
 import { store } from './state/store';
 import './shell/theme.css';
@@ -16,4 +17,7 @@ createRoot(document.getElementById('root')!).render(
 
 /** The other pages are fetched once the first one stands, ms. */
 const AHEAD_MS = 800;
-window.addEventListener('load', () => setTimeout(fetchAhead, AHEAD_MS));
+window.addEventListener('load', () => {
+  setTimeout(fetchAhead, AHEAD_MS);
+  if (import.meta.env.PROD) void keepPages();
+});

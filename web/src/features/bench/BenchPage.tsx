@@ -2,9 +2,10 @@ import { useEffect, useState } from 'react';
 import { useParams } from 'react-router';
 import { api, problemText } from '../../state/api';
 import { useAppDispatch } from '../../state/hooks';
+import { tell } from '../../state/toast';
 import { NotHere } from '../../ui/NotHere';
 import { warmUp } from '../../worker/core';
-import { laidOut } from '../dish/dishSlice';
+import { layOut } from '../dish/autosave';
 import { Bench } from './Bench';
 
 /** Opens the dish of the address. */
@@ -25,9 +26,9 @@ function OpenedBench({ id }: { id: string }) {
     void dispatch(api.endpoints.keptAnswer.initiate(id, { forceRefetch: true, subscribe: false }));
     dispatch(api.endpoints.conversion.initiate(id, { forceRefetch: true, subscribe: false }))
       .unwrap()
-      .then((document) => {
+      .then(async (document) => {
         if (!current) return;
-        dispatch(laidOut(document));
+        if (await layOut(document)) void tell('What was changed here and not saved yet is back.');
         setState({ ready: true, problem: '' });
       })
       .catch((error: unknown) => current && setState({ ready: false, problem: problemText(error) }));

@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
 import { useBeforeUnload, useBlocker } from 'react-router';
 import { useAppDispatch } from '../../state/hooks';
-import { saveNow } from '../dish/autosave';
+import { leaveBehind, saveNow } from '../dish/autosave';
 import { selectSave, useDish } from '../dish/dishSlice';
 
 /** Leaving waits until the last change is saved; what cannot be saved is left behind only when the cook says so. */
@@ -24,7 +24,11 @@ export function Leaving() {
   return (
     <div role="alertdialog" aria-label="Leave without saving" className="border-b border-error bg-error/20 px-4 py-2">
       <span>The last changes of this dish are not saved. Leave without them? </span>
-      <button type="button" className="btn btn-sm ml-2 h-9" onClick={() => blocker.proceed()}>
+      <button
+        type="button"
+        className="btn btn-sm ml-2 h-9"
+        onClick={() => void leaveBehind().then(() => blocker.proceed())}
+      >
         Leave without them
       </button>
       <button type="button" className="btn btn-sm btn-primary ml-2 h-9" onClick={() => blocker.reset()}>

@@ -3,6 +3,7 @@ import { useNavigate } from 'react-router';
 import { problemText } from '../../state/api';
 import { useAppDispatch } from '../../state/hooks';
 import { bringBack, keepMine, saveNow, takeTheirs } from '../dish/autosave';
+import { WhatDiffers } from './WhatDiffers';
 import { selectDesk, useDish } from '../dish/dishSlice';
 
 /** What stands in the way of saving, with the ways out of it. Nothing is lost meanwhile. */
@@ -30,6 +31,7 @@ export function SaveTrouble() {
           <span>This dish was saved from another window. Nothing is lost yet: which one stays?</span>
           <Way label="Keep mine" onTake={attempt(keepMine)} />
           <Way label="Take the other" onTake={attempt(takeTheirs)} />
+          <WhatDiffers />
         </>
       )}
       {save === 'gone' && (

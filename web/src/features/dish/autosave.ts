@@ -1,8 +1,19 @@
 import { createAction, createListenerMiddleware, isAnyOf, type UnknownAction } from '@reduxjs/toolkit';
-import { bodyOfDocument, type ConversionBody } from '@yellowmist/contract';
+import { bodyOfDocument, type ConversionBody, type ConversionDocument } from '@yellowmist/contract';
 import { api, problemText, statusOf } from '../../state/api';
 import { lazyMiddleware, store, type Dispatch, type RootState } from '../../state/store';
-import { laidOut, overwriting, sameBody, selectBody, sending, stored, unsaved, type DishState } from './dishSlice';
+import { forgetUnsaved, keepUnsaved, leftOf } from '../../state/outbox';
+import {
+  laidOut,
+  overwriting,
+  recovered,
+  sameBody,
+  selectBody,
+  sending,
+  stored,
+  unsaved,
+  type DishState,
+} from './dishSlice';
 
 /**
  * Saves the dish on the bench half a second after its last change, one save at a time, and tries again while the server
@@ -59,10 +70,38 @@ async function saveOnce(dispatch: Dispatch, { body: history, desk }: DishState):
   }
 }
 
-let running = false;
-
 const changed = (_: UnknownAction, now: RootState, before: RootState): boolean =>
   dishOf(now) !== undefined && dishOf(now)!.body.present !== dishOf(before)?.body.present;
+
+/** What is not saved yet is kept in the browser as well, from the very change on until the server has it. */
+listener.startListening({
+  predicate: (action, now, before) =>
+    !laidOut.match(action) && (changed(action, now, before) || stored.match(action) || overwriting.match(action)),
+  effect: async (_, { getState }) => {
+    const { body, desk } = dishOf(getState())!;
+    const kept = { version: desk.version, body: body.present!, at: Date.now() };
+    if (isDirty({ body, desk })) await keepUnsaved(desk.id, kept);
+    else await forgetUnsaved(desk.id);
+  },
+});
+
+/**
+ * Lays a stored dish on the bench, with what a window that is gone has changed of it: that is saved by itself, or stands
+ * against what others have saved meanwhile. Answers whether there was anything.
+ */
+export async function layOut(document: ConversionDocument): Promise<boolean> {
+  const left = await leftOf<ConversionBody>(document.id);
+  store.dispatch(laidOut(document));
+  if (!left || sameBody(left.body, bodyOfDocument(document))) {
+    if (left) await forgetUnsaved(document.id);
+    return false;
+  }
+  store.dispatch(recovered(left.body));
+  if (left.version !== document.version) store.dispatch(unsaved({ save: 'conflict', problem: '' }));
+  return true;
+}
+
+let running = false;
 
 listener.startListening({
   predicate: (action, now, before) => changed(action, now, before) || isAnyOf(saveNow, overwriting)(action),
@@ -94,7 +133,17 @@ export async function keepMine(): Promise<void> {
 export async function takeTheirs(): Promise<void> {
   const { id } = dishOf(store.getState())!.desk;
   store.dispatch(laidOut(await readNow(store.dispatch, id)));
+  await forgetUnsaved(id);
 }
+
+/** What the server has of the dish on the bench. @throws the failed request */
+export async function theirsNow(): Promise<ConversionBody> {
+  const { id } = dishOf(store.getState())!.desk;
+  return bodyOfDocument(await readNow(store.dispatch, id));
+}
+
+/** What was changed is not wanted. */
+export const leaveBehind = (): Promise<void> => forgetUnsaved(dishOf(store.getState())!.desk.id);
 
 /**
  * Brings a dish back that was put aside elsewhere, with what lies on the bench; one that is gone for good becomes a new

@@ -123,6 +123,8 @@ const bodySlice = createSlice({
     versionForgotten: (state, { payload }: PayloadAction<number>) => {
       if (state) state.versions = state.versions.filter((v) => v.id !== payload);
     },
+    /** What was changed here before, and not saved: one step, which can be undone. */
+    recovered: (_, { payload }: PayloadAction<ConversionBody>) => payload,
     /** The search found some (best first), and the cook had neither chosen nor read what lies there: no step of theirs. */
     searchFound: (state, { payload }: PayloadAction<Found[]>) => {
       if (!state || state.chosen?.by === 'cook') return;
@@ -283,6 +285,7 @@ export const {
   versionKept,
   versionForgotten,
   searchFound,
+  recovered,
 } = bodySlice.actions;
 export const { sending, stored, overwriting, unsaved, sideTurned, dragged } = deskSlice.actions;
 export const { undo, redo } = ActionCreators;

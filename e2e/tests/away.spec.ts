@@ -1,0 +1,93 @@
+import type { Page } from '@playwright/test';
+import { expect, test } from './begin';
+import { convertedDish, layer } from './dishes';
+import { OwnServer } from './ownServer';
+
+/** The page without its server: what is changed meanwhile is kept in the browser, shown again, and handed over once. */
+
+const SERVER = new OwnServer(4998);
+test.beforeAll(() => SERVER.start());
+test.afterAll(() => SERVER.end());
+
+const addDish = (page: Page, name: string): Promise<string> =>
+  convertedDish(page, {
+    name,
+    foodId: 'leek',
+    layers: [layer(['wheat-flour', 60]), layer(['egg', 50]), layer(['coarse-crumbs', 60])],
+    fryer: 'Galley of the loft',
+    at: SERVER.url,
+  });
+const nameOf = (page: Page) => page.getByLabel('Name of the dish');
+const stored = async (page: Page, id: string): Promise<{ name: string; version: number }> =>
+  (await (await page.request.get(`${SERVER.url}/api/conversions/${id}`)).json()) as { name: string; version: number };
+
+test('the server is killed while a name is typed; the window is closed; all of it is there again, and saved once', async ({
+  browser,
+}) => {
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+  const first = await context.newPage();
+  const id = await addDish(first, 'Leeks before');
+  await first.goto(`${SERVER.url}/dish/${id}`);
+  await expect(nameOf(first)).toBeVisible();
+  // The pages are kept a few seconds after the first one stands.
+  await expect
+    .poll(() => first.evaluate(async () => (await (await caches.open('yellowmist-pages')).keys()).length), {
+      timeout: 20_000,
+    })
+    .toBeGreaterThan(15);
+  await first.reload();
+  await expect(nameOf(first)).toBeVisible();
+  const { version } = await stored(first, id);
+  await SERVER.stop('SIGKILL');
+  await nameOf(first).fill('Leeks typed while it was away');
+  await nameOf(first).press('Tab');
+  await expect(first.getByText(/it is tried again/)).toBeVisible();
+  // A reload shows the page, the dish and what was typed.
+  first.on('dialog', (dialog) => void dialog.accept());
+  await first.reload();
+  await expect(nameOf(first)).toHaveValue('Leeks typed while it was away');
+  await first.close({ runBeforeUnload: false });
+  await SERVER.start();
+  const second = await context.newPage();
+  await second.goto(`${SERVER.url}/dish/${id}`);
+  await expect(nameOf(second)).toHaveValue('Leeks typed while it was away');
+  await expect(second.getByText('What was changed here and not saved yet is back.')).toBeVisible();
+  await expect.poll(async () => (await stored(second, id)).name).toBe('Leeks typed while it was away');
+  expect((await stored(second, id)).version).toBe(version + 1);
+  // Handed over, it is not handed over again.
+  await second.reload();
+  await expect(nameOf(second)).toBeVisible();
+  await second.waitForTimeout(1500);
+  expect((await stored(second, id)).version).toBe(version + 1);
+  await context.close();
+});
+
+test('a window that dies at once after a change, and somebody else who saves meanwhile: both are shown side by side', async ({
+  browser,
+}) => {
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+  const page = await context.newPage();
+  const id = await addDish(page, 'Leeks of two');
+  await page.goto(`${SERVER.url}/dish/${id}`);
+  await expect(nameOf(page)).toBeVisible();
+  await nameOf(page).fill('Leeks of mine');
+  await nameOf(page).press('Tab');
+  await page.waitForTimeout(100);
+  await page.close({ runBeforeUnload: false });
+  const other = await context.newPage();
+  const document = (await (await other.request.get(`${SERVER.url}/api/conversions/${id}`)).json()) as Record<
+    string,
+    unknown
+  >;
+  const { id: _i, format: _f, createdAt: _c, updatedAt: _u, ...body } = document;
+  expect(body.name).toBe('Leeks of two');
+  await other.request.put(`${SERVER.url}/api/conversions/${id}`, { data: { ...body, name: 'Leeks of another' } });
+  await other.goto(`${SERVER.url}/dish/${id}`);
+  await expect(other.getByText('This dish was saved from another window')).toBeVisible();
+  const differs = other.getByLabel('What differs');
+  await expect(differs).toContainText('“Leeks of mine”');
+  await expect(differs).toContainText('“Leeks of another”');
+  await other.getByRole('button', { name: 'Keep mine' }).click();
+  await expect.poll(async () => (await stored(other, id)).name).toBe('Leeks of mine');
+  await context.close();
+});

@@ -1,0 +1,67 @@
+import { createStore, del, entries, set, type UseStore } from 'idb-keyval';
+
+/**
+ * What was changed and not saved yet, kept in the browser until the server has it: it outlives the page, the window and
+ * the server. Every window keeps its own, so that none hands over what another is still at.
+ */
+
+export interface Kept<Body> {
+  /** The version that was changed. */
+  version: number;
+  body: Body;
+  /** ms since 1970. */
+  at: number;
+}
+
+/** This window, as long as it lives: what holds this lock looks after its own changes. */
+const WINDOW = crypto.randomUUID();
+const LOCK = 'yellowmist-window-';
+
+const locks = typeof navigator === 'undefined' ? undefined : navigator.locks;
+// Held until the window goes, however it goes.
+void locks?.request(`${LOCK}${WINDOW}`, () => new Promise(() => undefined));
+
+/** Windows that are open now; only this one where the browser does not tell. */
+async function openWindows(): Promise<Set<string>> {
+  const { held = [] } = (await locks?.query()) ?? {};
+  const names = held.flatMap(({ name }) => (name?.startsWith(LOCK) ? [name.slice(LOCK.length)] : []));
+  return new Set([...names, WINDOW]);
+}
+
+let opened: UseStore | null = null;
+/** Nowhere to keep anything in: the page itself still holds it. */
+const store = (): UseStore | null =>
+  typeof indexedDB === 'undefined' ? null : (opened ??= createStore('yellowmist-outbox', 'unsaved'));
+
+const keyOf = (id: string, owner: string): string => `${id} ${owner}`;
+
+/** Keeps what was changed of a document until the server has it. */
+export async function keepUnsaved<Body>(id: string, kept: Kept<Body>): Promise<void> {
+  const box = store();
+  if (box) await set(keyOf(id, WINDOW), kept, box).catch(() => undefined);
+}
+
+/** The server has it, or it is not wanted any more. */
+export async function forgetUnsaved(id: string, owner = WINDOW): Promise<void> {
+  const box = store();
+  if (box) await del(keyOf(id, owner), box).catch(() => undefined);
+}
+
+/** The last of what windows that are gone have left of a document; taken out, as it is this window's from now on. */
+export async function leftOf<Body>(id: string): Promise<Kept<Body> | null> {
+  const box = store();
+  if (!box) return null;
+  try {
+    const open = await openWindows();
+    const left = (await entries<string, Kept<Body>>(box)).filter(
+      ([key]) => key.startsWith(`${id} `) && !open.has(key.slice(id.length + 1)),
+    );
+    const [newest] = left.map(([, kept]) => kept).sort((a, b) => b.at - a.at);
+    if (!newest) return null;
+    await keepUnsaved(id, newest);
+    for (const [key] of left) await del(key, box);
+    return newest;
+  } catch {
+    return null;
+  }
+}
