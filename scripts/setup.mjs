@@ -5,7 +5,9 @@ import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 export const ROOT = join(dirname(fileURLToPath(import.meta.url)), '..');
-const LEAST_NODE = [20, 19];
+/** The first release of each major of Node.js that the packages run on; any later major will do. */
+const LEAST_NODE = { 20: 19, 22: 13, 24: 11 };
+const LAST_KNOWN = 24;
 
 /** Ends the process with one sentence. */
 export function give(sentence) {
@@ -28,8 +30,9 @@ export function step(name) {
 
 export function needNode() {
   const [major, minor] = process.versions.node.split('.').map(Number);
-  const old = major < LEAST_NODE[0] || (major === LEAST_NODE[0] && minor < LEAST_NODE[1]);
-  if (old) give(`Yellowmist needs Node.js ${LEAST_NODE.join('.')} or newer; this is ${process.versions.node}.`);
+  const fits = major > LAST_KNOWN || minor >= (LEAST_NODE[major] ?? Infinity);
+  const known = Object.entries(LEAST_NODE).map(([first, second]) => `${first} (from ${first}.${second})`);
+  if (!fits) give(`Yellowmist needs Node.js ${known.join(', ')} or newer; this is ${process.versions.node}.`);
 }
 
 const changed = (path) => statSync(join(ROOT, path)).mtimeMs;
