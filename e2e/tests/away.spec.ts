@@ -65,11 +65,15 @@ test('the server is killed while a name is typed; the window is closed; all of i
 test('a window that dies at once after a change, and somebody else who saves meanwhile: both are shown side by side', async ({
   browser,
 }) => {
-  const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+  const context = await browser.newContext({ serviceWorkers: 'block', viewport: { width: 1280, height: 800 } });
   const page = await context.newPage();
   const id = await addDish(page, 'Leeks of two');
   await page.goto(`${SERVER.url}/dish/${id}`);
   await expect(nameOf(page)).toBeVisible();
+  // It dies before its save has left.
+  await page.route('**/api/conversions/*', (route) =>
+    route.request().method() === 'PUT' ? route.abort() : route.continue(),
+  );
   await nameOf(page).fill('Leeks of mine');
   await nameOf(page).press('Tab');
   await page.waitForTimeout(100);
@@ -89,5 +93,29 @@ test('a window that dies at once after a change, and somebody else who saves mea
   await expect(differs).toContainText('“Leeks of another”');
   await other.getByRole('button', { name: 'Keep mine' }).click();
   await expect.poll(async () => (await stored(other, id)).name).toBe('Leeks of mine');
+  await context.close();
+});
+
+test('a fryer that was put into the kitchen while the server was away is there when it is back', async ({
+  browser,
+}) => {
+  const context = await browser.newContext({ serviceWorkers: 'block', baseURL: SERVER.url });
+  const page = await context.newPage();
+  await page.goto('/kitchen');
+  await expect(page.getByRole('heading', { name: 'Kitchen', level: 1 })).toBeVisible();
+  await SERVER.stop('SIGKILL');
+  await page.getByLabel('Name of another fryer').fill('Boathouse');
+  await page.getByLabel('Name of another fryer').press('Enter');
+  await expect(page.getByText(/Not saved yet; it is tried again/)).toBeVisible();
+  await page.close({ runBeforeUnload: false });
+  await SERVER.start();
+  const again = await context.newPage();
+  await again.goto('/kitchen');
+  await expect(again.getByText('What was changed here and not saved yet is back.')).toBeVisible();
+  const fryers = async (): Promise<string[]> =>
+    ((await (await again.request.get('/api/kitchen')).json()) as { fryers: { name: string }[] }).fryers.map(
+      (f) => f.name,
+    );
+  await expect.poll(fryers).toEqual(['Boathouse']);
   await context.close();
 });

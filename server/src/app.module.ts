@@ -7,7 +7,7 @@ import { ConversionsModule } from './conversions/conversions.module.js';
 import { CooksModule } from './cooks/cooks.module.js';
 import { CheckpointService } from './database/checkpoint.service.js';
 import { databaseOptions } from './database/options.js';
-import { StandingService } from './common/standing.service.js';
+import { StandingModule } from './common/standing.module.js';
 import { DemoProgress } from './demo/progress.service.js';
 import { DemoService } from './demo/demo.service.js';
 import { DevicesModule } from './devices/devices.module.js';
@@ -32,6 +32,7 @@ export class AppModule {
       imports: [
         TypeOrmModule.forRoot(databaseOptions(places.database)),
         PhotosModule.in(places.photos),
+        StandingModule,
         LearnedModule,
         ConversionsModule,
         PantryModule,
@@ -47,7 +48,7 @@ export class AppModule {
         BackupModule.of(places),
       ],
       controllers: [HealthController],
-      providers: [DemoService, DemoProgress, CheckpointService, StandingService],
+      providers: [DemoService, DemoProgress, CheckpointService],
     };
   }
 }

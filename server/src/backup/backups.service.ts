@@ -4,6 +4,8 @@ import { join } from 'node:path';
 import { Inject, Injectable, Logger, type OnApplicationBootstrap, type OnModuleDestroy } from '@nestjs/common';
 import type { BackupReason, BackupRecord, Backups } from '@yellowmist/contract';
 import { ProblemException } from '../common/problem.js';
+import { StandingService } from '../common/standing.service.js';
+import { DAMAGED } from '../common/troubles.js';
 import { Serial } from '../common/serial.js';
 import { asideIn, dealtWith } from './aside.js';
 import { BackupThread } from './backupThread.service.js';
@@ -32,6 +34,7 @@ export class BackupsService implements OnApplicationBootstrap, OnModuleDestroy {
   constructor(
     @Inject(PLACES_OF_DATA) readonly places: Places,
     readonly thread: BackupThread,
+    private readonly standing: StandingService,
   ) {}
 
   async onApplicationBootstrap(): Promise<void> {
@@ -114,7 +117,11 @@ export class BackupsService implements OnApplicationBootstrap, OnModuleDestroy {
     const newest = Math.max(0, ...(await this.names()).map((b) => b.at.getTime()));
     if (Math.abs(Date.now() - newest) < DAY_MS) return;
     const { dishes, cooks, problem } = await this.thread.look(this.places.database);
-    if (problem) return this.log.error(problem);
+    if (problem) {
+      this.log.error(problem);
+      this.standing.isDamaged(DAMAGED);
+      return;
+    }
     if (dishes + cooks > 0) await this.make('daily');
   }
 

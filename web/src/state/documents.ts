@@ -32,8 +32,8 @@ function placeOf<Body extends object>(name: Name): Place<Body> {
   };
 }
 
-const KITCHEN = new Edits<KitchenBody>(placeOf('kitchen'));
-const PANTRY = new Edits<PantryBody>(placeOf('pantry'));
+const KITCHEN = new Edits<KitchenBody>(placeOf('kitchen'), undefined, 'kitchen');
+const PANTRY = new Edits<PantryBody>(placeOf('pantry'), undefined, 'pantry');
 
 /** Where an evening stands on the server. */
 const eveningAt = (id: string): Place<EveningBody> => ({
@@ -54,7 +54,7 @@ const eveningAt = (id: string): Place<EveningBody> => ({
 
 const EVENINGS = new Map<string, Edits<EveningBody>>();
 const eveningEdits = (id: string): Edits<EveningBody> => {
-  const known = EVENINGS.get(id) ?? new Edits<EveningBody>(eveningAt(id));
+  const known = EVENINGS.get(id) ?? new Edits<EveningBody>(eveningAt(id), undefined, `evening.${id}`);
   EVENINGS.set(id, known);
   return known;
 };

@@ -1,5 +1,7 @@
 import { fingerprint } from '@yellowmist/core';
 import { problemText, statusOf } from './api';
+import { forgetUnsaved, keepUnsaved, leftOf } from './outbox';
+import { tell } from './toast';
 
 /** A change of a document that comes to the same when it is made twice. */
 export type Edit<Body> = (body: Body) => Body;
@@ -37,9 +39,11 @@ export class Edits<Body extends object> {
   private readonly listeners = new Set<() => void>();
   private waiters: { edit: Edit<Body>; tell: (saved: boolean) => void }[] = [];
 
+  /** @param id under which what is not saved yet is kept in the browser; not kept without */
   constructor(
     private readonly place: Place<Body>,
     private readonly retryMs = RETRY_MS,
+    private readonly id: string | null = null,
   ) {}
 
   readonly subscribe = (tell: () => void): (() => void) => {
@@ -51,13 +55,47 @@ export class Edits<Body extends object> {
 
   /** Tells what the server is known to have. */
   seen(stored: Stored<Body>): void {
+    const first = this.known === null;
     if (!this.known || stored.version >= this.known.version) this.known = stored;
+    if (first && this.id !== null) void this.recover(this.id, stored);
+  }
+
+  /** What a window that is gone has left: made again, or offered where others have saved meanwhile. */
+  private async recover(id: string, stored: Stored<Body>): Promise<void> {
+    const left = await leftOf<Body>(id);
+    if (!left) return;
+    const bare = { ...stored, version: 0 };
+    if (fingerprint({ ...left.body, version: 0 }) === fingerprint(bare)) {
+      await forgetUnsaved(id);
+      return;
+    }
+    const again = (): void => void this.change(() => left.body);
+    if (left.version === stored.version) {
+      again();
+      await tell('What was changed here and not saved yet is back.');
+      return;
+    }
+    await tell('What was changed here before was not saved, and somebody has saved since.', {
+      duration: Infinity,
+      action: { label: 'Take what was changed here', onClick: again },
+      cancel: { label: 'Leave it', onClick: () => void forgetUnsaved(id) },
+    });
+  }
+
+  /** Keeps in the browser what is not saved yet, as it would be saved. */
+  private keep(): void {
+    if (this.id === null || !this.known) return;
+    const { pending } = this.state;
+    const { version, ...known } = this.known;
+    const body = pending.reduce<Body>((b, edit) => edit(b), known as unknown as Body);
+    void (pending.length > 0 ? keepUnsaved(this.id, { version, body, at: Date.now() }) : forgetUnsaved(this.id));
   }
 
   /** Answers whether it was saved, once that is known. */
   change(edit: Edit<Body>): Promise<boolean> {
     const told = new Promise<boolean>((tell) => this.waiters.push({ edit, tell }));
     this.set({ pending: [...this.state.pending, edit], problem: this.state.retrying ? this.state.problem : '' });
+    this.keep();
     void this.run();
     return told;
   }
@@ -69,6 +107,7 @@ export class Edits<Body extends object> {
 
   private done(edits: readonly Edit<Body>[], saved: boolean): void {
     this.set({ pending: this.state.pending.filter((e) => !edits.includes(e)) });
+    this.keep();
     this.waiters = this.waiters.filter(({ edit, tell }) => {
       if (!edits.includes(edit)) return true;
       tell(saved);
