@@ -10,6 +10,7 @@ import { AppModule } from './app.module.js';
 import { rememberAsker } from './common/asker.js';
 import { gate } from './common/gate.js';
 import { servePages } from './common/pages.js';
+import { RefusalLog } from './common/refusals.js';
 import { ProblemFilter } from './common/problem.filter.js';
 import { StandingService } from './common/standing.service.js';
 import type { Settings } from './settings.js';
@@ -84,7 +85,7 @@ export async function makeApp(settings: Settings): Promise<NestExpressApplicatio
   app.use(helmet({ contentSecurityPolicy: { useDefaults: false, directives: CONTENT_SECURITY }, hsts: false }));
   app.use(rememberAsker);
   app.use(ownHeaders);
-  app.use(gate(settings.hostNames));
+  app.use(gate(settings.hostNames, new RefusalLog(settings.dataFolder)));
   // Not the readings of a scale: they are a stream.
   app.use(
     '/api',

@@ -4,6 +4,7 @@ import {
   mkdirSync,
   mkdtempSync,
   readdirSync,
+  readFileSync,
   rmSync,
   statSync,
   symlinkSync,
@@ -115,6 +116,10 @@ describe('whose page asks', () => {
       asked('/api/conversions', site, 'navigate', 'POST'),
     ];
     expect(await Promise.all(all)).toEqual([403, 403, 403, 403]);
+    // It can be read afterwards.
+    expect(readFileSync(join(server.folder, 'refusals.log'), 'utf8')).toMatch(
+      /127\.0\.0\.1 asked POST "\/api\/conversions" of "127\.0\.0\.1:\d+": Answers are for Yellowmist’s own pages only\./,
+    );
   });
 
   test('a link to here is followed; own pages and the address bar are served, and programs that are no browsers', async () => {

@@ -55,7 +55,7 @@ const reasons = Joi.array().items(reason);
 
 const outcome = allOf<A.OutcomeAnswer>({
   key: oneOf(...OUTCOME_KEYS),
-  value: Joi.number().allow(null),
+  value: Joi.number().allow(null).description('null where it never comes: a coat that does not set in this cook'),
   unit: oneOf('°C', 'min', 'share', 'B', 'g', 'ratio'),
   band: bands,
   word: words,
@@ -71,7 +71,7 @@ const waiting = Joi.array().items(
   allOf<Omit<WaitingResult, 'crispness' | 'centreC'>>({
     place: oneOf(...PLACES),
     sauced: Joi.boolean(),
-    crispMin: Joi.number().allow(null),
+    crispMin: Joi.number().allow(null).description('null where it is longer than half an hour'),
   }),
 );
 

@@ -1,5 +1,6 @@
 import type { NextFunction, Request, Response } from 'express';
 import { problem } from './problem.js';
+import type { RefusalLog } from './refusals.js';
 
 const LOCAL_NAMES = ['localhost', '127.0.0.1', '[::1]'];
 /** Who asks, as a browser says it: a page of this very server, or the cook by its address bar. */
@@ -11,19 +12,23 @@ const nameOf = (host: string): string => host.replace(/:\d+$/, '').toLowerCase()
 /**
  * Lets in requests that were meant for this server only: the Host must be a name it is known by (against DNS
  * rebinding), and a write must come from its own pages (against cross-site requests).
+ * @param log hears of everything that was not let in
  */
-export function gate(allowedNames: readonly string[]) {
+export function gate(allowedNames: readonly string[], log: Pick<RefusalLog, 'refused'>) {
   const names = [...LOCAL_NAMES, ...allowedNames.map((n) => n.toLowerCase())];
   return (request: Request, response: Response, next: NextFunction): void => {
+    const host = request.headers.host ?? '';
+    const { origin } = request.headers;
     const refuse = (detail: string): void => {
+      const { method, path, socket } = request;
+      const from = socket.remoteAddress ?? 'somebody';
+      log.refused({ from, method, path, host, origin: origin ?? '', why: detail });
       response
         .status(403)
         .type('application/problem+json')
         .send(JSON.stringify(problem(403, detail)));
     };
-    const host = request.headers.host ?? '';
     if (!names.includes(nameOf(host))) return refuse('This server is not known by that host name.');
-    const { origin } = request.headers;
     const foreign = origin !== undefined && origin !== `http://${host}` && origin !== `https://${host}`;
     if (foreign && !READING.includes(request.method)) return refuse('Writes are accepted from Yellowmist itself only.');
     // A browser says whose page asks. Following a link here is everybody's right; reading and writing is not.
