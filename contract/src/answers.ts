@@ -170,6 +170,8 @@ export interface ConvertAnswer {
   keepPot: KeepPotAnswer | null;
   tried: TriedAnswer[];
   simulations: number;
+  /** False where time ran out: some families, or other ingredients of some, were not looked at. */
+  complete: boolean;
 }
 
 /** A search as it is kept with its dish, and what it answered: it is stale once either differs. */

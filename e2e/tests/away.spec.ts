@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test';
 import { expect, test } from './begin';
 import { convertedDish, layer } from './dishes';
+import { cooked, form } from './inLog';
 import { OwnServer } from './ownServer';
 
 /** The page without its server: what is changed meanwhile is kept in the browser, shown again, and handed over once. */
@@ -71,13 +72,12 @@ test('a window that dies at once after a change, and somebody else who saves mea
   await page.goto(`${SERVER.url}/dish/${id}`);
   await expect(nameOf(page)).toBeVisible();
   // It dies before its save has left.
-  await page.route('**/api/conversions/*', (route) =>
-    route.request().method() === 'PUT' ? route.abort() : route.continue(),
-  );
+  await SERVER.stop('SIGKILL');
   await nameOf(page).fill('Leeks of mine');
   await nameOf(page).press('Tab');
   await page.waitForTimeout(100);
   await page.close({ runBeforeUnload: false });
+  await SERVER.start();
   const other = await context.newPage();
   const document = (await (await other.request.get(`${SERVER.url}/api/conversions/${id}`)).json()) as Record<
     string,
@@ -117,5 +117,31 @@ test('a fryer that was put into the kitchen while the server was away is there w
       (f) => f.name,
     );
   await expect.poll(fryers).toEqual(['Boathouse']);
+  await context.close();
+});
+
+test('how a cook came out, noted while the server was away, stands in its record when it is back', async ({
+  browser,
+}) => {
+  const context = await browser.newContext({ serviceWorkers: 'block', baseURL: SERVER.url });
+  const page = await context.newPage();
+  const dish = await addDish(page, 'Leeks to remember');
+  const cook = await cooked(page, dish, { colourTop: 'golden' });
+  await page.goto(`/log/${cook}?dish=${dish}`);
+  await expect(form(page)).toBeVisible();
+  await SERVER.stop('SIGKILL');
+  await form(page).getByLabel('Taste, in a line').fill('Sweet, and a little bland');
+  await form(page).getByLabel('Taste, in a line').press('Tab');
+  await expect(page.getByText(/Not saved yet; it is tried again/)).toBeVisible();
+  await page.close({ runBeforeUnload: false });
+  await SERVER.start();
+  const again = await context.newPage();
+  await again.goto(`/log/${cook}?dish=${dish}`);
+  await expect(form(again).getByLabel('Taste, in a line')).toHaveValue('Sweet, and a little bland');
+  const seen = async (): Promise<Record<string, unknown>> =>
+    ((await (await again.request.get(`/api/cooks/${cook}/seen`)).json()) as { seen: Record<string, unknown> }[])[0]
+      .seen;
+  // What was known before stays beside it.
+  await expect.poll(seen).toMatchObject({ taste: 'Sweet, and a little bland', colourTop: 'golden' });
   await context.close();
 });

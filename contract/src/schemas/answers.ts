@@ -202,6 +202,7 @@ export const convertAnswerSchema = allOf<A.ConvertAnswer>({
     }),
   ),
   simulations: Joi.number(),
+  complete: Joi.boolean().description('false where time ran out before all families were looked at'),
 });
 
 /** A stored dish. */

@@ -117,3 +117,34 @@ describe('the search', () => {
     ).toThrow('unicorn');
   });
 });
+
+describe('a search that is called off', () => {
+  const whole = convertDish(request, 'wide');
+
+  test('answers what it has: the original and one family at least, each as it would have been', () => {
+    const cut = convertDish(request, 'wide', () => false);
+    expect(cut.complete).toBe(false);
+    expect(cut.original.id).toBe(whole.original.id);
+    expect(cut.alternatives.length).toBeGreaterThan(0);
+    expect(cut.simulations).toBeLessThan(whole.simulations / 3);
+    const known = new Set(whole.candidates.map((c) => c.id));
+    expect(cut.candidates.every((c) => known.has(c.id))).toBe(true);
+  });
+
+  test('is whole where nobody calls it off, and its clock is asked all the way', () => {
+    let asked = 0;
+    const again = convertDish(request, 'wide', () => (asked += 1) > 0);
+    expect(again.complete).toBe(true);
+    expect(again.alternatives.map((a) => a.id)).toEqual(whole.alternatives.map((a) => a.id));
+    expect(asked).toBeGreaterThan(familiesFor(request).length);
+  });
+
+  test('after the first families has all of them, and no other ingredients', () => {
+    let left = familiesFor(request).length;
+    const cut = convertDish(request, 'wide', () => (left -= 1) > 0);
+    expect(cut.complete).toBe(false);
+    const families = (of: typeof whole) => new Set(of.candidates.map((c) => c.family));
+    expect(families(cut)).toEqual(families(whole));
+    expect(cut.candidates.length).toBeLessThan(whole.candidates.length);
+  });
+});

@@ -199,18 +199,42 @@ export function rankFound(
 /** How far a conversion looks: every family's first coat, or its other ingredients as well. */
 export type Breadth = 'first' | 'wide';
 
-/** The whole conversion at once. @throws Refusal for an unknown food or ingredient */
-export function convertDish(request: Asked, breadth: Breadth = 'first'): Conversion {
+/** A conversion that may have been called off before all was looked at. */
+export interface WholeConversion extends Conversion {
+  /** False where it was: some families, or other ingredients of some, were not looked at. */
+  complete: boolean;
+}
+
+/**
+ * The whole conversion at once: every family's first coat, then, with `wide`, other ingredients of each.
+ * @param goOn asked before each of them, as the clock is the caller's: from its first no on what was found is answered; the
+ * original and one family are always looked at
+ * @throws Refusal for an unknown food or ingredient
+ */
+export function convertDish(
+  request: Asked,
+  breadth: Breadth = 'first',
+  goOn: () => boolean = () => true,
+): WholeConversion {
   const fried = evaluateFried(request);
   let simulations = 1;
+  let complete = true;
   const run = (search: FamilySearch): FamilyFound => {
     let next = search.next();
     for (; !next.done; next = search.next()) simulations += 1;
     return next.value;
   };
-  const found = familiesFor(request).map((family) => {
-    const first = run(searchFamily(request, family, fried));
-    return breadth === 'wide' && family !== 'as-it-is' ? run(widenFamily(request, first, fried)) : first;
-  });
-  return rankFound(request, fried, found, simulations);
+  const mayGoOn = (): boolean => (complete &&= goOn());
+  const found: FamilyFound[] = [];
+  for (const family of familiesFor(request)) {
+    if (found.length < ALWAYS_LOOKED_AT || family === 'as-it-is' || mayGoOn())
+      found.push(run(searchFamily(request, family, fried)));
+  }
+  const all = found.map((first) =>
+    breadth === 'wide' && first.family !== 'as-it-is' && mayGoOn() ? run(widenFamily(request, first, fried)) : first,
+  );
+  return { ...rankFound(request, fried, all, simulations), complete };
 }
+
+/** Families that are looked at whatever the time: the original, and something to put in its place. */
+const ALWAYS_LOOKED_AT = 2;

@@ -17,13 +17,13 @@ import {
   type Alternative,
   type CoatLayer,
   type Column,
-  type Conversion,
   type CookSeries,
   type FriedResult,
   type KeepPot,
   type Outcomes,
   type Reason,
   type Text,
+  type WholeConversion,
   type WorthChange,
 } from '@yellowmist/core';
 
@@ -132,7 +132,7 @@ const keepPotAnswer = ({ why, reason, nearest }: KeepPot): KeepPotAnswer => ({
  * What `POST /api/convert` answers.
  * @param changes what the first of its alternatives changes of the cook's own
  */
-export const conversionAnswer = (c: Conversion, changes: readonly WorthChange[]): ConvertAnswer => ({
+export const conversionAnswer = (c: WholeConversion, changes: readonly WorthChange[]): ConvertAnswer => ({
   fried: cookAnswer(c.fried),
   original: alternativeAnswer(c.original),
   alternatives: c.alternatives.map(alternativeAnswer),
@@ -145,6 +145,7 @@ export const conversionAnswer = (c: Conversion, changes: readonly WorthChange[])
     oilGm2: plan.oilGm2,
   })),
   simulations: c.simulations,
+  complete: c.complete,
 });
 
 /** What `POST /api/simulate` answers: the series over time and the outcomes at the end. */

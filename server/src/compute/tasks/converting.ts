@@ -24,9 +24,13 @@ import { conversionAnswer } from '../answers.js';
 import { simulated } from '../simulated.js';
 import { work, type Task, type Worked } from './work.js';
 
+/** A conversion takes a second or two; what has not been looked at by then is not, ms. */
+const LONGEST_MS = 8000;
+
 export const convert = work((pantry, request: ConvertRequest): ConvertAnswer => {
   const asked = { ...request, pantry };
-  const found = convertDish(asked, 'wide');
+  const until = performance.now() + LONGEST_MS;
+  const found = convertDish(asked, 'wide', () => performance.now() < until);
   const [best] = found.alternatives;
   return conversionAnswer(found, best ? changesWorth(asked, found.fried, best) : []);
 });

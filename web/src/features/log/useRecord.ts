@@ -2,6 +2,8 @@ import type { SeenBody } from '@yellowmist/contract';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { api, problemText, statusOf, useSeenQuery } from '../../state/api';
 import { useAppDispatch } from '../../state/hooks';
+import { forgetUnsaved, keepUnsaved, leftOf } from '../../state/outbox';
+import { tell } from '../../state/toast';
 
 const SAVES_AFTER_MS = 500;
 const TRIES_AGAIN_MS = 3000;
@@ -71,9 +73,10 @@ export function useRecord(id: string, dish: string): RecordNow {
     // What was changed while it was saved is saved after it.
     while (Object.keys(pending.current).length > 0) {
       const sent = pending.current;
-      const body = told({ ...at.current.seen, ...sent });
+      const base = at.current;
+      const body = told({ ...base.seen, ...sent });
       const answer = await dispatch(
-        api.endpoints.saveSeen.initiate({ id, body: { ...body, dish, version: at.current.version } }),
+        api.endpoints.saveSeen.initiate({ id, body: { ...body, dish, version: base.version } }),
       );
       if (answer.data) {
         keep({ seen: body, version: answer.data.version }, without(pending.current, sent));
@@ -85,7 +88,7 @@ export function useRecord(id: string, dish: string): RecordNow {
         // Somebody noted something in another window: what they answered stays, and what was answered here goes over it.
         const now = await dispatch(api.endpoints.seen.initiate(id, { forceRefetch: true, subscribe: false }));
         const theirs = now.data?.find((r) => r.dish === dish);
-        if (theirs && theirs.version !== at.current.version) {
+        if (theirs && theirs.version !== base.version) {
           keep(theirs, pending.current);
           continue;
         }
@@ -104,6 +107,32 @@ export function useRecord(id: string, dish: string): RecordNow {
     const later = setTimeout(() => void flush(), TRIES_AGAIN_MS);
     return () => clearTimeout(later);
   }, [again, flush]);
+
+  // What is not saved yet outlives the page; a window that is gone may have left some.
+  const box = `record.${id}.${dish}`;
+  const waits = Object.keys(mine).length > 0;
+  useEffect(() => {
+    if (waits) void keepUnsaved(box, { version: at.current.version, body: mine, at: Date.now() });
+  }, [box, mine, waits]);
+  useEffect(() => {
+    if (!waits) return;
+    return () => {
+      if (Object.keys(pending.current).length === 0) void forgetUnsaved(box);
+    };
+  }, [box, waits]);
+  useEffect(() => {
+    let here = true;
+    void leftOf<Partial<SeenBody>>(box).then((left) => {
+      if (!left || !here) return;
+      pending.current = { ...left.body, ...pending.current };
+      setMine(pending.current);
+      void flush();
+      void tell('What was noted here and not saved yet is back.');
+    });
+    return () => {
+      here = false;
+    };
+  }, [box, flush]);
 
   // What was typed last is saved when the page is left.
   useEffect(
