@@ -1,6 +1,7 @@
 import { existsSync, readdirSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import Libsql from 'libsql';
+import { MIGRATIONS } from '../database/schema.js';
 import { noteAside, setAside } from './aside.js';
 import { BACKUP_ENDING, backupId } from './ledger.js';
 import { backupFile, placesIn, type Places } from './places.js';
@@ -56,7 +57,7 @@ export function makeReady(dataFolder: string, say: (line: string) => void): void
     if (!hasBackups(places)) return;
     const problem = 'The database is gone, and its backups are here.';
     noteAside(dataFolder, { at: now.toISOString(), folder: dataFolder, problem });
-    say(`${problem} Bring one back on the page Kitchen, Backups.`);
+    say(`${problem} Bring one back on the page Kitchen, Kept safe.`);
     return;
   }
   const looked = lookInto(database);
@@ -64,12 +65,13 @@ export function makeReady(dataFolder: string, say: (line: string) => void): void
   if (looked.problem && !isNew(database)) {
     const { folder } = setAside(dataFolder, database, looked.problem, now);
     const offer = hasBackups(places)
-      ? 'Bring the newest backup back on the page Kitchen, Backups.'
+      ? 'Bring the newest backup back on the page Kitchen, Kept safe.'
       : 'There is no backup.';
     say(`The database was damaged and is set aside, untouched, in ${folder}: ${looked.problem} ${offer}`);
     return;
   }
-  if (looked.problem || looked.owed === 0) return;
+  // A very first start that was killed has nothing that could be lost.
+  if (looked.problem || looked.owed === 0 || looked.owed === MIGRATIONS.length) return;
   copyDatabase({
     file: database,
     into: backupFile(places, backupId(now, 'before-update')),

@@ -154,7 +154,9 @@ export async function writeBrought<Body extends { name: string }>(
   format: Format<Body>,
   documents: readonly Brought<Body>[],
 ): Promise<void> {
-  for (const { id, createdAt, updatedAt, body } of documents) {
+  // What was touched last where they come from is touched last here.
+  const inOrder = [...documents].sort((a, b) => Date.parse(a.updatedAt) - Date.parse(b.updatedAt));
+  for (const { id, createdAt, updatedAt, body } of inOrder) {
     const known = await manager.findOneBy(entity, { id });
     const version = (known?.version ?? 0) + 1;
     const times = { createdAt: known?.createdAt ?? createdAt, updatedAt, deletedAt: null };
