@@ -186,3 +186,15 @@ describe('tidy', () => {
     expect((await first.ask<BinnedConversion[]>('GET', '/conversions/bin')).body).toEqual([]);
   });
 });
+
+test('dishes stand in the order in which they were touched where they come from', async () => {
+  const third = new RunningServer();
+  await third.start();
+  const names = async (of: RunningServer): Promise<string[]> => (await dishes(of)).map((d) => d.name);
+  for (const name of ['Elder', 'Samphire', 'Burdock'])
+    await first.ask('POST', '/conversions', { ...exampleConversion(), name });
+  await brought(third, await exported(first));
+  expect((await names(third)).slice(0, 3)).toEqual(['Burdock', 'Samphire', 'Elder']);
+  expect(await names(third)).toEqual(await names(first));
+  await third.end();
+});
