@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect, test } from './begin';
-import { convertedDish, layer } from './dishes';
+import { leeksAt } from './dishes';
 import { cooked, form } from './inLog';
 import { OwnServer } from './ownServer';
 
@@ -10,17 +10,17 @@ const SERVER = new OwnServer(4998);
 test.beforeAll(() => SERVER.start());
 test.afterAll(() => SERVER.end());
 
-const addDish = (page: Page, name: string): Promise<string> =>
-  convertedDish(page, {
-    name,
-    foodId: 'leek',
-    layers: [layer(['wheat-flour', 60]), layer(['egg', 50]), layer(['coarse-crumbs', 60])],
-    fryer: 'Galley of the loft',
-    at: SERVER.url,
-  });
+const addDish = (page: Page, name: string): Promise<string> => leeksAt(page, SERVER.url, name);
 const nameOf = (page: Page) => page.getByLabel('Name of the dish');
 const stored = async (page: Page, id: string): Promise<{ name: string; version: number }> =>
   (await (await page.request.get(`${SERVER.url}/api/conversions/${id}`)).json()) as { name: string; version: number };
+
+/** The window dies, the server comes back, and another window of the same browser is opened. */
+async function backAfter(page: Page): Promise<Page> {
+  await page.close({ runBeforeUnload: false });
+  await SERVER.start();
+  return page.context().newPage();
+}
 
 test('the server is killed while a name is typed; the window is closed; all of it is there again, and saved once', async ({
   browser,
@@ -39,7 +39,7 @@ test('the server is killed while a name is typed; the window is closed; all of i
   await first.reload();
   await expect(nameOf(first)).toBeVisible();
   const { version } = await stored(first, id);
-  await SERVER.stop('SIGKILL');
+  await SERVER.kill();
   await nameOf(first).fill('Leeks typed while it was away');
   await nameOf(first).press('Tab');
   await expect(first.getByText(/it is tried again/)).toBeVisible();
@@ -47,9 +47,7 @@ test('the server is killed while a name is typed; the window is closed; all of i
   first.on('dialog', (dialog) => void dialog.accept());
   await first.reload();
   await expect(nameOf(first)).toHaveValue('Leeks typed while it was away');
-  await first.close({ runBeforeUnload: false });
-  await SERVER.start();
-  const second = await context.newPage();
+  const second = await backAfter(first);
   await second.goto(`${SERVER.url}/dish/${id}`);
   await expect(nameOf(second)).toHaveValue('Leeks typed while it was away');
   await expect(second.getByText('What was changed here and not saved yet is back.')).toBeVisible();
@@ -72,13 +70,11 @@ test('a window that dies at once after a change, and somebody else who saves mea
   await page.goto(`${SERVER.url}/dish/${id}`);
   await expect(nameOf(page)).toBeVisible();
   // It dies before its save has left.
-  await SERVER.stop('SIGKILL');
+  await SERVER.kill();
   await nameOf(page).fill('Leeks of mine');
   await nameOf(page).press('Tab');
   await page.waitForTimeout(100);
-  await page.close({ runBeforeUnload: false });
-  await SERVER.start();
-  const other = await context.newPage();
+  const other = await backAfter(page);
   const document = (await (await other.request.get(`${SERVER.url}/api/conversions/${id}`)).json()) as Record<
     string,
     unknown
@@ -103,13 +99,11 @@ test('a fryer that was put into the kitchen while the server was away is there w
   const page = await context.newPage();
   await page.goto('/kitchen');
   await expect(page.getByRole('heading', { name: 'Kitchen', level: 1 })).toBeVisible();
-  await SERVER.stop('SIGKILL');
+  await SERVER.kill();
   await page.getByLabel('Name of another fryer').fill('Boathouse');
   await page.getByLabel('Name of another fryer').press('Enter');
   await expect(page.getByText(/Not saved yet; it is tried again/)).toBeVisible();
-  await page.close({ runBeforeUnload: false });
-  await SERVER.start();
-  const again = await context.newPage();
+  const again = await backAfter(page);
   await again.goto('/kitchen');
   await expect(again.getByText('What was changed here and not saved yet is back.')).toBeVisible();
   const fryers = async (): Promise<string[]> =>
@@ -129,13 +123,11 @@ test('how a cook came out, noted while the server was away, stands in its record
   const cook = await cooked(page, dish, { colourTop: 'golden' });
   await page.goto(`/log/${cook}?dish=${dish}`);
   await expect(form(page)).toBeVisible();
-  await SERVER.stop('SIGKILL');
+  await SERVER.kill();
   await form(page).getByLabel('Taste, in a line').fill('Sweet, and a little bland');
   await form(page).getByLabel('Taste, in a line').press('Tab');
   await expect(page.getByText(/Not saved yet; it is tried again/)).toBeVisible();
-  await page.close({ runBeforeUnload: false });
-  await SERVER.start();
-  const again = await context.newPage();
+  const again = await backAfter(page);
   await again.goto(`/log/${cook}?dish=${dish}`);
   await expect(form(again).getByLabel('Taste, in a line')).toHaveValue('Sweet, and a little bland');
   const seen = async (): Promise<Record<string, unknown>> =>

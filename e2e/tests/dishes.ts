@@ -72,3 +72,13 @@ export async function convertedDish(
   expect(answer.status()).toBe(201);
   return ((await answer.json()) as { id: string }).id;
 }
+
+/** A breaded dish of leeks on another server than the journeys' own. @returns its id */
+export const leeksAt = (page: Page, at: string, name: string): Promise<string> =>
+  convertedDish(page, {
+    name,
+    foodId: 'leek',
+    layers: [layer(['wheat-flour', 60]), layer(['egg', 50]), layer(['coarse-crumbs', 60])],
+    fryer: 'Galley of the loft',
+    at,
+  });

@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { expect, test } from './begin';
-import { convertedDish, layer } from './dishes';
+import { leeksAt } from './dishes';
 import { OwnServer } from './ownServer';
 
 /** Backups: made, brought back, taken elsewhere as a file, and what is left after a disk has died. */
@@ -12,14 +12,7 @@ test.describe.configure({ mode: 'serial' });
 test.beforeAll(() => SERVER.start());
 test.afterAll(() => SERVER.end());
 
-const addDish = (page: Page, name: string): Promise<string> =>
-  convertedDish(page, {
-    name,
-    foodId: 'leek',
-    layers: [layer(['wheat-flour', 60]), layer(['egg', 50]), layer(['coarse-crumbs', 60])],
-    fryer: 'Galley of the loft',
-    at: SERVER.url,
-  });
+const addDish = (page: Page, name: string): Promise<string> => leeksAt(page, SERVER.url, name);
 const jars = (page: Page) =>
   page.getByRole('listitem').filter({ has: page.getByRole('button', { name: /^Bring it back/ }) });
 const dish = (page: Page, name: string) => page.getByRole('heading', { name });

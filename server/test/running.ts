@@ -29,11 +29,17 @@ export class RunningServer {
   said = '';
   readonly folder = mkdtempSync(join(tmpdir(), 'yellowmist-'));
 
-  /** @param args what is said on its command line */
-  constructor(private readonly args: readonly string[] = []) {}
+  /**
+   * @param args what is said on its command line
+   * @param fixedPort the same at every start, where a browser must find it again; a free one without
+   */
+  constructor(
+    private readonly args: readonly string[] = [],
+    private readonly fixedPort: number | null = null,
+  ) {}
 
   async start(env: NodeJS.ProcessEnv = {}): Promise<void> {
-    this.port = await freePort();
+    this.port = this.fixedPort ?? (await freePort());
     const child = spawn('node', ['server/dist/bundle/main.js', ...this.args], {
       env: {
         ...process.env,

@@ -44,7 +44,7 @@ export interface Restored {
   dishes: number;
   cooks: number;
   photographs: number;
-  /** Photographs that the backup names and nobody has any more. */
+  /** Photographs that the backup names and that lie nowhere now. */
   photographsGone: number;
 }
 
