@@ -1,10 +1,7 @@
-import { spawn } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import AxeBuilder from '@axe-core/playwright';
 import { cookOf, dishOf, eventsOf, left, now, press, timers } from './atCounter';
 import { expect, test } from './begin';
+import { OwnServer } from './ownServer';
 
 /** Cooks at the counter: real ones, and rehearsals with simulated fryers. */
 
@@ -116,33 +113,12 @@ test('while the server is away timers go on and taps wait; each is handed over o
   expect(told.map((e) => e.what)).toEqual(['time', 'time', 'seen']);
 });
 
-/** A server of its own, which a journey may kill. */
-async function ownServer(folder: string): Promise<{ url: string; kill: () => Promise<void> }> {
-  const url = `http://127.0.0.1:${OWN_PORT}`;
-  const child = spawn('node', ['server/dist/bundle/main.js'], {
-    env: { ...process.env, YELLOWMIST_PORT: String(OWN_PORT), YELLOWMIST_DATA: folder },
-  });
-  const gone = new Promise<void>((resolve) => child.once('exit', () => resolve()));
-  await expect
-    .poll(
-      () =>
-        fetch(`${url}/api/health`).then(
-          (r) => r.ok,
-          () => false,
-        ),
-      { timeout: 30_000 },
-    )
-    .toBe(true);
-  return { url, kill: async () => (child.kill('SIGKILL'), gone) };
-}
-const OWN_PORT = 4697;
-
 test('the server is killed and started again: the timer is where it would have been, and what was tapped meanwhile is in the record', async ({
   page,
 }) => {
-  const folder = mkdtempSync(join(tmpdir(), 'yellowmist-counter-'));
-  let server = await ownServer(folder);
+  const server = new OwnServer(4697);
   try {
+    await server.start();
     const cook = await cookOf(page, 'Halloumi through a crash', undefined, undefined, server.url);
     await expect(timers(page)).toBeVisible();
     const before = await left(page);
@@ -150,7 +126,7 @@ test('the server is killed and started again: the timer is where it would have b
     await server.kill();
     await press(page, '+1 min').click();
     await expect(page.getByText(/The server is away\. Timers go on here, and one tap waits/)).toBeVisible();
-    server = await ownServer(folder);
+    await server.start();
     await expect(page.getByText(/The server is away/)).toBeHidden({ timeout: 20_000 });
     const should = before + 60 - (Date.now() - since) / 1000;
     expect(Math.abs((await left(page)) - should)).toBeLessThanOrEqual(2);
@@ -161,8 +137,7 @@ test('the server is killed and started again: the timer is where it would have b
     const told = (await eventsOf(page, cook.id, server.url)).filter((e) => e.what === 'time');
     expect(told).toHaveLength(1);
   } finally {
-    await server.kill();
-    rmSync(folder, { recursive: true, force: true });
+    await server.end();
   }
 });
 
