@@ -1,6 +1,6 @@
-import { spawn } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { expect, onBench, test } from './begin';
+import { OwnServer } from './ownServer';
 
 const RECIPE = `Crisp hake for a windy night
 
@@ -129,20 +129,10 @@ test('a recipe is pasted, two lines put right by key, laid on the bench, printed
   await (await saving).saveAs(file);
   expect(readFileSync(file).length).toBeGreaterThan(500);
 
-  const port = 4899 + info.parallelIndex;
-  const other = spawn('node', ['e2e/serve.mjs'], { env: { ...process.env, YELLOWMIST_PORT: String(port) } });
+  const other = new OwnServer(4899 + info.parallelIndex);
   try {
-    await expect
-      .poll(
-        () =>
-          fetch(`http://127.0.0.1:${port}/api/health`).then(
-            (r) => r.ok,
-            () => false,
-          ),
-        { timeout: 30_000 },
-      )
-      .toBe(true);
-    await page.goto(`http://127.0.0.1:${port}/`);
+    await other.start();
+    await page.goto(other.url);
     await expect(page.getByText('No dish yet')).toBeVisible();
     await page.getByLabel('A kitchen as a file').setInputFiles(file);
     const brings = page.getByRole('region', { name: 'What the file brings' });
@@ -151,7 +141,7 @@ test('a recipe is pasted, two lines put right by key, laid on the bench, printed
     await expect(page.getByRole('heading', { name: 'Crisp hake for a windy night' })).toBeVisible();
     await expect(page.getByText('#windy')).toBeVisible();
   } finally {
-    other.kill('SIGTERM');
+    await other.end();
     await page.goto('/');
   }
 });

@@ -6,6 +6,7 @@ import { DataSource } from 'typeorm';
 import { ProblemException } from '../common/problem.js';
 import { Serial } from '../common/serial.js';
 import { CooksStore } from '../cooks/cooks.store.js';
+import { PhotosService } from '../cooks/photos.service.js';
 import { SinglesService } from '../documents/singles.service.js';
 import { BackupsService } from './backups.service.js';
 import { backupFile } from './places.js';
@@ -27,6 +28,7 @@ export class RestoringService {
     private readonly database: DataSource,
     private readonly singles: SinglesService,
     private readonly cooks: CooksStore,
+    private readonly photos: PhotosService,
   ) {}
 
   /** @throws ProblemException 404 where there is none, 422 where it cannot be restored, 507 where there is no room */
@@ -39,10 +41,14 @@ export class RestoringService {
       try {
         const looked = await thread.bringUp({ file: backupFile(places, id), into: ready });
         if (looked.problem) throw new ProblemException(422, `This backup cannot be restored: ${looked.problem}`);
-        const before = await this.backups.make('before-restore');
         const { photos } = looked;
-        const photographsGone = await thread.bringPhotos({ photos, from: places.backupPhotos, into: places.photos });
-        await replaceAll((this.database.driver as unknown as Driver).databaseConnection, ready);
+        // Its photographs are here before anything of it can go to make room, and none is swept away before it is named.
+        const { before, photographsGone } = await this.photos.alone(async () => {
+          const gone = await thread.bringPhotos({ photos, from: places.backupPhotos, into: places.photos });
+          const now = await this.backups.make('before-restore');
+          await replaceAll((this.database.driver as unknown as Driver).databaseConnection, ready);
+          return { before: now, photographsGone: gone };
+        });
         this.backups.forgetAside();
         await this.singles.announceAll();
         this.cooks.changed();
