@@ -12,7 +12,7 @@ import {
 } from '@yellowmist/contract';
 import Libsql from 'libsql';
 import { DataSource } from 'typeorm';
-import { backupId, named } from '../src/backup/ledger.js';
+import { backupId, KEPT, named } from '../src/backup/ledger.js';
 import { databaseOptions } from '../src/database/options.js';
 import { MIGRATIONS } from '../src/database/schema.js';
 import { converted } from './converted.js';
@@ -110,6 +110,21 @@ describe('a backup', () => {
     const answer = await fetch(`${server.address()}/api/cooks/${cook}/photos/${photo.id}`);
     expect(answer.status).toBe(200);
     expect(statSync(join(server.folder, 'photos', `${photo.hash}.jpg`)).mode & 0o777).toBe(0o600);
+  });
+
+  test('that goes to make room for the one before its own restore still brings its photographs', async () => {
+    const { id } = await dish('Dulse crisps');
+    const { cook, photo } = await cookWithPhoto(id);
+    const { id: first } = await make();
+    // Five more from before a restore: the next one takes the place of the oldest.
+    const { body } = await restore(first);
+    const oldest = body.before.id;
+    for (let k = 0; k < KEPT.before - 1; k++) await restore(first);
+    await server.ask('DELETE', `/backups/${first}`);
+    rmSync(join(server.folder, 'photos', `${photo.hash}.jpg`));
+    expect((await restore(oldest)).body).toMatchObject({ from: oldest, photographsGone: 0 });
+    expect(existsSync(fileOf(oldest))).toBe(false);
+    expect((await fetch(`${server.address()}/api/cooks/${cook}/photos/${photo.id}`)).status).toBe(200);
   });
 
   test('taken away is gone with what nothing else names; what is none is 404, whatever it is called', async () => {

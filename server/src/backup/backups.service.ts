@@ -79,7 +79,7 @@ export class BackupsService implements OnApplicationBootstrap, OnModuleDestroy {
       } catch (error) {
         throw new ProblemException(507, `The backup could not be made: ${(error as Error).message}`);
       }
-      await this.thin();
+      await this.thin(id);
       return this.find(id);
     });
   }
@@ -125,8 +125,10 @@ export class BackupsService implements OnApplicationBootstrap, OnModuleDestroy {
     if (dishes + cooks > 0) await this.make('daily');
   }
 
-  private async thin(): Promise<void> {
-    for (const { id } of superfluous(await this.names())) await rm(backupFile(this.places, id), { force: true });
+  /** Takes away what may go, but never the one that was just made, whatever the clock says. */
+  private async thin(made: string): Promise<void> {
+    for (const { id } of superfluous(await this.names()))
+      if (id !== made) await rm(backupFile(this.places, id), { force: true });
     await this.sweepPhotos();
   }
 
