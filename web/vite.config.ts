@@ -3,7 +3,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
-import { defineConfig } from 'vite';
+import { defineConfig, type Plugin } from 'vite';
 
 const source = (path: string): string => fileURLToPath(new URL(path, import.meta.url));
 
@@ -18,9 +18,24 @@ function model(): string {
   return hash.digest('hex').slice(0, 16);
 }
 
+/**
+ * The messages in the corner bring their looks in themselves, as a style that no policy of a page should have to allow:
+ * here they come from a file like all others, and what would put them in does nothing.
+ */
+const looksFromFiles: Plugin = {
+  name: 'looks-from-files',
+  enforce: 'pre',
+  transform(code, id) {
+    if (!/sonner[\\/]dist[\\/]index\.mjs$/.test(id)) return null;
+    const body = 'function __insertCSS(code) {';
+    if (!code.includes(body)) throw new Error('The messages put their looks in in another way than before.');
+    return { code: `import './styles.css';\n${code.replace(body, `${body} return;`)}`, map: null };
+  },
+};
+
 export default defineConfig({
   define: { __MODEL__: JSON.stringify(model()) },
-  plugins: [react(), tailwindcss()],
+  plugins: [looksFromFiles, react(), tailwindcss()],
   resolve: {
     alias: {
       '@yellowmist/core': source('../core/src/index.ts'),

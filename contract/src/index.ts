@@ -8,6 +8,7 @@ export * from './eveningPlan.js';
 export * from './example.js';
 export * from './kitchenFile.js';
 export * from './merge.js';
+export * from './pageToken.js';
 export * from './ranges.js';
 export * from './schemas/index.js';
 export * from './standing.js';

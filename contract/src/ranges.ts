@@ -132,6 +132,9 @@ export const RANGES = {
   layers: { min: 1, max: 8 },
   portions: { min: 1, max: 12 },
   nameLength: { min: 1, max: 80 },
+  /** Letters of the passphrase of the home network; browsers that are signed in. */
+  passphraseLength: { min: 12, max: 128 },
+  signedIn: { min: 0, max: 40 },
   noteLength: { min: 0, max: 2000 },
 } as const;
 

@@ -1,4 +1,5 @@
 /** The documents that are stored, sent and exported. */
+export * from './types/access.js';
 export * from './types/backup.js';
 export * from './types/computed.js';
 export * from './types/conversion.js';

@@ -36,7 +36,7 @@ async function asNew(page: Page): Promise<void> {
  * Every worker has a server with a database of its own, so that journeys can go side by side, and one window, in which
  * each journey loads its page anew: opening a window costs more than most of what is done in it.
  */
-export const test = base.extend<object, { server: string; ownWindow: Page }>({
+export const test = base.extend<object, { server: string; ownWindow: Page; refusedByPolicy: string[] }>({
   server: [
     // Playwright wants the braces.
     // eslint-disable-next-line no-empty-pattern
@@ -55,9 +55,12 @@ export const test = base.extend<object, { server: string; ownWindow: Page }>({
     { scope: 'worker' },
   ],
   ownWindow: [
-    async ({ browser, server }, use) => {
+    async ({ browser, server, refusedByPolicy }, use) => {
       // Journeys take the server away by closing the way to it: what keeps pages for such times has a journey of its own.
       const context = await browser.newContext({ baseURL: server, viewport: VIEW, serviceWorkers: 'block' });
+      context.on('console', (message) => {
+        if (message.text().includes('Content Security Policy')) refusedByPolicy.push(message.text());
+      });
       const page = await context.newPage();
       await page.goto('/');
       await use(page);
@@ -65,10 +68,15 @@ export const test = base.extend<object, { server: string; ownWindow: Page }>({
     },
     { scope: 'worker' },
   ],
+  // eslint-disable-next-line no-empty-pattern
+  refusedByPolicy: [({}, use) => use([]), { scope: 'worker' }],
   context: ({ ownWindow }, use) => use(ownWindow.context()),
-  page: async ({ ownWindow }, use) => {
+  page: async ({ ownWindow, refusedByPolicy }, use) => {
     await asNew(ownWindow);
+    refusedByPolicy.length = 0;
     await use(ownWindow);
+    // Whatever a journey does, nothing in its pages is what the policy of the server refuses.
+    expect(refusedByPolicy).toEqual([]);
   },
 });
 

@@ -1,5 +1,6 @@
 import { Module, type DynamicModule } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
+import { AccessModule } from './access/access.module.js';
 import { BackupModule } from './backup/backup.module.js';
 import { placesIn } from './backup/places.js';
 import { ComputeModule } from './compute/compute.module.js';
@@ -21,12 +22,13 @@ import { LearningModule } from './learning/learning.module.js';
 import { PantryModule } from './pantry/pantry.js';
 import { PhotosModule } from './photos/photos.module.js';
 import { RecipesModule } from './recipes/recipes.module.js';
+import type { Settings } from './settings.js';
 
 @Module({})
 export class AppModule {
   /** The application over a folder of data: one SQLite file, and photographs beside it. */
-  static over(dataFolder: string): DynamicModule {
-    const places = placesIn(dataFolder);
+  static over(settings: Settings): DynamicModule {
+    const places = placesIn(settings.dataFolder);
     return {
       module: AppModule,
       imports: [
@@ -46,6 +48,7 @@ export class AppModule {
         DevicesModule,
         LearningModule,
         BackupModule.of(places),
+        AccessModule.by(settings),
       ],
       controllers: [HealthController],
       providers: [DemoService, DemoProgress, CheckpointService],

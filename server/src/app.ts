@@ -6,10 +6,14 @@ import type { NextFunction, Request, Response } from 'express';
 import { RANGES } from '@yellowmist/contract';
 import compression from 'compression';
 import helmet from 'helmet';
+import { AccessService } from './access/access.service.js';
+import { door } from './access/door.js';
+import { isFromHome } from './access/home.js';
+import { plainAddress } from './access/network.js';
 import { AppModule } from './app.module.js';
 import { rememberAsker } from './common/asker.js';
-import { gate } from './common/gate.js';
-import { servePages } from './common/pages.js';
+import { gate, LOCAL_NAMES } from './common/gate.js';
+import { pagesOf } from './common/pages.js';
 import { RefusalLog } from './common/refusals.js';
 import { ProblemFilter } from './common/problem.filter.js';
 import { StandingService } from './common/standing.service.js';
@@ -21,11 +25,11 @@ const RECIPE_LIMIT = '6mb';
 /** A whole kitchen with many dishes, and photographs of many cooks. */
 const KITCHEN_LIMIT = '192mb';
 
-/** Only what this server itself serves; drawings may carry inline styles, nothing may carry inline scripts. */
+/** Only what this server itself serves, and nothing that stands in a page itself. */
 const CONTENT_SECURITY = {
   defaultSrc: ["'self'"],
   scriptSrc: ["'self'"],
-  styleSrc: ["'self'", "'unsafe-inline'"],
+  styleSrc: ["'self'"],
   imgSrc: ["'self'", 'data:', 'blob:'],
   workerSrc: ["'self'"],
   connectSrc: ["'self'"],
@@ -35,6 +39,9 @@ const CONTENT_SECURITY = {
   frameAncestors: ["'none'"],
   upgradeInsecureRequests: null,
 };
+
+/** The pages of the API's documentation are not ours, and carry their styles in themselves. */
+const DOCS_SECURITY = { ...CONTENT_SECURITY, styleSrc: ["'self'", "'unsafe-inline'"] };
 
 function documentApi(app: NestExpressApplication): void {
   const config = new DocumentBuilder()
@@ -51,7 +58,7 @@ function documentApi(app: NestExpressApplication): void {
 }
 
 /** What no page of this server asks a browser for. */
-const NOT_ASKED_FOR = ['camera', 'microphone', 'geolocation', 'payment', 'usb', 'serial', 'bluetooth', 'midi'];
+const NOT_ASKED_FOR = ['camera', 'microphone', 'geolocation', 'payment', 'usb', 'serial', 'midi'];
 
 /** Answers are kept by nobody on the way, unless they say otherwise; pages ask the browser for nothing of the house. */
 function ownHeaders(request: Request, response: Response, next: NextFunction): void {
@@ -76,16 +83,26 @@ const isPhoto = ({ url, headers }: { url?: string; headers: { 'content-type'?: s
 
 /** The whole server, ready to listen. */
 export async function makeApp(settings: Settings): Promise<NestExpressApplication> {
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.over(settings.dataFolder), {
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.over(settings), {
     logger: ['error', 'warn'],
     bodyParser: false,
     abortOnError: false,
     forceCloseConnections: true,
   });
   app.use(helmet({ contentSecurityPolicy: { useDefaults: false, directives: CONTENT_SECURITY }, hsts: false }));
+  app.use('/api/docs', helmet.contentSecurityPolicy({ useDefaults: false, directives: DOCS_SECURITY }));
   app.use(rememberAsker);
   app.use(ownHeaders);
-  app.use(gate(settings.hostNames, new RefusalLog(settings.dataFolder)));
+  const [access, log, pages] = [
+    app.get(AccessService),
+    new RefusalLog(settings.dataFolder),
+    pagesOf(settings.webFolder),
+  ];
+  const local = [...LOCAL_NAMES, ...settings.hostNames.map((name) => name.toLowerCase())];
+  const isKnown = (name: string, request: Request): boolean =>
+    isFromHome(request) ? access.isKnown(name, plainAddress(request.socket.localAddress ?? '')) : local.includes(name);
+  app.use(gate(isKnown, log));
+  app.use(door(access, pages, log));
   // Not the readings of a scale: they are a stream.
   app.use(
     '/api',
@@ -99,7 +116,7 @@ export async function makeApp(settings: Settings): Promise<NestExpressApplicatio
   app.useGlobalFilters(new ProblemFilter(app.get(StandingService)));
   app.enableShutdownHooks();
   documentApi(app);
-  servePages(app, settings.webFolder);
+  app.use(pages);
   Object.assign(app.getHttpServer(), { headersTimeout: PATIENCE_MS, requestTimeout: PATIENCE_MS });
   return app;
 }

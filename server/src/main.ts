@@ -1,3 +1,4 @@
+import { AccessService } from './access/access.service.js';
 import { makeApp } from './app.js';
 import { makeReady, takeFolder } from './backup/guard.js';
 import { DemoService } from './demo/demo.service.js';
@@ -20,8 +21,12 @@ async function main(): Promise<void> {
   const app = await makeApp(settings);
   if (settings.demoData) await app.get(DemoService).fill(say);
   await app.listen(settings.port, settings.host);
-  const shown = settings.host === '0.0.0.0' || settings.host === '::' ? 'localhost' : settings.host;
-  say(`Yellowmist is ready: http://${shown}:${settings.port}`);
+  const access = app.get(AccessService);
+  await access.begin();
+  const { addresses, problem } = await access.shown(true, null);
+  if (problem) say(`The home network cannot be served: ${problem}`);
+  if (addresses.length > 0) say(`In the house, with the passphrase: ${addresses.join(', ')}`);
+  say(`Yellowmist is ready: http://${settings.host}:${settings.port}`);
 }
 
 main().catch((error: unknown) => {

@@ -1,3 +1,4 @@
+export * from './access.js';
 export * from './answers.js';
 export * from './backup.js';
 export * from './cook.js';

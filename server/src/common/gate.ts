@@ -2,33 +2,42 @@ import type { NextFunction, Request, Response } from 'express';
 import { problem } from './problem.js';
 import type { RefusalLog } from './refusals.js';
 
-const LOCAL_NAMES = ['localhost', '127.0.0.1', '[::1]'];
+/** Names of the machine that it runs on, as it calls itself. */
+export const LOCAL_NAMES: readonly string[] = ['localhost', '127.0.0.1', '[::1]'];
 /** Who asks, as a browser says it: a page of this very server, or the cook by its address bar. */
 const OWN_SITES = ['same-origin', 'none'];
 const READING = ['GET', 'HEAD', 'OPTIONS'];
 
 const nameOf = (host: string): string => host.replace(/:\d+$/, '').toLowerCase();
 
+/** Answers that it is refused, and has it written down. */
+export function refuseAs(
+  status: number,
+  detail: string,
+  { method, path, socket, headers }: Request,
+  response: Response,
+  log: Pick<RefusalLog, 'refused'>,
+): void {
+  const { host = '', origin = '' } = headers;
+  log.refused({ from: socket.remoteAddress ?? 'somebody', method, path, host, origin, why: detail });
+  response
+    .status(status)
+    .type('application/problem+json')
+    .send(JSON.stringify(problem(status, detail)));
+}
+
 /**
  * Lets in requests that were meant for this server only: the Host must be a name it is known by (against DNS
  * rebinding), and a write must come from its own pages (against cross-site requests).
+ * @param isKnown whether this server is known by a name, in small letters, to whoever asks
  * @param log hears of everything that was not let in
  */
-export function gate(allowedNames: readonly string[], log: Pick<RefusalLog, 'refused'>) {
-  const names = [...LOCAL_NAMES, ...allowedNames.map((n) => n.toLowerCase())];
+export function gate(isKnown: (name: string, request: Request) => boolean, log: Pick<RefusalLog, 'refused'>) {
   return (request: Request, response: Response, next: NextFunction): void => {
     const host = request.headers.host ?? '';
     const { origin } = request.headers;
-    const refuse = (detail: string): void => {
-      const { method, path, socket } = request;
-      const from = socket.remoteAddress ?? 'somebody';
-      log.refused({ from, method, path, host, origin: origin ?? '', why: detail });
-      response
-        .status(403)
-        .type('application/problem+json')
-        .send(JSON.stringify(problem(403, detail)));
-    };
-    if (!names.includes(nameOf(host))) return refuse('This server is not known by that host name.');
+    const refuse = (detail: string): void => refuseAs(403, detail, request, response, log);
+    if (!isKnown(nameOf(host), request)) return refuse('This server is not known by that host name.');
     const foreign = origin !== undefined && origin !== `http://${host}` && origin !== `https://${host}`;
     if (foreign && !READING.includes(request.method)) return refuse('Writes are accepted from Yellowmist itself only.');
     // A browser says whose page asks. Following a link here is everybody's right; reading and writing is not.

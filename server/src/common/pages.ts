@@ -1,7 +1,6 @@
 import { existsSync, realpathSync } from 'node:fs';
 import { join, sep } from 'node:path';
-import type { NestExpressApplication } from '@nestjs/platform-express';
-import type { NextFunction, Request, Response } from 'express';
+import type { RequestHandler } from 'express';
 import sirv from 'sirv';
 
 const YEAR_S = 365 * 24 * 60 * 60;
@@ -21,8 +20,8 @@ function leadsOut(folder: string, path: string): boolean {
  * Serves the built pages, compressed beforehand: what has its hash in its name is kept for ever, the page itself never.
  * Every address that is no file and no API is the application's own.
  */
-export function servePages(app: NestExpressApplication, webFolder: string): void {
-  if (!existsSync(join(webFolder, 'index.html'))) return;
+export function pagesOf(webFolder: string): RequestHandler {
+  if (!existsSync(join(webFolder, 'index.html'))) return (_, __, next) => next();
   const folder = realpathSync(webFolder);
   const serve = sirv(folder, {
     brotli: true,
@@ -34,9 +33,9 @@ export function servePages(app: NestExpressApplication, webFolder: string): void
       response.setHeader('Cache-Control', hashed ? `public, max-age=${YEAR_S}, immutable` : 'no-cache');
     },
   });
-  app.use((request: Request, response: Response, next: NextFunction) => {
+  return (request, response, next) => {
     if (request.path.startsWith('/api')) return next();
     if (leadsOut(folder, request.path)) return void response.status(404).end();
     serve(request, response, next);
-  });
+  };
 }

@@ -4,12 +4,14 @@ import type { FieldError, Problem } from '@yellowmist/contract';
 /** What each status means here. */
 export const TITLES: Record<number, string> = {
   400: 'Some fields are not allowed as they are',
+  401: 'Sign in first',
   403: 'Not allowed from there',
   404: 'Not found',
   409: 'Somebody saved a newer version',
   413: 'Too much at once',
   415: 'Send JSON',
   422: 'What is stored cannot be read here',
+  429: 'Too many tries',
   500: 'Something broke on our side',
   503: 'Not just now',
   507: 'No room to save',

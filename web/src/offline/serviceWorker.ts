@@ -6,6 +6,7 @@
 const PAGES = 'yellowmist-pages';
 const KITCHEN = 'yellowmist-kitchen';
 const SHELL = '/';
+const SIGNED_OUT = 401;
 
 /** Documents that a page cannot be shown without. Streams, files and the state of health are never kept. */
 const KEPT =
@@ -27,6 +28,8 @@ async function freshOrKept(request: Request, name: string, under: RequestInfo = 
   try {
     const fresh = await fetch(request);
     if (fresh.ok) await cache.put(under, fresh.clone());
+    // Nobody is signed in any more: what was kept is not for whoever comes next.
+    if (fresh.status === SIGNED_OUT) await caches.delete(KITCHEN);
     return fresh;
   } catch (error) {
     const kept = await cache.match(under);

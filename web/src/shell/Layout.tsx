@@ -2,12 +2,15 @@ import { Moon, Sun } from 'lucide-react';
 import { lazy, Suspense, useEffect } from 'react';
 import { Link, Outlet } from 'react-router';
 import { usePantryQuery } from '../state/api';
+import { useSignedOut } from '../state/asking';
 import { Keys } from './Keys';
 import { Standing } from './Standing';
 import { themeSet, unitsSwitched, type Theme } from '../state/settings';
 import { useAppDispatch, useAppSelector } from '../state/hooks';
 
 const Toaster = lazy(async () => ({ default: (await import('sonner')).Toaster }));
+
+const SignIn = lazy(async () => ({ default: (await import('../features/access/SignIn')).SignIn }));
 
 const deviceTheme = (): Theme => (window.matchMedia('(prefers-color-scheme: dark)').matches ? 'iron' : 'steam');
 
@@ -24,6 +27,7 @@ export function Layout() {
   const { units, theme } = useAppSelector((s) => s.settings);
   const dispatch = useAppDispatch();
   const { isLoading } = usePantryQuery();
+  const signedOut = useSignedOut();
   const shown = theme ?? deviceTheme();
   useEffect(() => {
     document.documentElement.dataset.theme = shown;
@@ -84,7 +88,13 @@ export function Layout() {
       </header>
       <Standing />
       <main id="main" className="flex min-h-0 grow flex-col">
-        {!isLoading && <Outlet />}
+        {signedOut && (
+          <Suspense>
+            <SignIn />
+          </Suspense>
+        )}
+        {/* What is under way there goes on once somebody is signed in. */}
+        <div className={signedOut ? 'hidden' : 'contents'}>{!isLoading && <Outlet />}</div>
       </main>
       <Suspense>
         <Toaster theme={shown === 'iron' ? 'dark' : 'light'} position="bottom-right" />

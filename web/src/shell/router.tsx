@@ -19,6 +19,7 @@ const experiment = () => import('../features/experiment/ExperimentPage');
 const taste = () => import('../features/experiment/TastePage');
 const kitchen = () => import('../features/kitchen/KitchenPage');
 const backup = () => import('../features/backup/BackupPage');
+const access = () => import('../features/access/AccessPage');
 const pantry = () => import('../features/pantry/PantryPage');
 
 /** The first page is there at once; the others are fetched when they are gone to. */
@@ -47,6 +48,7 @@ export const router = createBrowserRouter([
       { path: 'experiment/:id/taste', lazy: async () => ({ Component: (await taste()).TastePage }) },
       { path: 'kitchen', lazy: async () => ({ Component: (await kitchen()).KitchenPage }) },
       { path: 'backups', lazy: async () => ({ Component: (await backup()).BackupPage }) },
+      { path: 'access', lazy: async () => ({ Component: (await access()).AccessPage }) },
       { path: 'pantry', lazy: async () => ({ Component: (await pantry()).PantryPage }) },
       { path: '*', element: <LostPage /> },
     ],
@@ -72,6 +74,7 @@ export const fetchAhead = (): void => {
     taste,
     kitchen,
     backup,
+    access,
     pantry,
   ])
     page().catch(() => undefined);

@@ -32,6 +32,7 @@ import type {
   StartCookRequest,
   StartExperimentRequest,
 } from '@yellowmist/contract';
+import { ask, isSignedOut } from './asking';
 
 const EXPERIMENTS = { type: 'Experiment', id: 'LIST' } as const;
 const COOKS = { type: 'Cook', id: 'LIST' } as const;
@@ -44,7 +45,7 @@ export const photoUrl = (cook: string, photo: string): string => `/api/cooks/${c
 /** The server's documents, through one query layer. A save goes on when the page is left at once. */
 export const api = createApi({
   reducerPath: 'api',
-  baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
+  baseQuery: fetchBaseQuery({ baseUrl: '/api', fetchFn: ask }),
   tagTypes: ['Conversion', 'Evening', 'Cook', 'Experiment', 'KitchenInUse', 'Photos', 'Health'],
   endpoints: (build) => ({
     // A damaged database answers, too: with what is wrong.
@@ -288,5 +289,26 @@ export const statusOf = (error: unknown): number | undefined => {
 export function problemText(error: unknown): string {
   const { status, data } = (error ?? {}) as { status?: number | string; data?: Problem };
   if (data?.detail) return data.detail;
+  if (isSignedOut()) return 'Nobody is signed in with this browser any more.';
   return status === 'FETCH_ERROR' ? 'The server cannot be reached.' : 'The server gave no answer that can be read.';
 }
+
+interface Asked {
+  endpointName?: string;
+  originalArgs?: unknown;
+  status: string;
+}
+
+/** Asks once more for everything that was refused: somebody is signed in now. */
+export const askAgain = () => (dispatch: (thunk: unknown) => unknown, getState: () => unknown) => {
+  const { queries } = (getState() as { [api.reducerPath]: { queries: Record<string, Asked | undefined> } })[
+    api.reducerPath
+  ];
+  const endpoints = api.endpoints as unknown as Record<
+    string,
+    { initiate: (args: unknown, how: { subscribe: boolean; forceRefetch: boolean }) => unknown }
+  >;
+  for (const asked of Object.values(queries))
+    if (asked?.status === 'rejected' && asked.endpointName)
+      dispatch(endpoints[asked.endpointName].initiate(asked.originalArgs, { subscribe: false, forceRefetch: true }));
+};

@@ -1,4 +1,5 @@
-import { createStore, del, entries, set, type UseStore } from 'idb-keyval';
+import { createStore, del, entries, keys, set, type UseStore } from 'idb-keyval';
+import { v4 as newId } from 'uuid';
 
 /**
  * What was changed and not saved yet, kept in the browser until the server has it: it outlives the page, the window and
@@ -14,7 +15,7 @@ export interface Kept<Body> {
 }
 
 /** This window, as long as it lives: what holds this lock looks after its own changes. */
-const WINDOW = crypto.randomUUID();
+const WINDOW = newId();
 const LOCK = 'yellowmist-window-';
 
 const locks = typeof navigator === 'undefined' ? undefined : navigator.locks;
@@ -64,4 +65,10 @@ export async function leftOf<Body>(id: string): Promise<Kept<Body> | null> {
   } catch {
     return null;
   }
+}
+
+/** How many changes of documents are kept here and not saved. */
+export async function unsavedCount(): Promise<number> {
+  const box = store();
+  return box ? (await keys(box).catch(() => [])).length : 0;
 }

@@ -1,5 +1,5 @@
 import { Printer } from 'lucide-react';
-import type { ReactNode } from 'react';
+import { useEffect, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { Choice } from './Choice';
 import { PAPER_NAMES, type Paper } from './paper';
@@ -15,12 +15,23 @@ interface Props {
   children?: ReactNode;
 }
 
+/** Makes the page of the printer the sheet's, as long as that is shown. */
+function usePaper(paper: Paper): void {
+  useEffect(() => {
+    const sheet = new CSSStyleSheet();
+    sheet.replaceSync(`@page { size: ${paper}; margin: 0 }`);
+    document.adoptedStyleSheets.push(sheet);
+    return () => {
+      document.adoptedStyleSheets = document.adoptedStyleSheets.filter((other) => other !== sheet);
+    };
+  }, [paper]);
+}
+
 /** What stands over a sheet of paper and is not printed: the way back, the paper, the printer. */
 export function PrintBar({ back, paper, onPaper, print, ready, children }: Props) {
+  usePaper(paper);
   return (
     <div className="mb-3 flex flex-wrap items-end gap-x-4 gap-y-2 print:hidden">
-      {/* The page of the printer is the sheet's. */}
-      <style>{`@page { size: ${paper}; margin: 0 }`}</style>
       <Link className="btn btn-ghost h-11" to={back.to}>
         {back.label}
       </Link>

@@ -61,7 +61,7 @@ export async function svgText(drawing: SVGSVGElement): Promise<string> {
   shown.forEach((element, at) => {
     const style = getComputedStyle(element);
     const look = LOOK.map((name) => `${name}:${style.getPropertyValue(name)}`).join(';');
-    copied[at].setAttribute('style', look);
+    copied[at].style.cssText = look;
     copied[at].removeAttribute('class');
     copied[at].removeAttribute('tabindex');
   });

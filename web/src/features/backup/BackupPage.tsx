@@ -13,7 +13,8 @@ import {
   useRestoreBackupMutation,
 } from './backupApi';
 import { BackupRow } from './BackupRow';
-import { contentOf, momentOf, WHY } from './words';
+import { momentOf } from '../../ui/moments';
+import { contentOf, WHY } from './words';
 
 const RESTORED = 'yellowmist.restored';
 

@@ -2,7 +2,8 @@ import type { BackupRecord } from '@yellowmist/contract';
 import { useState } from 'react';
 import { orTell } from '../../state/acting';
 import { backupUrl, useRemoveBackupMutation } from './backupApi';
-import { contentOf, momentOf, sizeOf, WHY } from './words';
+import { momentOf } from '../../ui/moments';
+import { contentOf, sizeOf, WHY } from './words';
 
 type Sure = 'restore' | 'remove' | null;
 

@@ -11,18 +11,6 @@ export const WHY: Readonly<Record<BackupReason, string>> = {
   brought: 'brought from a file',
 };
 
-const MOMENT = new Intl.DateTimeFormat('en-GB', {
-  weekday: 'long',
-  day: 'numeric',
-  month: 'long',
-  year: 'numeric',
-  hour: '2-digit',
-  minute: '2-digit',
-});
-
-/** "Thursday 26 November 2026 at 18:30". */
-export const momentOf = (at: string): string => MOMENT.format(new Date(at));
-
 const KB = 1024;
 
 /** "340 kB", "12.4 MB": of its file and its photographs. */

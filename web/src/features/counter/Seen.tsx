@@ -15,6 +15,7 @@ import {
   type Saw,
 } from '@yellowmist/core';
 import { crustCss } from '../../draw/palette';
+import { ask } from '../../state/asking';
 import { useUnits } from '../../state/useUnits';
 import { Centre } from './Centre';
 import type { CookNow } from './useCook';
@@ -64,7 +65,7 @@ function useSight({ document, connected }: CookNow, batch: CounterBatch): SightA
     let gone = false;
     const look = async (): Promise<void> => {
       try {
-        const answer = await fetch(`/api/cooks/${document.id}/sights/${encodeURIComponent(batch.key)}`);
+        const answer = await ask(`/api/cooks/${document.id}/sights/${encodeURIComponent(batch.key)}`);
         if (!gone && answer.ok) setSight((await answer.json()) as SightAnswer);
       } catch {
         // The server is away: what was seen last stays.

@@ -12,6 +12,7 @@ import {
   together,
   waitingTaps,
 } from '../../state/taps';
+import { ask, lookAfter, useSignedOut } from '../../state/asking';
 import { tellWrong } from '../../state/toast';
 
 /** How often the page looks at its clock, ms, and how often it tries to hand over what waits. */
@@ -55,7 +56,7 @@ export function useLog(document: CookDocument): CookLog {
       let most = MOST_AT_ONCE;
       for (let taps = waitingTaps(id); taps.length > 0; taps = waitingTaps(id)) {
         const some = taps.slice(0, most);
-        const answer = await fetch(`/api/cooks/${id}/events`, {
+        const answer = await ask(`/api/cooks/${id}/events`, {
           method: 'POST',
           headers: { 'content-type': 'application/json' },
           body: JSON.stringify({ events: some }),
@@ -79,7 +80,9 @@ export function useLog(document: CookDocument): CookLog {
     }
   }, [id]);
 
+  const signedOut = useSignedOut();
   useEffect(() => {
+    if (signedOut) return;
     const source = new EventSource(`/api/cooks/${id}/stream`);
     source.onmessage = ({ data }: MessageEvent<string>) => {
       const message = JSON.parse(data) as { event: StoredCookEvent } | { nowMs: number };
@@ -92,9 +95,12 @@ export function useLog(document: CookDocument): CookLog {
       }
     };
     // The browser goes on trying by itself, from the last event that it heard.
-    source.onerror = () => setConnected(false);
+    source.onerror = () => {
+      setConnected(false);
+      lookAfter(source);
+    };
     return () => source.close();
-  }, [id, handOver]);
+  }, [id, handOver, signedOut]);
 
   useEffect(() => {
     let last = performance.now();

@@ -38,9 +38,12 @@ export function KitchenPage() {
         Every plan is for one fryer of this kitchen. Two tests with things at hand tell how it differs from others of
         its kind; its own manual comes first in everything.
       </p>
-      <p className="text-sm">
+      <p className="flex flex-wrap gap-x-6 text-sm">
         <Link to="/backups" className="link inline-flex min-h-6 items-center">
           Kept safe: backups of everything, and how to bring one back
+        </Link>
+        <Link to="/access" className="link inline-flex min-h-6 items-center">
+          In the house: use it from a tablet or telephone
         </Link>
       </p>
       <SaveNote {...note} />

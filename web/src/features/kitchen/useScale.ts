@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { ScaleMessage } from '@yellowmist/contract';
 import { weighed, type ScaleReading, type Weighed } from '@yellowmist/core';
+import { lookAfter, useSignedOut } from '../../state/asking';
 
 export type ScaleState = Weighed | { state: 'away' };
 
@@ -18,16 +19,20 @@ const ADDRESS = '/api/devices/scale';
 /** Listens to the kitchen scale while `on`. */
 export function useScale(on: boolean): Scale {
   const [readings, setReadings] = useState<ScaleReading[] | null>([]);
+  const signedOut = useSignedOut();
   useEffect(() => {
-    if (!on) return;
+    if (!on || signedOut) return;
     const source = new EventSource(ADDRESS);
     source.onmessage = ({ data }: MessageEvent<string>) => {
       const { reading } = JSON.parse(data) as ScaleMessage;
       setReadings((before) => (reading ? [...(before ?? []), reading].slice(-KEPT) : null));
     };
     // The browser goes on trying by itself.
-    source.onerror = () => setReadings(null);
+    source.onerror = () => {
+      setReadings(null);
+      lookAfter(source);
+    };
     return () => source.close();
-  }, [on]);
+  }, [on, signedOut]);
   return { now: readings ? weighed(readings) : { state: 'away' }, grams: readings?.at(-1)?.grams ?? null };
 }

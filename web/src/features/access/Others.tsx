@@ -1,0 +1,43 @@
+import type { Access } from '@yellowmist/contract';
+import { orTell } from '../../state/acting';
+import { dayOf, momentOf } from '../../ui/moments';
+import { useEndOthersMutation, useEndSessionMutation } from './accessApi';
+
+/** Who is signed in, and an end to it. */
+export function Others({ access: { signedIn } }: { access: Access }) {
+  const [end] = useEndSessionMutation();
+  const [endOthers] = useEndOthersMutation();
+  const others = signedIn.filter((s) => !s.current);
+  return (
+    <section aria-labelledby="signed-in" className="mt-6">
+      <h2 id="signed-in" className="text-lg">
+        Who is signed in
+      </h2>
+      {signedIn.length === 0 && <p>Nobody yet.</p>}
+      <ul>
+        {signedIn.map(({ id, name, from, since, lastSeen, until, current }) => (
+          <li key={id} className="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-base-300 py-2">
+            <div className="min-w-0 grow basis-72">
+              <b className="break-words">{name}</b>
+              {current && ' (this one)'}
+              <p className="text-sm">
+                From {from}, since {dayOf(since)}. Last seen {momentOf(lastSeen)}; has to sign in again after{' '}
+                {dayOf(until)}.
+              </p>
+            </div>
+            {!current && (
+              <button type="button" className="btn h-11" onClick={() => orTell(end(id).unwrap())}>
+                Sign out<span className="sr-only"> {name}</span>
+              </button>
+            )}
+          </li>
+        ))}
+      </ul>
+      {others.length > 1 && (
+        <button type="button" className="btn mt-2 h-11" onClick={() => orTell(endOthers().unwrap())}>
+          Sign all others out
+        </button>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,87 @@
+import { RANGES } from '@yellowmist/contract';
+import { counted } from '@yellowmist/core';
+import { useEffect, useId, useState, type FormEvent } from 'react';
+import { orTell } from '../../state/acting';
+import { problemText } from '../../state/api';
+import { tell } from '../../state/toast';
+import { notSavedYet, signOut, useChangePassphraseMutation } from './accessApi';
+
+function NewPassphrase({ onDone }: { onDone: () => void }) {
+  const [change, { isLoading, error }] = useChangePassphraseMutation();
+  const [current, setCurrent] = useState('');
+  const [next, setNext] = useState('');
+  const [currentId, nextId] = [useId(), useId()];
+  const { min, max } = RANGES.passphraseLength;
+  const send = async (event: FormEvent): Promise<void> => {
+    event.preventDefault();
+    const done = await change({ current, next });
+    if ('error' in done) return;
+    onDone();
+    await tell('The passphrase is another one; all other browsers are signed out.');
+  };
+  return (
+    <form className="mt-3 max-w-md" onSubmit={(event) => void send(event)}>
+      <label htmlFor={currentId} className="block">
+        The passphrase of now
+      </label>
+      <input
+        id={currentId}
+        type="password"
+        className="input h-11 w-full"
+        autoComplete="current-password"
+        required
+        maxLength={max}
+        value={current}
+        onChange={({ target }) => setCurrent(target.value)}
+      />
+      <label htmlFor={nextId} className="mt-2 block">
+        The new one, at least {min} letters
+      </label>
+      <input
+        id={nextId}
+        className="input h-11 w-full"
+        autoComplete="new-password"
+        spellCheck={false}
+        required
+        minLength={min}
+        maxLength={max}
+        value={next}
+        onChange={({ target }) => setNext(target.value)}
+      />
+      {error && (
+        <p role="alert" className="mt-2 border-l-4 border-error bg-base-200 p-3">
+          {problemText(error)}
+        </p>
+      )}
+      <button type="submit" className="btn btn-primary mt-3 h-11" disabled={isLoading}>
+        Set it
+      </button>
+    </form>
+  );
+}
+
+/** What a browser that is signed in can do of itself. */
+export function OwnSession() {
+  const [unsaved, setUnsaved] = useState(0);
+  const [changing, setChanging] = useState(false);
+  useEffect(() => void notSavedYet().then(setUnsaved), []);
+  return (
+    <section aria-label="This browser" className="mt-6">
+      {unsaved > 0 && (
+        <p className="mb-2 border-l-4 border-warning bg-base-200 p-3">
+          {counted(unsaved, 'change')} of this browser could not be saved yet; signed out, it may be lost.
+        </p>
+      )}
+      <p className="flex flex-wrap gap-3">
+        <button type="button" className="btn h-11" onClick={() => orTell(signOut())}>
+          Sign this browser out
+        </button>
+        <button type="button" className="btn h-11" aria-expanded={changing} onClick={() => setChanging(!changing)}>
+          Another passphrase…
+        </button>
+      </p>
+      {changing && <NewPassphrase onDone={() => setChanging(false)} />}
+      <p className="mt-3 text-sm">The home network is turned on and off at the machine that Yellowmist runs on.</p>
+    </section>
+  );
+}

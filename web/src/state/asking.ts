@@ -1,0 +1,62 @@
+import { useSyncExternalStore } from 'react';
+import { PAGE_COOKIE, PAGE_HEADER, SECURE_PREFIX } from '@yellowmist/contract';
+
+/**
+ * How every page asks the server. From the home network a page shows that it is one of this house; where nobody is
+ * signed in any more, it is as if the server were away: nothing is lost, all of it is tried again, and the passphrase is
+ * asked for.
+ */
+
+const SIGNED_OUT = 401;
+
+let signedOut = false;
+const listeners = new Set<() => void>();
+
+/** Whether this browser is not let in. */
+export const isSignedOut = (): boolean => signedOut;
+
+const whenSignedInOrOut = (tell: () => void): (() => void) => {
+  listeners.add(tell);
+  return () => listeners.delete(tell);
+};
+
+/** Takes note that this browser is let in, or is not. */
+export function setSignedOut(is: boolean): void {
+  if (signedOut === is) return;
+  signedOut = is;
+  listeners.forEach((tell) => tell());
+}
+
+/** Whether this browser is not let in, for whatever must begin anew once it is. */
+export const useSignedOut = (): boolean => useSyncExternalStore(whenSignedInOrOut, isSignedOut, () => false);
+
+/** A stream that is not tried again by the browser was refused: it is looked whether this browser is still let in. */
+export function lookAfter(source: EventSource): void {
+  if (source.readyState === EventSource.CLOSED) void ask('/api/health').catch(() => undefined);
+}
+
+/** What a page of this house sends beside its cookie; nothing at the machine itself, where there is none. */
+export function pageTokenIn(cookies: string): string | null {
+  for (const pair of cookies.split('; ')) {
+    const [name, value] = pair.split('=');
+    if ((name === PAGE_COOKIE || name === SECURE_PREFIX + PAGE_COOKIE) && value) return decodeURIComponent(value);
+  }
+  return null;
+}
+
+/**
+ * Asks the server.
+ * @throws TypeError as where no server answers, when nobody is signed in with this browser
+ */
+export async function ask(what: RequestInfo | URL, how?: RequestInit): Promise<Response> {
+  const request = new Request(what, how);
+  const token = pageTokenIn(document.cookie);
+  if (token) request.headers.set(PAGE_HEADER, token);
+  const answer = await fetch(request);
+  if (answer.status === SIGNED_OUT) {
+    setSignedOut(true);
+    throw new TypeError('Nobody is signed in with this browser.');
+  }
+  setSignedOut(false);
+  return answer;
+}
