@@ -7,6 +7,6 @@ test('words that are thrown make a passphrase that is allowed, and hard to guess
   expect(lowest.length).toBeGreaterThanOrEqual(RANGES.passphraseLength.min);
   const other = throwWords((count) => Uint32Array.from({ length: count }, (_, k) => (k + 1) * 0x1234567));
   expect(new Set(other.split(' ')).size).toBeGreaterThan(3);
-  // A door that looks at one guess a minute takes 10⁵ years for half of them.
+  // A door that looks at one guess a minute takes tens of thousands of years for half of them.
   expect(2 ** (WORDS_BITS - 1) / (60 * 24 * 365)).toBeGreaterThan(20_000);
 });
