@@ -29,6 +29,7 @@ const CORE_ORDER = [
   'logbook',
   'learn',
   'experiment',
+  'lessons',
 ];
 
 /** The storeys of the web: a folder imports only folders of storeys below its own. */

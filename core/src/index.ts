@@ -27,3 +27,4 @@ export * from './diagnose/index.js';
 export * from './logbook/index.js';
 export * from './learn/index.js';
 export * from './experiment/index.js';
+export * from './lessons/index.js';

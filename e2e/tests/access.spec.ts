@@ -1,24 +1,10 @@
-import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
+import { barriers } from './barriers';
 import { expect, onBench, openBench, searched, test } from './begin';
 
-/** WCAG 2.2 AA, by axe; in the dark theme colour alone, since nothing else differs from the light one. */
-const check = async (page: Page, theme: Look['theme'], part = 'body'): Promise<void> => {
-  // What is found to be right need not be listed.
-  const axe = new AxeBuilder({ page }).options({ resultTypes: ['violations'] });
-  if (theme === 'light') axe.withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']);
-  else axe.withRules(['color-contrast']);
-  const { violations } = await axe
-    .include(part)
-    // Hundreds of dots of one kind, hidden from readers: those that count stand beside them as buttons.
-    .exclude('[data-dots]')
-    // Thousands of strokes behind one name each; the journeys find these pictures by that name.
-    .exclude('svg[role="img"]')
-    // No page holds a frame: what was found needs no second page to be put together.
-    .setLegacyMode()
-    .analyze();
-  expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)).toEqual([]);
-};
+/** In the dark theme colour alone, since nothing else differs from the light one. */
+const check = async (page: Page, theme: Look['theme'], part = 'body'): Promise<void> =>
+  expect(await barriers(page, part, theme === 'dark')).toEqual([]);
 
 interface Look {
   theme: 'light' | 'dark';

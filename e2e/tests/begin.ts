@@ -27,7 +27,11 @@ async function asNew(page: Page): Promise<void> {
   for (const event of ['request', 'pageerror', 'console'] as const) page.removeAllListeners(event);
   await page.unrouteAll();
   for (const other of page.context().pages()) if (other !== page) await other.close();
-  await page.evaluate(() => localStorage.clear());
+  await page.evaluate(() => {
+    localStorage.clear();
+    // Whoever journeys here has taken the first steps; a journey of their own takes them.
+    localStorage.setItem('yellowmist.settings', '{"step":0}');
+  });
   await page.emulateMedia({ colorScheme: null, reducedMotion: null });
   await page.setViewportSize(VIEW);
 }

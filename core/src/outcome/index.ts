@@ -8,4 +8,4 @@ export * from './judge.js';
 export * from './registry.js';
 export * from './types.js';
 export * from './verdict.js';
-export { footHotMin, inWords, minutesUntil, type InAir, type Judged, type PotLeft } from './view.js';
+export { footHotMin, inWords, minutesUntil, percent, type InAir, type Judged, type PotLeft } from './view.js';

@@ -1,2 +1,3 @@
 export * from './cautions.js';
 export * from './minimum.js';
+export * from './general.js';

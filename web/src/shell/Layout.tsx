@@ -3,6 +3,7 @@ import { lazy, Suspense, useEffect } from 'react';
 import { Link, Outlet } from 'react-router';
 import { usePantryQuery } from '../state/api';
 import { useSignedOut } from '../state/asking';
+import { FirstSteps } from './FirstSteps';
 import { Keys } from './Keys';
 import { Standing } from './Standing';
 import { themeSet, unitsSwitched, type Theme } from '../state/settings';
@@ -14,13 +15,21 @@ const SignIn = lazy(async () => ({ default: (await import('../features/access/Si
 
 const deviceTheme = (): Theme => (window.matchMedia('(prefers-color-scheme: dark)').matches ? 'iron' : 'steam');
 
-const PLACES = [
+interface Place {
+  to: string;
+  label: string;
+  wide?: boolean;
+}
+
+const PLACES: readonly Place[] = [
   { to: '/evening', label: 'Evening' },
   { to: '/cook', label: 'Cook' },
   { to: '/log', label: 'Log' },
   { to: '/kitchen', label: 'Kitchen' },
   { to: '/pantry', label: 'Pantry' },
-] as const;
+  // On a telephone the first page leads there.
+  { to: '/learn', label: 'Learn', wide: true },
+];
 
 /** The thin bar over every page: where home is, units in one click, light or dark. The bench puts its dish into `#bar`. */
 export function Layout() {
@@ -42,8 +51,12 @@ export function Layout() {
           <img src="/mark.svg" alt="" className="size-7" />
           <span className="max-sm:sr-only">Yellowmist</span>
         </Link>
-        {PLACES.map(({ to, label }) => (
-          <Link key={to} to={to} className="btn btn-ghost h-11 px-2 font-normal max-sm:px-1">
+        {PLACES.map(({ to, label, wide }: Place) => (
+          <Link
+            key={to}
+            to={to}
+            className={`btn btn-ghost h-11 px-2 font-normal max-sm:px-1 ${wide ? 'max-sm:hidden' : ''}`}
+          >
             {label}
           </Link>
         ))}
@@ -87,6 +100,7 @@ export function Layout() {
         </button>
       </header>
       <Standing />
+      {!signedOut && <FirstSteps />}
       <main id="main" className="flex min-h-0 grow flex-col">
         {signedOut && (
           <Suspense>

@@ -20,6 +20,10 @@ const taste = () => import('../features/experiment/TastePage');
 const kitchen = () => import('../features/kitchen/KitchenPage');
 const backup = () => import('../features/backup/BackupPage');
 const access = () => import('../features/access/AccessPage');
+const learn = () => import('../features/learn/LearnPage');
+const lesson = () => import('../features/learn/LessonPage');
+const words = () => import('../features/learn/WordsPage');
+const cautions = () => import('../features/learn/GeneralCautionsPage');
 const pantry = () => import('../features/pantry/PantryPage');
 
 /** The first page is there at once; the others are fetched when they are gone to. */
@@ -49,6 +53,10 @@ export const router = createBrowserRouter([
       { path: 'kitchen', lazy: async () => ({ Component: (await kitchen()).KitchenPage }) },
       { path: 'backups', lazy: async () => ({ Component: (await backup()).BackupPage }) },
       { path: 'access', lazy: async () => ({ Component: (await access()).AccessPage }) },
+      { path: 'learn', lazy: async () => ({ Component: (await learn()).LearnPage }) },
+      { path: 'learn/words', lazy: async () => ({ Component: (await words()).WordsPage }) },
+      { path: 'learn/cautions', lazy: async () => ({ Component: (await cautions()).GeneralCautionsPage }) },
+      { path: 'learn/:id', lazy: async () => ({ Component: (await lesson()).LessonPage }) },
       { path: 'pantry', lazy: async () => ({ Component: (await pantry()).PantryPage }) },
       { path: '*', element: <LostPage /> },
     ],
@@ -75,6 +83,10 @@ export const fetchAhead = (): void => {
     kitchen,
     backup,
     access,
+    learn,
+    lesson,
+    words,
+    cautions,
     pantry,
   ])
     page().catch(() => undefined);

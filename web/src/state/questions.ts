@@ -56,6 +56,7 @@ export const questions = createApi({
       reheating: asked('reheating'),
       counter: asked('counter'),
       tried: asked('tried'),
+      lesson: asked('lesson'),
     };
   },
 });

@@ -13,23 +13,34 @@ export interface Settings {
   /** At the counter: whether timers ring, and whether they are spoken. */
   rings: boolean;
   speaks: boolean;
+  /** Where the first steps stand, 1–4; 0 when they are done. */
+  step: number;
 }
 
+/** The first steps: say it, read the answer, see why, cook it. */
+export const STEPS = 4;
+
 const KEY = 'yellowmist.settings';
+
+const stepOf = (stored: unknown): number =>
+  Number.isInteger(stored) && Number(stored) >= 0 && Number(stored) <= STEPS ? Number(stored) : 0;
 
 /** What this browser remembers; the defaults when it remembers nothing or may not. */
 export function rememberedSettings(): Settings {
   try {
-    const stored = JSON.parse(localStorage.getItem(KEY) ?? '{}') as Partial<Settings>;
+    const text = localStorage.getItem(KEY);
+    const stored = JSON.parse(text ?? '{}') as Partial<Settings>;
     return {
       units: stored.units === 'us' ? 'us' : 'metric',
       theme: stored.theme === 'steam' || stored.theme === 'iron' ? stored.theme : null,
       writes: stored.writes === 'left' ? 'left' : 'right',
       rings: stored.rings !== false,
       speaks: stored.speaks === true,
+      // Whoever has been here before without them knows the way.
+      step: text === null ? 1 : stepOf(stored.step),
     };
   } catch {
-    return { units: 'metric', theme: null, writes: 'right', rings: true, speaks: false };
+    return { units: 'metric', theme: null, writes: 'right', rings: true, speaks: false, step: 0 };
   }
 }
 
@@ -60,7 +71,15 @@ export const settingsSlice = createSlice({
     speaksSwitched: (state) => {
       state.speaks = !state.speaks;
     },
+    stepped: (state, { payload }: PayloadAction<number>) => {
+      state.step = payload;
+    },
+    /** The first dish is there: the steps go on from its answer. */
+    begun: (state) => {
+      if (state.step === 1) state.step = 2;
+    },
   },
 });
 
-export const { unitsSwitched, themeSet, writesWith, ringsSwitched, speaksSwitched } = settingsSlice.actions;
+export const { unitsSwitched, themeSet, writesWith, ringsSwitched, speaksSwitched, stepped, begun } =
+  settingsSlice.actions;

@@ -77,6 +77,7 @@ const POOLS = {
   recipe: quick,
   reheating: quick,
   tried: quick,
+  lesson: quick,
   counter,
 } as const;
 

@@ -16,7 +16,9 @@ import {
   movedTo,
   packetHere,
   pantryOf,
+  KNOWN,
   plannedSeries,
+  playLesson,
   readyPiece,
   reheating,
   restored,
@@ -41,6 +43,7 @@ import {
   type Layout,
   type Move,
   type Pantry,
+  type Played,
   type Reheating,
   type SchoolAnswer,
   type Substitute,
@@ -175,6 +178,9 @@ const service = {
     const lot = lotOf(pantry, readyPiece(pantry, dish, plan.layers), dish);
     return layoutOf(lot, loadOf(lot, fryer, plan.laying), fryer, plan.laying);
   },
+
+  /** What the cooks of a lesson come to. */
+  lesson: ({ id, values }: Q.LessonQuestion): Played => playLesson(KNOWN, id, values),
 
   /** What of a plan could be compared in one batch. */
   comparisons(question: Q.ComparisonsQuestion): Suits[] {

@@ -21,6 +21,8 @@ import type {
   FriedResult,
   Fryer,
   Label,
+  LessonId,
+  Values as LessonValues,
   LoggedCook,
   OtherRecipe,
   TakenAs,
@@ -91,6 +93,12 @@ export interface MoveQuestion extends PlanQuestion {
 /** What a plan was meant to give in its fryer as it was taken then. */
 export interface MeantThenQuestion extends PlanQuestion {
   then: TakenAs;
+}
+
+/** A lesson, played with its controls as they stand. */
+export interface LessonQuestion {
+  id: LessonId;
+  values: LessonValues;
 }
 
 /** What of the plan could be compared. */

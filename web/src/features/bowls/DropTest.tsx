@@ -6,6 +6,7 @@ import { usePantry } from '../../state/usePantry';
 import { useUnits } from '../../state/useUnits';
 import { layersChanged } from '../dish/dishSlice';
 import { withLayer } from '../dish/layerEdits';
+import { Word } from '../../ui/Word';
 
 /**
  * The line-spread test: a tablespoon of batter on a flat plate, measured after a minute. What is measured is what the
@@ -22,7 +23,8 @@ export function DropTest({ layers, at }: { layers: readonly LayerSpec[]; at: num
   return (
     <div className="mt-1 text-xs leading-snug">
       <p>
-        Drop test: a tablespoon on a flat plate should be <b>{say(expected, 'length')}</b> across after a minute.
+        <Word id="spread">Drop test</Word>: a tablespoon on a flat plate should be <b>{say(expected, 'length')}</b>{' '}
+        across after a minute.
       </p>
       <div className="flex items-end gap-2">
         <NumberField

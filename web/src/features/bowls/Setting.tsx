@@ -6,6 +6,7 @@ import { Choice } from '../../ui/Choice';
 import { NumberField } from '../../ui/NumberField';
 import { dishChanged, planChanged } from '../dish/dishSlice';
 import { WRITING } from '../dish/options';
+import { Word } from '../../ui/Word';
 
 const HANDLINGS: readonly { value: Handling; label: string }[] = [
   { value: 'hands', label: 'a dry hand and a wet hand' },
@@ -74,7 +75,8 @@ export function Setting({ air, dish, writes }: { air: AirResult; dish: Dish; wri
       </span>
       <p className="max-w-96 text-xs leading-snug">
         The writing hand does the dry bowls, where it presses; the other one gets wet. Bowls run{' '}
-        {writes === 'right' ? 'left to right' : 'right to left'} to the tray.
+        {writes === 'right' ? 'left to right' : 'right to left'} to the tray. What{' '}
+        <Word id="working-surplus">working surplus</Word> is for: the last piece.
       </p>
     </div>
   );

@@ -2,6 +2,7 @@ import { counted, strokesFor, traysFor, type AirResult, type Dish } from '@yello
 import { useKitchenQuery } from '../../state/api';
 import { oilAmount } from '../../state/units';
 import { useUnits } from '../../state/useUnits';
+import { Word } from '../../ui/Word';
 
 /** Where the coated pieces rest and are oiled. */
 export function Tray({ air, dish }: { air: AirResult; dish: Dish }) {
@@ -30,7 +31,11 @@ export function Tray({ air, dish }: { air: AirResult; dish: Dish }) {
       </svg>
       <h3 className="leading-tight">The tray</h3>
       <p className="text-sm">
-        {plan.restMin > 0 && `Rests ${Math.round(plan.restMin)} min, one layer. `}
+        {plan.restMin > 0 && (
+          <>
+            <Word id="rest">Rests</Word> {Math.round(plan.restMin)} min, one layer.{' '}
+          </>
+        )}
         {air.sprayOilG >= 0.5 ? (
           <>
             Then <b>{oilAmount(air.sprayOilG, system)} of oil</b> on both sides of all {count} pieces, away from the hot

@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import { useUnits } from '../../state/useUnits';
 import type { BoardProps } from '../dish/board';
 import { Unsafe } from '../dish/Unsafe';
@@ -15,6 +16,11 @@ export default function CautionsBoard({ air }: BoardProps) {
           </li>
         ))}
       </ul>
+      <p className="mt-2">
+        <Link className="link inline-flex min-h-6 items-center" to="/learn/cautions">
+          All that can hurt somebody at a fryer
+        </Link>
+      </p>
     </>
   );
 }

@@ -27,6 +27,7 @@ import {
 import { IngredientChoice } from '../dish/IngredientChoice';
 import { Divided } from './Divided';
 import { Substitutes } from './Substitutes';
+import { Word } from '../../ui/Word';
 
 interface Props {
   layers: readonly LayerSpec[];
@@ -185,7 +186,9 @@ function HowItGoesOn({
     <>
       {layer.batter && (
         <>
-          <p className="text-xs">On the fork it {consistencyOf(flowOfLayer(pantry, spec)).forkTest}.</p>
+          <p className="text-xs">
+            On the <Word id="fork">fork</Word> it {consistencyOf(flowOfLayer(pantry, spec)).forkTest}.
+          </p>
           <ul className="list-disc pl-4 text-xs">
             {batterNotes(pantry, spec).map((note) => (
               <li key={note}>{note}</li>

@@ -1,6 +1,7 @@
-import { colourWord, safeMinimum, type CookResult, type Food } from '@yellowmist/core';
+import { colourWord, safeMinimum, type CookResult, type Food, type WordId } from '@yellowmist/core';
 import { crustCss } from '../../draw/palette';
 import { useUnits } from '../../state/useUnits';
+import { Word } from '../../ui/Word';
 
 const oilWord = (grams: number): string =>
   grams < 0.1 ? 'under 0.1 g a piece' : `about ${grams < 1 ? grams.toFixed(1) : Math.round(grams)} g a piece`;
@@ -11,21 +12,22 @@ export function Verdicts({ result, food }: { result: CookResult; food: Food }) {
   const minimum = safeMinimum(food.food.safety);
   const safeFrom = minimum ? ` (safe from ${say(minimum.tempC, 'temperature')})` : '';
   const { centre, doneness, setTime, crispness, colourTop, colourUnder, runOff } = result.outcomes;
-  const rows: [string, React.ReactNode][] = [
+  const rows: [string, React.ReactNode, WordId?][] = [
     [
       'Coat',
       `${setTime?.word ?? ''}${runOff && runOff.value > 0.05 ? `, ${Math.round(runOff.value * 100)} % ran off` : ''}`,
+      'set',
     ],
-    ['Colour', <Colours key="c" top={colourTop?.value ?? 0} under={colourUnder?.value ?? 0} />],
+    ['Colour', <Colours key="c" top={colourTop?.value ?? 0} under={colourUnder?.value ?? 0} />, 'golden'],
     ['Centre', `${centre ? say(centre.value, 'temperature') : ''}, ${doneness?.word ?? centre?.word ?? ''}${safeFrom}`],
     ['Crunch', crispness?.word ?? ''],
     ['Oil kept', oilWord(result.oilPerPieceG)],
   ];
   return (
     <dl className="grid grid-cols-[auto_1fr] gap-x-2 text-sm leading-snug">
-      {rows.map(([term, value]) => (
+      {rows.map(([term, value, word]) => (
         <div key={term} className="contents">
-          <dt className="opacity-85">{term}</dt>
+          <dt className="opacity-85">{word ? <Word id={word}>{term}</Word> : term}</dt>
           <dd className="font-semibold">{value}</dd>
         </div>
       ))}

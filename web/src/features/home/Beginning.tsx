@@ -5,6 +5,7 @@ import { NAMED_COATS, type Bought, type Fryer } from '@yellowmist/core';
 import { problemText, useCreateMutation } from '../../state/api';
 import { useAppDispatch } from '../../state/hooks';
 import { questions } from '../../state/questions';
+import { begun } from '../../state/settings';
 import { Choice } from '../../ui/Choice';
 import { NumberField } from '../../ui/NumberField';
 import { DishPicture } from '../dish/DishPicture';
@@ -74,6 +75,7 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
     setAsks(whole === null);
     if (!whole) return;
     const stored = await create(whole).unwrap();
+    dispatch(begun());
     await navigate(`/dish/${stored.id}`);
   };
   /** A whole recipe is no line: it is read where recipes are. */

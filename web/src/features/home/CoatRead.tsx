@@ -4,6 +4,7 @@ import { useUnits } from '../../state/useUnits';
 import type { EnteredDish } from '../../worker/questions';
 import { Asking } from '../dish/entry/Asking';
 import { LINE_QUESTIONS } from '../dish/entry/lineQuestions';
+import { Word } from '../../ui/Word';
 
 const KINDS: Record<BowlKind, string> = {
   dust: 'Dust',
@@ -38,7 +39,8 @@ export function CoatRead({ entered, onReword, onCoat }: Props) {
         <ol className="flex flex-wrap gap-x-3 gap-y-1" aria-label="Bowls as they are understood">
           {bowls.map((bowl, k) => (
             <li key={k} className="border-l-2 border-primary-content/50 pl-2">
-              <b>{KINDS[bowl.kind]}</b> {bowl.portions.map((portion) => thingWords(things, portion, system)).join(', ')}
+              <b>{bowl.kind === 'batter' ? KINDS.batter : <Word id={bowl.kind}>{KINDS[bowl.kind]}</Word>}</b>{' '}
+              {bowl.portions.map((portion) => thingWords(things, portion, system)).join(', ')}
             </li>
           ))}
         </ol>

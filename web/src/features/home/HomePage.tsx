@@ -1,5 +1,6 @@
 import { isWhole } from '@yellowmist/contract';
 import type { Fryer } from '@yellowmist/core';
+import { Link } from 'react-router';
 import { problemText, useConversionsQuery } from '../../state/api';
 import { useOwnFryers } from '../dish/useFryers';
 import { Beginning } from './Beginning';
@@ -40,6 +41,11 @@ export function HomePage() {
           </div>
         )}
         {data && data.length > 0 && <Dishes dishes={data} />}
+        <p className="mt-5">
+          <Link className="link inline-flex min-h-11 items-center" to="/learn">
+            Learn why a coat works in oil and fails in air: seven short pages to play with
+          </Link>
+        </p>
         {data && <WholeKitchen />}
       </section>
     </>

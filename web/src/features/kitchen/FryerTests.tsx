@@ -6,15 +6,19 @@ import { BreadMap } from '../../draw/BreadMap';
 import { Choice } from '../../ui/Choice';
 import { NumberField } from '../../ui/NumberField';
 import { useUnits } from '../../state/useUnits';
+import { Word } from '../../ui/Word';
 import { offText } from './offText';
 
 type Change = (fryer: Fryer) => void;
 
+/** What the bread is toasted at, °C: common practice, no source. */
+const BREAD_C = 180;
 const EVEN = Array<number>(HOT_SPOTS).fill(2);
 
 /** Nine slices of bread, each rated by its colour: where the basket browns fastest. */
 export function BreadTest({ fryer, onChange }: { fryer: Fryer; onChange: Change }) {
   const { hotSpots } = fryer;
+  const { say } = useUnits();
   const options = BREAD_WORDS.map((label, k) => ({ value: String(k), label }));
   const rate = (at: number, rating: number): void =>
     onChange({ ...fryer, hotSpots: (hotSpots ?? EVEN).map((r, i) => (i === at ? rating : r)) });
@@ -22,8 +26,8 @@ export function BreadTest({ fryer, onChange }: { fryer: Fryer; onChange: Change 
     <fieldset>
       <legend className="font-display font-semibold">Bread test</legend>
       <p className="text-xs leading-snug">
-        Lay slices of white bread side by side, 180 °C for about 5 minutes, do not turn. Say how each came out, seen
-        from the front.
+        Lay slices of white bread side by side, {say(BREAD_C, 'temperature')} for about 5 minutes, do not turn. Say how
+        each came out, seen from the front: it shows every <Word id="hot-spot">hot spot</Word>.
       </p>
       <div className="flex gap-3">
         <BreadMap basket={fryer.basket} hotSpots={hotSpots} />

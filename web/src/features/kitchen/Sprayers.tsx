@@ -7,6 +7,7 @@ import { counted, gramsPerStroke, learnedStroke, type StrokesWeighed } from '@ye
 import { AddNamed } from '../../ui/AddNamed';
 import { NumberIn } from '../../ui/NumberIn';
 import { ScalePanel } from './ScalePanel';
+import { Word } from '../../ui/Word';
 
 const KINDS = [
   { value: 'pump', label: 'Pump bottle' },
@@ -29,7 +30,7 @@ export function Sprayers({
       <h2 className="text-xl">Sprayers and brushes</h2>
       <p className="max-w-3xl text-sm">
         Oil goes on outside the hot basket, away from heat: a mist burns. Some propellants spoil a non-stick coat; a
-        pump bottle or a brush is the usual advice.
+        pump bottle or a brush is the usual advice. What a <Word id="pump">stroke</Word> gives is weighed here.
       </p>
       <AddNamed
         title="Another sprayer"

@@ -1,6 +1,7 @@
 import { memo } from 'react';
 import type { ConversionBody } from '@yellowmist/contract';
 import {
+  lessonFor,
   plain,
   planId,
   STANDING_MIN,
@@ -11,6 +12,7 @@ import {
   type Place,
   type Reason,
 } from '@yellowmist/core';
+import { Link } from 'react-router';
 import { useUnits } from '../../state/useUnits';
 import { Changes } from './Changes';
 import { KeepPot } from './KeepPot';
@@ -31,6 +33,17 @@ export const Answer = memo(function Answer({ body, keepPot }: { body: Conversion
     </>
   );
 });
+
+/** The way to the lesson behind a reason, where there is one. */
+function Why({ reason }: { reason: Reason }) {
+  const lesson = lessonFor(reason);
+  if (!lesson) return null;
+  return (
+    <Link className="link inline-flex min-h-6 items-center text-sm" to={`/learn/${lesson.id}`}>
+      Learn {lesson.short}
+    </Link>
+  );
+}
 
 /** Why it comes out as it does, worst first, each with the move that would change it. */
 export const Reasons = memo(function Reasons({
@@ -59,6 +72,7 @@ export const Reasons = memo(function Reasons({
             <span className="sr-only">{TONES[r.weight].word}: </span>
             <p className="leading-snug">{tell(r.text)}</p>
             <p className="mt-0.5 leading-snug font-semibold">→ {tell(r.move)}</p>
+            <Why reason={r} />
           </li>
         ))}
       </ul>

@@ -1,0 +1,41 @@
+import { craftWord, type WordId } from '@yellowmist/core';
+import { useId, useState, type ReactNode } from 'react';
+import { Link } from 'react-router';
+
+/** A word of the craft where it stands: pressed, it says what it means. */
+export function Word({ id, children }: { id: WordId; children?: ReactNode }) {
+  const { word, means, lesson } = craftWord(id);
+  const panel = useId();
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <button
+        type="button"
+        popoverTarget={panel}
+        className="min-h-6 cursor-help underline decoration-dotted decoration-2 underline-offset-3"
+        aria-label={`${word}: what it means`}
+      >
+        {children ?? word}
+      </button>
+      <span
+        id={panel}
+        popover="auto"
+        onToggle={(event) => setOpen(event.newState === 'open')}
+        role="note"
+        className="m-auto max-w-sm rounded-box border-2 border-base-content bg-base-100 p-4 text-left text-base font-normal text-base-content normal-case"
+      >
+        {open && (
+          <>
+            <b className="block font-display text-lg first-letter:uppercase">{word}</b>
+            {means}
+            {lesson && (
+              <Link className="link mt-2 block" to={`/learn/${lesson}`}>
+                Play with it
+              </Link>
+            )}
+          </>
+        )}
+      </span>
+    </>
+  );
+}
