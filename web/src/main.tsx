@@ -7,6 +7,9 @@ import { fetchAhead, router } from './shell/router';
 import { store } from './state/store';
 import './shell/theme.css';
 
+// Every page names the window by its own heading; the first of two names would stay.
+document.querySelector('title')?.remove();
+
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <Provider store={store}>

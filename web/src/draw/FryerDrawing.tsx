@@ -115,7 +115,7 @@ export function FryerDrawing({ basket, racks, hotSpots, range, say, title, onSiz
           <circle
             cx={x}
             cy={y}
-            r={17}
+            r={19}
             className="cursor-grab fill-primary stroke-base-content focus-visible:stroke-[10]"
             strokeWidth="5"
             tabIndex={0}

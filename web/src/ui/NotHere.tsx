@@ -1,4 +1,5 @@
 import { Link } from 'react-router';
+import { PageHeading } from './PageHeading';
 
 interface Props {
   /** What is missing, "dish". */
@@ -14,7 +15,7 @@ interface Props {
 export function NotHere({ what, problem, to, toLabel, onRetry }: Props) {
   return (
     <div className="mx-auto max-w-xl p-8">
-      <h1 className="text-3xl">This {what} is not here</h1>
+      <PageHeading className="text-3xl">This {what} is not here</PageHeading>
       <p className="mt-3">{problem}</p>
       <p className="mt-6 flex gap-3">
         {onRetry && (

@@ -9,6 +9,7 @@ import { CERTIFICATE, useAccessQuery, useChangeAccessMutation } from './accessAp
 import { LetIn } from './LetIn';
 import { Others } from './Others';
 import { OwnSession } from './OwnSession';
+import { PageHeading } from '../../ui/PageHeading';
 
 /** How a device comes to trust the certificate of this house. */
 function Trust({ certificate }: { certificate: HouseCertificate }) {
@@ -76,7 +77,7 @@ export function AccessPage() {
   const [changing, setChanging] = useState(false);
   return (
     <div className="mx-auto w-full max-w-4xl p-4">
-      <h1 className="text-2xl">In the house</h1>
+      <PageHeading>In the house</PageHeading>
       <p className="max-w-3xl">
         Yellowmist answers to the machine that it runs on. By choice it answers to the other devices in the home network
         as well: whoever knows the passphrase works in the same kitchen, from a tablet at the stove or a telephone in

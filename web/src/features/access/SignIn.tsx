@@ -3,6 +3,7 @@ import { useAppDispatch } from '../../state/hooks';
 import { askAgain } from '../../state/api';
 import { setSignedOut } from '../../state/asking';
 import { CERTIFICATE, signIn } from './accessApi';
+import { PageHeading } from '../../ui/PageHeading';
 
 /** What stands in the place of every page where this browser is not let in. */
 export function SignIn() {
@@ -26,7 +27,7 @@ export function SignIn() {
 
   return (
     <form className="mx-auto mt-8 w-full max-w-md p-4" onSubmit={(event) => void enter(event)}>
-      <h1 className="text-2xl">This kitchen asks for its passphrase</h1>
+      <PageHeading>This kitchen asks for its passphrase</PageHeading>
       <p className="mt-1">
         Whoever set Yellowmist up in this house knows it. You stay signed in with this browser for 30 days. What you
         changed here and could not save is still here, and goes on then.

@@ -15,6 +15,7 @@ import {
 import { BackupRow } from './BackupRow';
 import { momentOf } from '../../ui/moments';
 import { contentOf, WHY } from './words';
+import { PageHeading } from '../../ui/PageHeading';
 
 const RESTORED = 'yellowmist.restored';
 
@@ -77,7 +78,7 @@ export function BackupPage() {
 
   return (
     <div className="mx-auto w-full max-w-4xl p-4">
-      <h1 className="text-2xl">Kept safe</h1>
+      <PageHeading>Kept safe</PageHeading>
       <p className="max-w-3xl">
         Once a day, and before a new version changes how things are stored, all of this kitchen is copied: dishes,
         cooks, evenings, photographs. Seven days, four weeks and twelve months stay; what you make or bring yourself

@@ -24,6 +24,7 @@ import { BOARDS, type Board } from './boards';
 import { Leaving } from './Leaving';
 import { SaveTrouble } from './SaveTrouble';
 import { Shelf } from './Shelf';
+import { PageHeading } from '../../ui/PageHeading';
 
 /** Boards are fetched ahead when nothing else goes on, ms after the bench stands. */
 const AHEAD_MS = 1500;
@@ -57,7 +58,7 @@ export function Bench() {
   if (!body) return null;
   return (
     <SearchContext value={search}>
-      <h1 className="sr-only">{body.name}</h1>
+      <PageHeading className="sr-only">{body.name}</PageHeading>
       <BenchBar name={body.name} />
       <SaveTrouble />
       <Leaving />

@@ -11,6 +11,7 @@ import { BowlPicture } from '../../draw/BowlPicture';
 import { useUnits } from '../../state/useUnits';
 import type { Paper } from '../../ui/paper';
 import { PaperSheet } from '../../ui/PaperSheet';
+import { PageHeading } from '../../ui/PageHeading';
 
 interface Props {
   card: RecipeCard;
@@ -27,7 +28,7 @@ export function Card({ card, air, paper, basket }: Props) {
   return (
     <PaperSheet label={`Card of ${card.name}`} paper={paper}>
       <header className="flex flex-wrap items-end justify-between gap-x-[2em] border-b-2 border-black pb-[0.3em]">
-        <h1 className="min-w-0 text-[2em] leading-none break-words">{card.name}</h1>
+        <PageHeading className="min-w-0 text-[2em] leading-none break-words">{card.name}</PageHeading>
         <p>
           For {card.people}, {counted(card.pieces, 'piece')} · about {times.prepMin} min before the fryer,{' '}
           {times.cookMin} in it

@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import { isWhole, isPlanned, type ListedCook } from '@yellowmist/contract';
 import { problemText, useConversionsQuery, useCooksQuery, useEveningsQuery } from '../../state/api';
 import { StartCook } from '../dish/StartCook';
+import { PageHeading } from '../../ui/PageHeading';
 
 /** All cooks: those that go on, and how to begin another. */
 export function CooksPage() {
@@ -14,7 +15,7 @@ export function CooksPage() {
   const over = (cooks ?? []).filter((c) => c.endedAt !== null && c.cookedBy === null);
   return (
     <div className="mx-auto w-full max-w-3xl p-4">
-      <h1 className="text-3xl">At the counter</h1>
+      <PageHeading className="text-3xl">At the counter</PageHeading>
       <p className="mt-1 text-sm">
         One instruction at a time, timers that go on whatever happens, and a rehearsal with simulated fryers to try it
         first.

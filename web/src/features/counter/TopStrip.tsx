@@ -4,6 +4,7 @@ import { ringsSwitched, speaksSwitched } from '../../state/settings';
 import { openSound } from './alarms';
 import type { CookNow } from './useCook';
 import { digits } from './words';
+import { PageHeading } from '../../ui/PageHeading';
 
 interface Props {
   cook: CookNow;
@@ -19,7 +20,7 @@ export function TopStrip({ cook, hand, onHand }: Props) {
   return (
     <header className="flex flex-wrap items-center gap-x-4 gap-y-1">
       <div className="min-w-0 grow basis-56">
-        <h1 className="text-xl leading-tight break-words">{document.name}</h1>
+        <PageHeading className="text-xl leading-tight break-words">{document.name}</PageHeading>
         {rehearsal && (
           <p className="inline-block rounded-field bg-secondary px-2 font-semibold text-secondary-content">
             Rehearsal{rehearsal.rate > 1 && ` at ×${rehearsal.rate}`}

@@ -18,6 +18,7 @@ import { Plan } from './Plan';
 import { useHistory } from './useHistory';
 import { usePlan } from './usePlan';
 import { When } from './When';
+import { PageHeading } from '../../ui/PageHeading';
 
 /** One evening: what is on the table when, and the work that leads there. */
 export function EveningPage() {
@@ -40,7 +41,7 @@ function Arrange({ id, body, change, note }: Props) {
   return (
     <div className="mx-auto grid w-full max-w-[90rem] gap-x-6 gap-y-4 p-4 lg:grid-cols-[18rem_minmax(0,1fr)] lg:grid-rows-[auto_1fr]">
       <div className="min-w-0">
-        <h1 className="sr-only">{body.name}</h1>
+        <PageHeading className="sr-only">{body.name}</PageHeading>
         <EveningName key={body.name} name={body.name} onChange={(name) => edit((b) => ({ ...b, name }))} />
         <div className="flex flex-wrap items-center">
           <UndoRedo back={canUndo} forward={canRedo} onUndo={undo} onRedo={redo} />

@@ -12,6 +12,7 @@ import { orTell, tellUndoable } from '../../state/acting';
 import { Unreadable } from '../../ui/Unreadable';
 import { newEvening, nextSupper } from './next';
 import { dayWords } from './when';
+import { PageHeading } from '../../ui/PageHeading';
 
 /** All evenings: what is planned, and what was cooked and may be cooked again. */
 export function EveningsPage() {
@@ -30,7 +31,7 @@ export function EveningsPage() {
   return (
     <div className="mx-auto w-full max-w-3xl p-4">
       <div className="flex flex-wrap items-end gap-4">
-        <h1 className="grow text-3xl">Evenings</h1>
+        <PageHeading className="grow text-3xl">Evenings</PageHeading>
         <button type="button" className="btn btn-primary h-11" disabled={isLoading} onClick={() => void begin()}>
           Plan an evening
         </button>

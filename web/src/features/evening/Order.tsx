@@ -21,7 +21,7 @@ export function Order({ order, bowls, dishIds }: Pick<Evening, 'order' | 'bowls'
               )}
               <h4 className="leading-tight break-words">
                 <DishMark dishIds={dishIds} id={dish.id} />{' '}
-                <Link className="hover:underline" to={`/dish/${dish.id}`}>
+                <Link className="inline-block min-h-6 hover:underline" to={`/dish/${dish.id}`}>
                   {dish.name}
                 </Link>
               </h4>

@@ -12,6 +12,7 @@ import { asLargeAsHolds, holdsAll, PaperSheet } from '../../ui/PaperSheet';
 import { PrintBar } from '../../ui/PrintBar';
 import { isGrave } from './Troubles';
 import { usePlan, type Planned } from './usePlan';
+import { PageHeading } from '../../ui/PageHeading';
 
 /** Columns of the sheet: an evening that is too long for two has three, or four. */
 const COLUMNS = [2, 3, 4] as const;
@@ -69,7 +70,7 @@ function Sheet({ body, planned, paper }: { body: EveningBody; planned: Planned; 
   return (
     <PaperSheet label={`Sheet of ${body.name}`} paper={paper} fill={inColumns}>
       <header className="flex items-end justify-between gap-[2em] border-b-2 border-black pb-[0.2em]">
-        <h1 className="min-w-0 text-[1.9em] leading-none break-words">{body.name}</h1>
+        <PageHeading className="min-w-0 text-[1.9em] leading-none break-words">{body.name}</PageHeading>
         <p className="shrink-0">
           {clock.day(0)}, on the table at <b>{clock.time(0)}</b>
         </p>

@@ -12,6 +12,7 @@ import { Tasters } from './Tasters';
 import { useExperiment } from './useExperiment';
 import { WayMark } from './WayMark';
 import { ASKS } from './words';
+import { PageHeading } from '../../ui/PageHeading';
 
 /** A comparison: how it is laid and cooked, who tastes, and what came of it. */
 export function ExperimentPage() {
@@ -34,7 +35,7 @@ export function ExperimentPage() {
         </Link>
       </p>
       <div className="flex flex-wrap items-start gap-x-4">
-        <h1 className="min-w-0 grow text-2xl break-words">{name}</h1>
+        <PageHeading className="min-w-0 grow text-2xl break-words">{name}</PageHeading>
         <div className="flex gap-2 print:hidden">
           <button type="button" className="btn h-11" onClick={() => window.print()}>
             Print

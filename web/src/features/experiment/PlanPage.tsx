@@ -16,6 +16,7 @@ import { Check } from '../../ui/Check';
 import { NotHere } from '../../ui/NotHere';
 import { Radios } from '../../ui/Radios';
 import { ASKS, namesIn } from './words';
+import { PageHeading } from '../../ui/PageHeading';
 
 const OWN = 'own';
 
@@ -83,11 +84,11 @@ function PlanForm({ dish, plan }: { dish: ConversionDocument; plan: AirPlan }) {
   return (
     <div className="mx-auto w-full max-w-4xl p-4">
       <p className="text-sm">
-        <Link to={`/dish/${dish.id}`} className="link">
+        <Link to={`/dish/${dish.id}`} className="link inline-block min-h-6">
           {dish.name}
         </Link>
       </p>
-      <h1 className="text-3xl">Which is better?</h1>
+      <PageHeading className="text-3xl">Which is better?</PageHeading>
       <p className="mt-1 max-w-2xl">
         Two to four ways of making it, in one batch and one heat. The pieces lie so that hot places of {dish.fryer.name}{' '}
         do not decide, and are tasted without knowing which is which.

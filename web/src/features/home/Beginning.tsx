@@ -14,6 +14,7 @@ import { bodyOf } from './body';
 import { CoatRead } from './CoatRead';
 import { FoodRead } from '../dish/entry/FoodRead';
 import { useEntered, useQuestion, type Saying } from '../dish/entry/useEntered';
+import { PageHeading } from '../../ui/PageHeading';
 
 /** From so many lines on what is pasted is a whole recipe. */
 const RECIPE_LINES = 7;
@@ -103,7 +104,7 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
         }}
       >
         <div>
-          <h1 className="text-3xl leading-tight">What do you fry in a pot of oil?</h1>
+          <PageHeading className="text-3xl leading-tight">What do you fry in a pot of oil?</PageHeading>
           <p className="mt-1 max-w-prose">
             Say it as you would at the market and from your recipe. The bench shows why that coat works in oil and may
             fail in moving air, and builds one that sets, sticks and crisps.

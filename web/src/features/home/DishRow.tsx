@@ -32,7 +32,7 @@ export function DishRow({ listed }: { listed: ListedConversion }) {
           {broken ? (
             name
           ) : (
-            <Link className="hover:underline" to={`/dish/${id}`}>
+            <Link className="inline-block min-h-6 hover:underline" to={`/dish/${id}`}>
               {name}
             </Link>
           )}

@@ -9,6 +9,7 @@ import { Paces } from './Paces';
 import { Sprayers } from './Sprayers';
 import { Taught } from './Taught';
 import { Vessels } from './Vessels';
+import { PageHeading } from '../../ui/PageHeading';
 
 /** A fryer of a usual kind, or one that is not there, to practise with: it runs in a way of its own that nobody is told. */
 const PRACTICE = 'practice:';
@@ -33,7 +34,7 @@ export function KitchenPage() {
   const { shown: kitchen, change, note } = useKitchenEdits();
   return (
     <div className="mx-auto w-full max-w-[84rem] p-4">
-      <h1 className="text-2xl">Kitchen</h1>
+      <PageHeading>Kitchen</PageHeading>
       <p className="max-w-3xl text-sm">
         Every plan is for one fryer of this kitchen. Two tests with things at hand tell how it differs from others of
         its kind; its own manual comes first in everything.

@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { useAppDispatch } from '../../state/hooks';
 import { stepped } from '../../state/settings';
 import { useUnits } from '../../state/useUnits';
+import { PageHeading } from '../../ui/PageHeading';
 
 /** All lessons on one page: a question each, answered in a sentence, and played with behind it. */
 export function LearnPage() {
@@ -10,7 +11,7 @@ export function LearnPage() {
   const dispatch = useAppDispatch();
   return (
     <div className="mx-auto w-full max-w-3xl p-4">
-      <h1 className="text-2xl">Learn</h1>
+      <PageHeading>Learn</PageHeading>
       <p>
         Seven short pages, each with a small cook to play with: the same simulation that plans your dishes. And{' '}
         <Link className="link" to="/learn/words">
@@ -35,7 +36,7 @@ export function LearnPage() {
             </span>
             <div>
               <h2 className="text-lg leading-8">
-                <Link className="link" to={`/learn/${id}`}>
+                <Link className="link inline-block min-h-6" to={`/learn/${id}`}>
                   {title}
                 </Link>
               </h2>

@@ -93,7 +93,7 @@ function Onward({ lesson }: { lesson: Lesson }) {
   const next = LESSONS[(at + 1) % LESSONS.length];
   return (
     <p className="mt-6 flex flex-wrap gap-3">
-      <Link className="btn h-11" to={`/learn/${next.id}`}>
+      <Link className="btn h-auto min-h-11 max-w-full whitespace-normal" to={`/learn/${next.id}`}>
         Next: {next.title}
       </Link>
       <Link className="btn btn-primary h-11" to="/">

@@ -10,6 +10,7 @@ import { dayOf, triesNamed } from './rows';
 import { TriedSeen } from './TriedSeen';
 import { useTries, type TryNow } from './useTries';
 import { OVERALL_WORDS } from './words';
+import { PageHeading } from '../../ui/PageHeading';
 
 /** Some tries side by side: what was changed from one to the next, how each went, and how each came out. */
 export function ComparePage() {
@@ -19,11 +20,11 @@ export function ComparePage() {
   return (
     <div className="mx-auto w-full max-w-6xl p-4">
       <p className="text-sm">
-        <Link to="/log" className="link">
+        <Link to="/log" className="link inline-flex min-h-6 items-center">
           Logbook
         </Link>
       </p>
-      <h1 className="text-2xl">Side by side</h1>
+      <PageHeading>Side by side</PageHeading>
       {ids.length < 2 && <p className="mt-2">Choose two to four cooks in the logbook, and they stand here.</p>}
       {problem && <p role="alert">One of them cannot be shown. {problem}</p>}
       {!tries && !problem && <p role="status">Opening the records…</p>}

@@ -23,6 +23,7 @@ import { NoteCook } from './NoteCook';
 import { ANY, dayOf, fits, rowsOf, type LogFilters, type LogRow } from './rows';
 import { TriedSeen } from './TriedSeen';
 import { cameOutWords, OVERALL_WORDS } from './words';
+import { PageHeading } from '../../ui/PageHeading';
 
 const column = createColumnHelper<LogRow>();
 
@@ -78,7 +79,7 @@ export function LogPage() {
   const shown = table.getRowModel().rows;
   return (
     <div className="mx-auto w-full max-w-6xl p-4">
-      <h1 className="text-3xl">Logbook</h1>
+      <PageHeading className="text-3xl">Logbook</PageHeading>
       <p className="mt-1 max-w-3xl text-sm">
         What was cooked and how it came out. From what you noted, the likeliest cause is found by simulating all of
         them, and one thing to change.

@@ -25,6 +25,7 @@ import { dayOf } from './rows';
 import { SeenForm } from './SeenForm';
 import { Tries } from './Tries';
 import { useRecord } from './useRecord';
+import { PageHeading } from '../../ui/PageHeading';
 
 /** How one dish of a cook came out, noted on the left; what went wrong, found on the right. */
 export function RecordPage() {
@@ -79,7 +80,7 @@ function Record({ cook }: { cook: CookDocument }) {
         {cook.rehearsal && ', a rehearsal'}
         {cook.cookedBy?.what === 'other' && `, by ${cook.cookedBy.name ?? 'another recipe'}`}
       </p>
-      <h1 className="text-2xl break-words">{dish.name}</h1>
+      <PageHeading className="text-2xl break-words">{dish.name}</PageHeading>
       {dishes.length > 1 && (
         <nav aria-label="Dishes of this cook" className="mt-1 flex flex-wrap gap-2">
           {dishes.map((d) => (

@@ -18,6 +18,7 @@ import { LabelForm } from './LabelForm';
 import { Weights } from './Weights';
 
 import { FUNCTION_ORDER, functionWord, listedBy, notFor } from './words';
+import { PageHeading } from '../../ui/PageHeading';
 
 type Shelfmark = 'have' | 'never';
 
@@ -44,7 +45,7 @@ export function PantryPage() {
     <div className="mx-auto grid w-full max-w-[84rem] gap-x-8 gap-y-4 p-4 lg:grid-cols-[minmax(0,1fr)_23rem]">
       <div className="min-w-0">
         <div className="flex flex-wrap items-end gap-x-6 gap-y-1">
-          <h1 className="text-2xl">Pantry</h1>
+          <PageHeading>Pantry</PageHeading>
           <Find label="Find" value={find} onChange={setFind} />
           <p className="max-w-xl text-sm">
             “In the house” is no special shopping; “never” is offered nowhere. What it carries goes by the ingredient
@@ -142,7 +143,7 @@ function Row({
     <td className="text-center">
       <input
         type="checkbox"
-        className="checkbox checkbox-sm"
+        className="checkbox"
         aria-label={`${item.name}: ${word}`}
         checked={pantry[mark].includes(item.id)}
         onChange={(e) => onMark(mark, e.target.checked)}
@@ -154,7 +155,7 @@ function Row({
       <th scope="row" className="py-1 pr-2 text-left font-normal" title={item.source}>
         <span className={never ? 'line-through' : 'font-semibold'}>{item.name}</span>
         {!item.common && <span className="text-xs"> special shop</span>}
-        <span className="block text-xs opacity-85 sm:max-w-80 sm:truncate">
+        <span className="block text-xs opacity-85 sm:max-w-80">
           {item.parts ? mixedOf(item) : namesOf(item).slice(1, 5).join(', ')}
         </span>
         {mine && (

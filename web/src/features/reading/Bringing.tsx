@@ -1,6 +1,7 @@
 import { useId, useRef, useState } from 'react';
 import { RANGES } from '@yellowmist/contract';
 import { EXAMPLE_RECIPE } from './example';
+import { PageHeading } from '../../ui/PageHeading';
 
 const ACCEPTED = '.txt,.md,.markdown,.html,.htm,.json,text/plain,text/markdown,text/html,application/json';
 
@@ -54,7 +55,8 @@ export function Bringing({ text, wrong, onRead }: Props) {
           onRead(typed);
         }}
       >
-        <label htmlFor={id} className="block font-display text-3xl leading-tight font-bold">
+        <PageHeading className="text-3xl leading-tight font-bold">Paste the recipe you fry by</PageHeading>
+        <label htmlFor={id} className="sr-only">
           Paste the recipe you fry by
         </label>
         <p id={`${id}how`} className="mt-1 max-w-prose">

@@ -14,6 +14,7 @@ import { LineRow } from './LineRow';
 import { placesFor } from './places';
 import { brought, lineMoved, useReading } from './readingSlice';
 import { ToBench } from './ToBench';
+import { PageHeading } from '../../ui/PageHeading';
 
 /** A pointer that moved less has clicked, px. */
 const DRAG_FROM = 8;
@@ -80,9 +81,9 @@ function Reading({ answer, onEdit }: { answer: RecipeAnswer; onEdit: () => void 
       <div className="mx-auto grid w-full max-w-7xl gap-x-8 gap-y-4 px-4 py-4 lg:grid-cols-[minmax(0,6fr)_minmax(0,7fr)]">
         <section aria-label="The recipe as it is written">
           <div className="flex flex-wrap items-start gap-x-2">
-            <h1 className="min-w-0 grow basis-60 text-2xl leading-tight break-words">
+            <PageHeading className="min-w-0 grow basis-60 text-2xl leading-tight break-words">
               {reading.title || 'A recipe without a title'}
-            </h1>
+            </PageHeading>
             <UndoRedo back={back > 0} forward={forward > 0} onUndo={undo} onRedo={redo} />
             <button type="button" className="btn btn-ghost" onClick={onEdit}>
               Change the words

@@ -89,7 +89,7 @@ export function FoodRead({ entered, onChoose, onCount, compact = false }: Props)
         )}
       </p>
       <details className="mt-1">
-        <summary className="cursor-pointer">How to cut it</summary>
+        <summary className="min-h-6 cursor-pointer">How to cut it</summary>
         <div
           className={`mt-1 grid items-center gap-3 rounded-box bg-base-100 p-2 text-base-content ${compact ? '' : 'sm:grid-cols-[13rem_1fr]'}`}
         >
