@@ -22,6 +22,9 @@ async function answers(url: string): Promise<void> {
   throw new Error(`No server at ${url}.`);
 }
 
+/** Servers of the journeys themselves: nothing else is asked by any page. */
+const HERE = /^https?:\/\/(127\.0\.0\.1|localhost)(:\d+)?$/;
+
 /** As a page is before anybody has touched it: nothing remembered, nothing emulated, nothing listened to. */
 async function asNew(page: Page): Promise<void> {
   for (const event of ['request', 'pageerror', 'console'] as const) page.removeAllListeners(event);
@@ -65,6 +68,10 @@ export const test = base.extend<object, { server: string; ownWindow: Page; refus
       context.on('console', (message) => {
         if (message.text().includes('Content Security Policy')) refusedByPolicy.push(message.text());
       });
+      context.on('request', (request) => {
+        const { origin, protocol } = new URL(request.url());
+        if (/^https?:$/.test(protocol) && !HERE.test(origin)) refusedByPolicy.push(`asked ${origin}`);
+      });
       const page = await context.newPage();
       await page.goto('/');
       await use(page);
@@ -79,7 +86,7 @@ export const test = base.extend<object, { server: string; ownWindow: Page; refus
     await asNew(ownWindow);
     refusedByPolicy.length = 0;
     await use(ownWindow);
-    // Whatever a journey does, nothing in its pages is what the policy of the server refuses.
+    // Whatever a journey does, nothing in its pages is what the policy of the server refuses, and nobody else is asked.
     expect(refusedByPolicy).toEqual([]);
   },
 });

@@ -160,6 +160,29 @@ test('everything that is pressed is as large as a finger’s tip', async ({ page
   await eachBoard(page, async (board) => expect([board, await small(page)]).toEqual([board, []]));
 });
 
+/** Drawings that a reader would meet without a word of what is in them. */
+const mute = (page: Page): Promise<string[]> =>
+  page.evaluate(() =>
+    [...document.querySelectorAll('svg')]
+      .filter((svg) => {
+        const { width, height } = svg.getBoundingClientRect();
+        if (width === 0 || height === 0 || svg.closest('[aria-hidden="true"], [inert]')) return false;
+        const role = svg.getAttribute('role');
+        const name = svg.getAttribute('aria-label') ?? (svg.getAttribute('aria-labelledby') ? 'by another' : '');
+        return !role || name.trim().length < 4;
+      })
+      .map((svg) => svg.outerHTML.slice(0, 120)),
+  );
+
+test('every drawing has its sentence, or is hidden from whoever hears the page', async ({ page }) => {
+  test.slow();
+  for (const at of [...(await allPages(page)), '/learn/basket', '/learn/resting', '/learn/colour']) {
+    await visit(page, at);
+    expect([at, await mute(page)]).toEqual([at, []]);
+  }
+  await eachBoard(page, async (board) => expect([board, await mute(page)]).toEqual([board, []]));
+});
+
 interface Stop {
   what: string;
   ring: boolean;

@@ -4,7 +4,6 @@ import {
   ApiNoContentResponse,
   ApiOkResponse,
   ApiOperation,
-  ApiProduces,
   ApiTags,
   ApiTooManyRequestsResponse,
 } from '@nestjs/swagger';
@@ -137,8 +136,7 @@ export class AccessController {
 
   @Get('certificate')
   @ApiOperation({ summary: 'What a device is to trust once, so that it knows this house: a certificate (PEM)' })
-  @ApiProduces(AUTHORITY_TYPE)
-  @ApiOkResponse({ description: 'The certificate' })
+  @ApiOkResponse({ description: 'The certificate', content: { [AUTHORITY_TYPE]: { schema: { type: 'string' } } } })
   @problems(404)
   async certificate(@Res() response: Response): Promise<void> {
     const authority = await this.access.authority();

@@ -55,7 +55,7 @@ export function Layout() {
           <Link
             key={to}
             to={to}
-            className={`btn btn-ghost h-11 px-2 font-normal max-sm:px-1 ${wide ? 'max-sm:hidden' : ''}`}
+            className={`btn btn-ghost h-11 px-2 font-normal max-lg:px-1.5 max-sm:px-1 ${wide ? 'max-sm:hidden' : ''}`}
           >
             {label}
           </Link>

@@ -49,8 +49,8 @@ export function pageTokenIn(cookies: string): string | null {
  * @throws TypeError as where no server answers, when nobody is signed in with this browser
  */
 export async function ask(what: RequestInfo | URL, how?: RequestInit): Promise<Response> {
-  const request = new Request(what, how);
-  const token = pageTokenIn(document.cookie);
+  const request = what instanceof Request ? what : new Request(what, how);
+  const token = pageTokenIn(globalThis.document?.cookie ?? '');
   if (token) request.headers.set(PAGE_HEADER, token);
   const answer = await fetch(request);
   if (answer.status === SIGNED_OUT) {
