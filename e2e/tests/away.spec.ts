@@ -114,6 +114,35 @@ test('a fryer that was put into the kitchen while the server was away is there w
   await context.close();
 });
 
+test('what two have changed of one kitchen stands side by side, and the cook chooses', async ({ browser }) => {
+  const context = await browser.newContext({ serviceWorkers: 'block', baseURL: SERVER.url });
+  const page = await context.newPage();
+  await page.goto('/kitchen');
+  await expect(page.getByRole('heading', { name: 'Kitchen', level: 1 })).toBeVisible();
+  await SERVER.kill();
+  await page.getByLabel('Name of another fryer').fill('Attic');
+  await page.getByLabel('Name of another fryer').press('Enter');
+  await expect(page.getByText(/Not saved yet; it is tried again/)).toBeVisible();
+  const again = await backAfter(page);
+  const kitchen = async (): Promise<{ fryers: { name: string }[]; thermometer: boolean }> =>
+    (await (await again.request.get('/api/kitchen')).json()) as { fryers: { name: string }[]; thermometer: boolean };
+  const now = await kitchen();
+  await again.request.put('/api/kitchen', { data: { ...now, thermometer: !now.thermometer } });
+  await again.goto('/kitchen');
+  const differs = again.getByLabel('What differs');
+  await expect(differs).toContainText('Fryer “Attic”');
+  await expect(differs).toContainText('A thermometer');
+  await again.getByRole('button', { name: 'Take mine' }).click();
+  await expect(differs).toHaveCount(0);
+  await expect.poll(async () => (await kitchen()).fryers.map((f) => f.name)).toContain('Attic');
+  expect((await kitchen()).thermometer).toBe(now.thermometer);
+  // Chosen once, it does not come again.
+  await again.reload();
+  await expect(again.getByText('Saved', { exact: true })).toBeVisible();
+  await expect(differs).toHaveCount(0);
+  await context.close();
+});
+
 test('how a cook came out, noted while the server was away, stands in its record when it is back', async ({
   browser,
 }) => {

@@ -9,7 +9,9 @@ import {
 } from '@yellowmist/contract';
 import { api, problemText } from './api';
 import { Edits, type Edit, type Place } from './edits';
+import { bodiesApart, eveningSaid, kitchenSaid, pantrySaid, type Apart, type Say, type Saying } from './bodiesApart';
 import { store } from './store';
+import { useUnits } from './useUnits';
 
 type Name = 'kitchen' | 'pantry';
 const SAVES = { kitchen: 'saveKitchen', pantry: 'savePantry' } as const;
@@ -72,15 +74,41 @@ export interface Changing<Body> {
 export interface SaveNoteState {
   state: 'saved' | 'saving' | 'retrying' | 'refused' | 'unread';
   problem: string;
+  left?: Left;
 }
+
+/** What was changed here before and not saved, beside what others have saved since, and what can be done. */
+export interface Left {
+  apart: readonly Apart[];
+  take: () => void;
+  drop: () => void;
+}
+
+/** The same in words. */
+export const leftSaid = <Body extends object>(
+  edits: Edits<Body>,
+  { mine, theirs }: { mine: Body; theirs: Body },
+  saying: Saying<Body>,
+  say: Say,
+): Left => ({
+  apart: bodiesApart(mine, theirs, saying, say),
+  take: () => edits.takeLeft(),
+  drop: () => edits.dropLeft(),
+});
 
 interface Read<Body> {
   data?: Body & { version: number };
   error?: unknown;
 }
 
-function useEdited<Body extends object>(edits: Edits<Body>, { data, error }: Read<Body>, empty: Body): Changing<Body> {
-  const { pending, problem, retrying } = useSyncExternalStore(edits.subscribe, edits.now);
+function useEdited<Body extends object>(
+  edits: Edits<Body>,
+  { data, error }: Read<Body>,
+  empty: Body,
+  saying: Saying<Body>,
+): Changing<Body> {
+  const { say } = useUnits();
+  const { pending, problem, retrying, left } = useSyncExternalStore(edits.subscribe, edits.now);
   useEffect(() => {
     if (data) edits.seen(data);
   }, [edits, data]);
@@ -93,26 +121,31 @@ function useEdited<Body extends object>(edits: Edits<Body>, { data, error }: Rea
     return () => window.removeEventListener('beforeunload', warn);
   }, [unsaved]);
   const shown = pending.reduce<Body>((body, edit) => edit(body), data ?? empty);
-  const note = ((): SaveNoteState => {
+  const standing = ((): SaveNoteState => {
     if (retrying) return { state: 'retrying', problem };
     if (pending.length > 0) return { state: 'saving', problem: '' };
     if (problem) return { state: 'refused', problem };
     if (!data && error) return { state: 'unread', problem: problemText(error) };
     return { state: 'saved', problem: '' };
   })();
+  const note: SaveNoteState = left ? { ...standing, left: leftSaid(edits, left, saying, say) } : standing;
   return { shown, change: (edit) => edits.change(edit), note };
 }
 
 /** The kitchen, to be changed. */
 export const useKitchenEdits = (): Changing<KitchenBody> =>
-  useEdited(KITCHEN, api.endpoints.kitchen.useQuery(), EMPTY_KITCHEN);
+  useEdited(KITCHEN, api.endpoints.kitchen.useQuery(), EMPTY_KITCHEN, kitchenSaid);
 
 /** The pantry, to be changed. */
 export const usePantryEdits = (): Changing<PantryBody> =>
-  useEdited(PANTRY, api.endpoints.pantry.useQuery(), EMPTY_PANTRY);
+  useEdited(PANTRY, api.endpoints.pantry.useQuery(), EMPTY_PANTRY, pantrySaid);
 
 /** An evening, to be changed. */
 export function useEveningEdits(id: string): Changing<EveningBody> & { known: boolean; error: unknown } {
   const query = api.endpoints.evening.useQuery(id);
-  return { ...useEdited(eveningEdits(id), query, EMPTY_EVENING), known: query.data !== undefined, error: query.error };
+  return {
+    ...useEdited(eveningEdits(id), query, EMPTY_EVENING, eveningSaid),
+    known: query.data !== undefined,
+    error: query.error,
+  };
 }

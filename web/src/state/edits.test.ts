@@ -40,7 +40,7 @@ describe('changes of a document', () => {
     expect(edits.now().pending).toHaveLength(2);
     expect(await Promise.all(saves)).toEqual([true, true]);
     expect(state.stored.items).toEqual(['egg', 'flour']);
-    expect(edits.now()).toEqual({ pending: [], problem: '', retrying: false });
+    expect(edits.now()).toEqual({ pending: [], problem: '', retrying: false, left: null });
   });
 
   test('made while the server is away stay seen, are tried again, and are saved when it is back', async () => {

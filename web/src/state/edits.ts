@@ -23,6 +23,8 @@ export interface EditState<Body> {
   problem: string;
   /** Not saved for now: it is tried again. */
   retrying: boolean;
+  /** What a window that is gone has left, where others have saved since; null where there is nothing to choose. */
+  left: { mine: Body; theirs: Body } | null;
 }
 
 /** A save that found no server is tried again after so long, ms. */
@@ -33,7 +35,7 @@ const RETRY_MS = 3000;
  * until the server answers, and lost only when it refuses them.
  */
 export class Edits<Body extends object> {
-  private state: EditState<Body> = { pending: [], problem: '', retrying: false };
+  private state: EditState<Body> = { pending: [], problem: '', retrying: false, left: null };
   private known: Stored<Body> | null = null;
   private running = false;
   private readonly listeners = new Set<() => void>();
@@ -69,17 +71,25 @@ export class Edits<Body extends object> {
       await forgetUnsaved(id);
       return;
     }
-    const again = (): void => void this.change(() => left.body);
     if (left.version === stored.version) {
-      again();
+      void this.change(() => left.body);
       await tell('What was changed here and not saved yet is back.');
       return;
     }
-    await tell('What was changed here before was not saved, and somebody has saved since.', {
-      duration: Infinity,
-      action: { label: 'Take what was changed here', onClick: again },
-      cancel: { label: 'Leave it', onClick: () => void forgetUnsaved(id) },
-    });
+    this.set({ left: { mine: left.body, theirs: stored } });
+  }
+
+  /** Takes what a window that is gone has left over what others have saved. */
+  takeLeft(): void {
+    const { left } = this.state;
+    this.set({ left: null });
+    if (left) void this.change(() => left.mine);
+  }
+
+  /** Leaves it as others have saved it. */
+  dropLeft(): void {
+    this.set({ left: null });
+    if (this.id !== null && this.state.pending.length === 0) void forgetUnsaved(this.id);
   }
 
   /** Keeps in the browser what is not saved yet, as it would be saved. */

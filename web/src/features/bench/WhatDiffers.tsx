@@ -1,6 +1,7 @@
 import type { ConversionBody } from '@yellowmist/contract';
 import { useEffect, useState } from 'react';
 import { useFoodName } from '../../state/useFoodName';
+import { ApartList } from '../../ui/ApartList';
 import { useUnits } from '../../state/useUnits';
 import { apart } from '../dish/apart';
 import { theirsNow } from '../dish/autosave';
@@ -24,19 +25,5 @@ export function WhatDiffers() {
     };
   }, []);
   if (!mine || !theirs) return null;
-  return (
-    <dl className="basis-full text-sm" aria-label="What differs">
-      {apart(mine, theirs, { nameOf, say }).map(({ what, mine: here, theirs: there }) => (
-        <div key={what} className="grid gap-x-4 border-t border-base-300 py-1 sm:grid-cols-[12rem_1fr_1fr]">
-          <dt>{what}</dt>
-          <dd>
-            <b>Mine:</b> {here}
-          </dd>
-          <dd>
-            <b>The other:</b> {there}
-          </dd>
-        </div>
-      ))}
-    </dl>
-  );
+  return <ApartList apart={apart(mine, theirs, { nameOf, say })} />;
 }

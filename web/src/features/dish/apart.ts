@@ -1,5 +1,6 @@
 import type { ConversionBody } from '@yellowmist/contract';
 import { fingerprint, type LayerSpec } from '@yellowmist/core';
+import type { Apart } from '../../state/bodiesApart';
 
 /** In what two bodies of one dish differ, in words: each line says what the first has. */
 
@@ -35,12 +36,6 @@ const THINGS: readonly [string, Said][] = [
 
 /** What is left when all that has a name is alike. */
 const REST = 'small things of the plan';
-
-export interface Apart {
-  what: string;
-  mine: string;
-  theirs: string;
-}
 
 /** What differs between two bodies, thing by thing; the rest in one line where something else does. */
 export function apart(mine: ConversionBody, theirs: ConversionBody, words: Words): Apart[] {

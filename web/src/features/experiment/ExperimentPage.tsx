@@ -13,11 +13,13 @@ import { useExperiment } from './useExperiment';
 import { WayMark } from './WayMark';
 import { ASKS } from './words';
 import { PageHeading } from '../../ui/PageHeading';
+import { LeftBehind } from '../../ui/SaveNote';
+import { Waiting } from './Waiting';
 
 /** A comparison: how it is laid and cooked, who tastes, and what came of it. */
 export function ExperimentPage() {
   const { id = '' } = useParams();
-  const { experiment, error, change } = useExperiment(id);
+  const { experiment, error, change, waiting, left } = useExperiment(id);
   if (error && !experiment)
     return <NotHere what="comparison" problem={problemText(error)} to="/log" toLabel="To the logbook" />;
   if (!experiment) return <p className="p-4">Opening the comparison…</p>;
@@ -25,6 +27,8 @@ export function ExperimentPage() {
   const unsafe = planned.ways.find((w) => w.unsafe);
   return (
     <div className="mx-auto w-full max-w-6xl p-4">
+      <Waiting why={waiting} />
+      {left && <LeftBehind {...left} />}
       <p className="text-sm print:hidden">
         <Link to="/log" className="link">
           Logbook

@@ -7,13 +7,14 @@ import { FocusedHeading } from '../../ui/FocusedHeading';
 import { NotHere } from '../../ui/NotHere';
 import { Holds } from './Holds';
 import { useExperiment } from './useExperiment';
+import { Waiting } from './Waiting';
 import { ASKS } from './words';
 
 /** One taster's turn: codes alone, in the order in which they are tasted; the best is tapped first. */
 export function TastePage() {
   const { id = '' } = useParams();
   const [search] = useSearchParams();
-  const { experiment, error, change, saving } = useExperiment(id);
+  const { experiment, error, change, saving, waiting } = useExperiment(id);
   const who = search.get('who') ?? '';
   const turn = experiment?.serve.find((s) => s.taster === who);
   if (error && !experiment)
@@ -37,12 +38,12 @@ export function TastePage() {
       who={who}
       order={turn.order}
       saving={saving}
-      onAnswer={(order) =>
-        change((now) => ({
-          ...now,
-          tastings: [...now.tastings, { taster: who, at: new Date().toISOString(), order }],
-        }))
-      }
+      waiting={waiting}
+      onAnswer={(order) => {
+        const answer = { taster: who, at: new Date().toISOString(), order };
+        const isThis = (t: { taster: string; at: string }): boolean => t.taster === who && t.at === answer.at;
+        return change((now) => ({ ...now, tastings: [...now.tastings.filter((t) => !isThis(t)), answer] }));
+      }}
       answered={answers > 0}
     />
   );
@@ -56,10 +57,12 @@ interface TurnProps {
   order: string[];
   saving: boolean;
   answered: boolean;
+  /** Why what was answered is not on the server yet; empty when it is. */
+  waiting: string;
   onAnswer: (order: string[]) => Promise<void>;
 }
 
-function Turn({ experiment, who, order, saving, answered, onAnswer }: TurnProps) {
+function Turn({ experiment, who, order, saving, answered, waiting, onAnswer }: TurnProps) {
   const [tapped, setTapped] = useState<string[]>([]);
   const [again, setAgain] = useState(!answered);
   const { asks } = experiment.planned;
@@ -69,7 +72,13 @@ function Turn({ experiment, who, order, saving, answered, onAnswer }: TurnProps)
     // What is left alone is the last.
     setTapped(left.length === 2 ? [...next, ...left.filter((c) => c !== code)] : next);
   };
-  if (!again) return <Thanks experiment={experiment} who={who} onAgain={() => setAgain(true)} />;
+  if (!again)
+    return (
+      <>
+        <Waiting why={waiting} />
+        <Thanks experiment={experiment} who={who} onAgain={() => setAgain(true)} />
+      </>
+    );
   return (
     <div className="mx-auto w-full max-w-xl p-4">
       <FocusedHeading>{who}, taste in this order</FocusedHeading>
