@@ -48,20 +48,29 @@ export async function forgetUnsaved(id: string, owner = WINDOW): Promise<void> {
   if (box) await del(keyOf(id, owner), box).catch(() => undefined);
 }
 
+/** A window that goes may hold its lock a moment longer: it is looked again so often, after so long, ms. */
+const LOOKS = 4;
+const LOOK_AGAIN_MS = 800;
+
 /** The last of what windows that are gone have left of a document; taken out, as it is this window's from now on. */
 export async function leftOf<Body>(id: string): Promise<Kept<Body> | null> {
   const box = store();
   if (!box) return null;
   try {
-    const open = await openWindows();
-    const left = (await entries<string, Kept<Body>>(box)).filter(
-      ([key]) => key.startsWith(`${id} `) && !open.has(key.slice(id.length + 1)),
-    );
-    const [newest] = left.map(([, kept]) => kept).sort((a, b) => b.at - a.at);
-    if (!newest) return null;
-    await keepUnsaved(id, newest);
-    for (const [key] of left) await del(key, box);
-    return newest;
+    for (let look = 1; ; look++) {
+      const open = await openWindows();
+      const all = (await entries<string, Kept<Body>>(box)).filter(([key]) => key.startsWith(`${id} `));
+      const ownerOf = (key: string): string => key.slice(id.length + 1);
+      const left = all.filter(([key]) => !open.has(ownerOf(key)));
+      const [newest] = left.map(([, kept]) => kept).sort((a, b) => b.at - a.at);
+      if (newest) {
+        await keepUnsaved(id, newest);
+        for (const [key] of left) await del(key, box);
+        return newest;
+      }
+      if (look === LOOKS || all.every(([key]) => ownerOf(key) === WINDOW)) return null;
+      await new Promise((resolve) => setTimeout(resolve, LOOK_AGAIN_MS));
+    }
   } catch {
     return null;
   }

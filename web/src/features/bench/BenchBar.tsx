@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { createPortal } from 'react-dom';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link } from 'react-router';
@@ -7,6 +7,7 @@ import { useAppDispatch } from '../../state/hooks';
 import { UndoRedo } from '../../ui/UndoRedo';
 import {
   redo,
+  dragged,
   renamed,
   selectDesk,
   selectSave,
@@ -61,14 +62,17 @@ export function BenchBar({ name }: { name: string }) {
   );
 }
 
-/** The name, edited where it stands; an empty one is refused and the last good one stays. */
+/**
+ * The name, edited where it stands: every letter counts at once, and all of them are one step to undo. An empty one is
+ * refused and the last good one stays.
+ */
 function NameField({ name }: { name: string }) {
   const dispatch = useAppDispatch();
   const [draft, setDraft] = useState<string | null>(null);
+  const before = useRef(name);
   const empty = draft !== null && draft.trim() === '';
-  const take = (): void => {
-    if (draft !== null && !empty && draft.trim() !== name) dispatch(renamed(draft.trim()));
-    setDraft(null);
+  const rename = (to: string): void => {
+    if (to !== '' && to !== name) dispatch(renamed(to));
   };
   return (
     <span className="min-w-0 shrink grow md:max-w-96">
@@ -78,11 +82,23 @@ function NameField({ name }: { name: string }) {
         className="w-full truncate rounded-sm border border-transparent bg-transparent px-2 py-1 font-display text-lg font-semibold hover:border-base-content/40 focus:border-base-content/60"
         maxLength={RANGES.nameLength.max}
         value={draft ?? name}
-        onChange={(e) => setDraft(e.target.value)}
-        onBlur={take}
+        onFocus={() => {
+          before.current = name;
+          dispatch(dragged(true));
+        }}
+        onChange={(e) => {
+          setDraft(e.target.value);
+          rename(e.target.value.trim());
+        }}
+        onBlur={() => {
+          setDraft(null);
+          dispatch(dragged(false));
+        }}
         onKeyDown={(e) => {
           if (e.key === 'Enter') e.currentTarget.blur();
-          if (e.key === 'Escape') setDraft(null);
+          if (e.key !== 'Escape') return;
+          setDraft(null);
+          rename(before.current);
         }}
       />
       {empty && (
