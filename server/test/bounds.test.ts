@@ -1,4 +1,5 @@
 import {
+  EMPTY_EVENING,
   EMPTY_KITCHEN,
   EMPTY_PANTRY,
   exampleConversion,
@@ -125,5 +126,28 @@ describe('a list of many dishes', () => {
     const { status, body } = await full.ask<Problem>('GET', `/conversions?${query}`);
     expect(status).toBe(400);
     expect(body.errors).toEqual([expect.objectContaining({ field })]);
+  });
+
+  test('of evenings, cooks and comparisons, too: page by page the same as all at once', async () => {
+    const { body: dish } = await full.ask<ConversionDocument>('POST', '/conversions', converted('Cooked often'));
+    for (let k = 0; k < 7; k++) {
+      await full.ask('POST', '/evenings', { ...EMPTY_EVENING, name: `Evening ${k}` });
+      await full.ask('POST', '/cooks', { conversionId: dish.id, afterwards: { by: { what: 'plan' } } });
+    }
+    for (const list of ['evenings', 'cooks']) {
+      const { body: all } = await full.ask<{ id: string }[]>('GET', `/${list}`);
+      expect(all).toHaveLength(7);
+      const parts: string[] = [];
+      for (let after = ''; ; after = `&after=${parts.at(-1)}`) {
+        const { body } = await full.ask<{ id: string }[]>('GET', `/${list}?limit=3${after}`);
+        if (body.length === 0) break;
+        parts.push(...body.map(({ id }) => id));
+      }
+      expect(parts).toEqual(all.map(({ id }) => id));
+    }
+    for (const list of ['evenings', 'cooks', 'experiments']) {
+      expect((await full.ask('GET', `/${list}?limit=0`)).status).toBe(400);
+      expect((await full.ask('GET', `/${list}?after=${dish.id}`)).status).toBe(404);
+    }
   });
 });

@@ -1,3 +1,5 @@
+import { applyDecorators } from '@nestjs/common';
+import { ApiQuery } from '@nestjs/swagger';
 import Joi from 'joi';
 import { badFields } from './problem.js';
 
@@ -15,6 +17,13 @@ const schema = Joi.object<PageAsked>({
     .messages({ 'number.base': '{{#label}} must be a whole number from 1 to 500' }),
   after: Joi.string().guid(),
 }).unknown(true);
+
+/** Documents that a list can be had in parts. */
+export const ApiPage = (): MethodDecorator =>
+  applyDecorators(
+    ApiQuery({ name: 'limit', required: false, type: Number, description: 'at most so many, 1 to 500; all without' }),
+    ApiQuery({ name: 'after', required: false, description: 'those that follow this id in the list' }),
+  );
 
 /** What part of a list a query asks for; all of it where it says nothing. @throws ProblemException 400 naming the field */
 export function pageAsked(query: unknown): PageAsked {

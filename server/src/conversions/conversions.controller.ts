@@ -5,7 +5,6 @@ import {
   ApiNoContentResponse,
   ApiOkResponse,
   ApiOperation,
-  ApiQuery,
   ApiTags,
 } from '@nestjs/swagger';
 import {
@@ -22,7 +21,7 @@ import {
   type ListedConversion,
 } from '@yellowmist/contract';
 import { openApi, problems } from '../common/openapi.js';
-import { pageAsked } from '../common/page.js';
+import { ApiPage, pageAsked } from '../common/page.js';
 import { ShelfService } from '../shelf/shelf.service.js';
 import { AnswersService } from './answers.service.js';
 import { ConversionsService } from './conversions.service.js';
@@ -43,8 +42,7 @@ export class ConversionsController {
     summary:
       'All conversions, the last touched first, without the versions that each has kept; one that cannot be opened says why',
   })
-  @ApiQuery({ name: 'limit', required: false, type: Number, description: 'at most so many, 1 to 500; all without' })
-  @ApiQuery({ name: 'after', required: false, description: 'those that follow this id in the list' })
+  @ApiPage()
   @ApiOkResponse({ schema: openApi(conversionListSchema) })
   @problems(400, 404)
   async list(@Query() query: unknown): Promise<ListedConversion[]> {

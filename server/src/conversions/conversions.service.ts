@@ -30,7 +30,8 @@ import {
 import { Repository } from 'typeorm';
 import { ProblemException } from '../common/problem.js';
 import type { ListedEntity, Stamps } from '../documents/listed.entity.js';
-import { ListedStore, type Page } from '../documents/listed.store.js';
+import { ListedStore } from '../documents/listed.store.js';
+import type { Page } from '../documents/parts.js';
 import { asItIsStored, LearnedStore } from '../learned/learned.store.js';
 import { ShelfService } from '../shelf/shelf.service.js';
 import { ConversionEntity } from './conversion.entity.js';

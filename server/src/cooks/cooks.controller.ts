@@ -47,6 +47,7 @@ import type { Response } from 'express';
 import { concat, defer, from, interval, map, merge, mergeMap, type Observable } from 'rxjs';
 import { JoiPipe } from '../common/joi.pipe.js';
 import { openApi, problems } from '../common/openapi.js';
+import { ApiPage, pageAsked } from '../common/page.js';
 import { badFields } from '../common/problem.js';
 import { ComputeService } from '../compute/compute.service.js';
 import { BinService } from './bin.service.js';
@@ -95,12 +96,17 @@ export class CooksController {
       'All cooks, those that go on first, with how they came out; rehearsals are marked. As CSV with `as=csv`, a line for each dish',
   })
   @ApiQuery({ name: 'as', required: false, enum: ['json', 'csv'] })
+  @ApiPage()
   @ApiOkResponse({ schema: openApi(cookListSchema) })
-  @problems(400)
-  async list(@Res({ passthrough: true }) response: Response, @Query('as') as?: string): Promise<ListedCook[] | string> {
+  @problems(400, 404)
+  async list(
+    @Res({ passthrough: true }) response: Response,
+    @Query() query: unknown,
+    @Query('as') as?: string,
+  ): Promise<ListedCook[] | string> {
     if (as !== undefined && as !== 'csv' && as !== 'json')
       throw badFields([{ field: 'as', message: 'as must be json or csv' }]);
-    const cooks = await this.cooks.list();
+    const cooks = await this.cooks.list(pageAsked(query));
     if (as !== 'csv') return cooks;
     response.type('text/csv; charset=utf-8').attachment('yellowmist-cooks.csv');
     return cooksCsv(cooks);

@@ -3,6 +3,7 @@ import type { CookBody, CookDocument, CookEventsAnswer, ListedCook } from '@yell
 import { plain, stateOf, type CookEvent } from '@yellowmist/core';
 import { badFields } from '../common/problem.js';
 import { ConversionsService } from '../conversions/conversions.service.js';
+import { pageOf, readInTurns, type Page } from '../documents/parts.js';
 import { EveningsService } from '../evenings/evenings.service.js';
 import { CooksStore } from './cooks.store.js';
 import { EventsStore } from './events.store.js';
@@ -24,9 +25,14 @@ export class CooksService {
   ) {}
 
   /** All cooks, those that go on first, then the latest. */
-  async list(): Promise<ListedCook[]> {
-    const [rows, records, photos] = await Promise.all([this.store.all(), this.records.all(), this.photos.counts()]);
-    const listed = rows.map((row): ListedCook => {
+  async list(page: Page = {}): Promise<ListedCook[]> {
+    const [all, records, photos] = await Promise.all([this.store.all(), this.records.all(), this.photos.counts()]);
+    const rows = pageOf(
+      all.sort((a, b) => Number(a.endedAt !== null) - Number(b.endedAt !== null)),
+      page,
+      'cook',
+    );
+    return readInTurns(rows, (row): ListedCook => {
       const body = readable(row);
       return {
         id: row.id,
@@ -41,7 +47,6 @@ export class CooksService {
         log: body ? loggedDishes(body, records.get(row.id) ?? []) : [],
       };
     });
-    return listed.sort((a, b) => Number(a.endedAt !== null) - Number(b.endedAt !== null));
   }
 
   /** A cook with all that happened in it. @throws ProblemException 404 where there is none */

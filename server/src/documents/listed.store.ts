@@ -3,6 +3,7 @@ import { formatNumber, type BrokenDocument, type Format } from '@yellowmist/cont
 import { IsNull, LessThan, Like, Not, type EntityManager, type EntityTarget, type Repository } from 'typeorm';
 import { ProblemException } from '../common/problem.js';
 import type { ListedEntity } from './listed.entity.js';
+import { readInTurns, type Page } from './parts.js';
 
 const now = (): string => new Date().toISOString();
 
@@ -13,16 +14,6 @@ interface Brought<Body> {
   updatedAt: string;
   body: Body;
 }
-
-/** A part of a list: so many, from after one that is known. */
-export interface Page {
-  limit?: number;
-  after?: string;
-}
-
-/** So long documents are read before others have their turn, ms. */
-const AT_A_TIME_MS = 10;
-const breath = (): Promise<void> => new Promise((resolve) => setImmediate(resolve));
 
 /** A row as it was just written. */
 type Stored = Omit<ListedEntity, 'touched'>;
@@ -62,20 +53,14 @@ export class ListedStore<Body extends { name: string }> {
 
   /** All of them, or a page, as they are read, each by itself: one that cannot be read says why. Others are answered meanwhile. */
   async readAll<T>(read: (row: ListedEntity) => T | Promise<T>, page?: Page): Promise<(T | BrokenDocument)[]> {
-    const found: (T | BrokenDocument)[] = [];
-    let since = performance.now();
-    for (const row of await this.some(page)) {
+    return readInTurns(await this.some(page), async (row): Promise<T | BrokenDocument> => {
       try {
-        found.push(await read(row));
+        return await read(row);
       } catch (error) {
         const { id, name, version, createdAt, updatedAt } = row;
-        found.push({ id, name, version, createdAt, updatedAt, problem: (error as Error).message });
+        return { id, name, version, createdAt, updatedAt, problem: (error as Error).message };
       }
-      if (performance.now() - since < AT_A_TIME_MS) continue;
-      await breath();
-      since = performance.now();
-    }
-    return found;
+    });
   }
 
   /** How many are not put aside. */

@@ -31,6 +31,7 @@ import type { Response } from 'express';
 import { fileName } from '../common/fileName.js';
 import { JoiPipe } from '../common/joi.pipe.js';
 import { openApi, problems } from '../common/openapi.js';
+import { ApiPage, pageAsked } from '../common/page.js';
 import { badFields, ProblemException } from '../common/problem.js';
 import { whileHere } from '../common/whileHere.js';
 import { ShelfService } from '../shelf/shelf.service.js';
@@ -58,9 +59,11 @@ export class EveningsController {
   @ApiOperation({
     summary: 'All evenings, planned and done, the last touched first; one that cannot be opened says why',
   })
+  @ApiPage()
   @ApiOkResponse({ schema: openApi(eveningListSchema) })
-  list(): Promise<ListedEvening[]> {
-    return this.evenings.list();
+  @problems(400, 404)
+  async list(@Query() query: unknown): Promise<ListedEvening[]> {
+    return this.evenings.list(pageAsked(query));
   }
 
   @Post()

@@ -18,6 +18,7 @@ import { badFields, ProblemException } from '../common/problem.js';
 import { ConversionsService } from '../conversions/conversions.service.js';
 import type { ListedEntity, Stamps } from '../documents/listed.entity.js';
 import { ListedStore } from '../documents/listed.store.js';
+import type { Page } from '../documents/parts.js';
 import { EveningEntity } from './evening.entity.js';
 
 const FORMAT = formatNumber(FORMATS.evening);
@@ -51,9 +52,9 @@ export class EveningsService {
   }
 
   /** All that are not deleted, the last touched first; each stands or falls alone. */
-  async list(): Promise<ListedEvening[]> {
+  async list(page?: Page): Promise<ListedEvening[]> {
     const here = await this.conversions.ids();
-    return this.store.readAll((row) => withDishesOf(whole(row, bodyIn(row)), here));
+    return this.store.readAll((row) => withDishesOf(whole(row, bodyIn(row)), here), page);
   }
 
   /** All that can be read, as a kitchen's file keeps them. */

@@ -1,4 +1,4 @@
-import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common';
+import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Post, Put, Query } from '@nestjs/common';
 import {
   ApiBody,
   ApiCreatedResponse,
@@ -18,6 +18,7 @@ import {
   type StartExperimentRequest,
 } from '@yellowmist/contract';
 import { JoiPipe } from '../common/joi.pipe.js';
+import { ApiPage, pageAsked } from '../common/page.js';
 import { openApi, problems } from '../common/openapi.js';
 import { ShelfService } from '../shelf/shelf.service.js';
 import { ExperimentsService } from './experiments.service.js';
@@ -34,9 +35,11 @@ export class ExperimentsController {
 
   @Get()
   @ApiOperation({ summary: 'All comparisons, the last touched first, each with what came of it in a sentence' })
+  @ApiPage()
   @ApiOkResponse({ schema: openApi(experimentListSchema) })
-  list(): Promise<ExperimentInList[]> {
-    return this.experiments.list();
+  @problems(400, 404)
+  async list(@Query() query: unknown): Promise<ExperimentInList[]> {
+    return this.experiments.list(pageAsked(query));
   }
 
   @Post()

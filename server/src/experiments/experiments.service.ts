@@ -23,6 +23,7 @@ import { ComputeService } from '../compute/compute.service.js';
 import { ConversionsService } from '../conversions/conversions.service.js';
 import type { ListedEntity } from '../documents/listed.entity.js';
 import { ListedStore } from '../documents/listed.store.js';
+import type { Page } from '../documents/parts.js';
 import { ShelfService } from '../shelf/shelf.service.js';
 import { ExperimentEntity } from './experiment.entity.js';
 import { found, listed } from './found.js';
@@ -42,9 +43,9 @@ export class ExperimentsService {
   }
 
   /** All that are not put aside, the last touched first; each stands or falls alone. */
-  async list(): Promise<ExperimentInList[]> {
+  async list(page?: Page): Promise<ExperimentInList[]> {
     const bodyOf = await this.reader();
-    return this.store.readAll((row) => listed(row, bodyOf(row)));
+    return this.store.readAll((row) => listed(row, bodyOf(row)), page);
   }
 
   /** All that can be read, as a kitchen's file keeps them. */
