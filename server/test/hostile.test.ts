@@ -187,11 +187,18 @@ const statuses = new Map<number, number>();
 async function answered({ method, path, body, stream }: Sent): Promise<string | null> {
   const said = `${method} ${path} ${body?.slice(0, 600) ?? ''}`;
   try {
-    const response = await fetch(`${server.address()}${path}`, {
-      method,
-      body,
-      headers: body === undefined ? {} : { 'content-type': 'application/json' },
-      signal: AbortSignal.timeout(stream ? STREAM_MS : HANGS_MS),
+    const ask = (): Promise<Response> =>
+      fetch(`${server.address()}${path}`, {
+        method,
+        body,
+        headers: body === undefined ? {} : { 'content-type': 'application/json' },
+        signal: AbortSignal.timeout(stream ? STREAM_MS : HANGS_MS),
+      });
+    // Drawing thousands of requests takes longer than a connection is kept: one that was closed meanwhile is no answer.
+    const isClosed = (error: Error): boolean => /other side closed/.test(String(error.cause));
+    const response = await ask().catch((error: Error) => {
+      if (method === 'GET' && isClosed(error)) return ask();
+      throw error;
     });
     const text = stream && response.ok ? '' : await response.text();
     statuses.set(response.status, (statuses.get(response.status) ?? 0) + 1);
@@ -202,7 +209,8 @@ async function answered({ method, path, body, stream }: Sent): Promise<string | 
     return /node_modules|\/tmp\/|SQLITE|at \w+ \(/.test(text) ? `tells of its insides: ${said}: ${text}` : null;
   } catch (error) {
     if (stream && (error as Error).name === 'TimeoutError') return null;
-    return `${String(error)}: ${said}`;
+    const { cause } = error as Error;
+    return `${String(error)}${cause ? ` (${String(cause)})` : ''}: ${said}`;
   }
 }
 
