@@ -195,6 +195,15 @@ describe('one file', () => {
   }
 });
 
+test('many that are brought at once are each looked at by themselves, good and bad', async () => {
+  const good = await download((await make()).id);
+  const all = await Promise.all(
+    Array.from({ length: 10 }, (_, k) => bring(k % 3 === 0 ? good : Buffer.from(`no backup ${k}`), other)),
+  );
+  expect(all.map(({ status }) => status)).toEqual(Array.from({ length: 10 }, (_, k) => (k % 3 === 0 ? 201 : 400)));
+  expect(new Set(all.flatMap(({ status, body }) => (status === 201 ? [body.id] : []))).size).toBe(4);
+});
+
 describe('a backup of an older schema', () => {
   test.each(MIGRATIONS.map((_, k) => k + 1).slice(0, -1))('of the first %d changes opens still', async (steps) => {
     const id = backupId(new Date(Date.UTC(2024, 0, steps)), 'before-update');

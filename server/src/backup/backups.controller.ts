@@ -1,6 +1,7 @@
 import { createWriteStream } from 'node:fs';
 import { rm } from 'node:fs/promises';
 import { join } from 'node:path';
+import { randomUUID } from 'node:crypto';
 import { Transform, type TransformCallback } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import { Controller, Delete, Get, HttpCode, Param, Post, Req, Res } from '@nestjs/common';
@@ -74,16 +75,11 @@ export class BackupsController {
   @ApiCreatedResponse(BACKUP)
   @problems(400, 413)
   async bring(@Req() request: Request): Promise<BackupRecord> {
-    const { places, thread } = this.backups;
-    const id = this.backups.freeId('brought');
-    const coming = join(places.backups, `brought-${id}`);
+    const coming = join(this.backups.places.backups, `brought-${randomUUID()}`);
     try {
       await this.backups.ready();
       await pipeline(request, new Bounded(), createWriteStream(coming));
-      const looked = await thread.unpack({ file: coming, into: backupFile(places, id), photos: places.backupPhotos });
-      if (looked.problem)
-        throw new ProblemException(400, `This file is no backup that can be restored: ${looked.problem}`);
-      return await this.backups.find(id);
+      return await this.backups.bring(coming);
     } finally {
       await rm(coming, { force: true });
     }

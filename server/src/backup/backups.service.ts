@@ -89,8 +89,26 @@ export class BackupsService implements OnApplicationBootstrap, OnModuleDestroy {
     await mkdir(this.places.backups, { recursive: true, mode: 0o700 });
   }
 
+  /**
+   * Keeps a file that was brought, where it is a backup that can be restored; one after the other, so that none takes the
+   * name of another. @throws ProblemException 400 saying what is wrong with it
+   */
+  bring(file: string): Promise<BackupRecord> {
+    return this.one.run(async () => {
+      const id = this.freeId('brought');
+      const looked = await this.thread.unpack({
+        file,
+        into: backupFile(this.places, id),
+        photos: this.places.backupPhotos,
+      });
+      if (looked.problem)
+        throw new ProblemException(400, `This file is no backup that can be restored: ${looked.problem}`);
+      return this.find(id);
+    });
+  }
+
   /** A name that nothing has yet. */
-  freeId(why: BackupReason): string {
+  private freeId(why: BackupReason): string {
     const at = new Date();
     for (let again = 0; ; again++) {
       const id = backupId(at, why, again);
