@@ -14,7 +14,6 @@ import { AppModule } from './app.module.js';
 import { rememberAsker } from './common/asker.js';
 import { gate, LOCAL_NAMES } from './common/gate.js';
 import { pagesOf } from './common/pages.js';
-import { RefusalLog } from './common/refusals.js';
 import { ProblemFilter } from './common/problem.filter.js';
 import { StandingService } from './common/standing.service.js';
 import type { Settings } from './settings.js';
@@ -93,11 +92,8 @@ export async function makeApp(settings: Settings): Promise<NestExpressApplicatio
   app.use('/api/docs', helmet.contentSecurityPolicy({ useDefaults: false, directives: DOCS_SECURITY }));
   app.use(rememberAsker);
   app.use(ownHeaders);
-  const [access, log, pages] = [
-    app.get(AccessService),
-    new RefusalLog(settings.dataFolder),
-    pagesOf(settings.webFolder),
-  ];
+  const [access, pages] = [app.get(AccessService), pagesOf(settings.webFolder)];
+  const { log } = access;
   const local = [...LOCAL_NAMES, ...settings.hostNames.map((name) => name.toLowerCase())];
   const isKnown = (name: string, request: Request): boolean =>
     isFromHome(request) ? access.isKnown(name, plainAddress(request.socket.localAddress ?? '')) : local.includes(name);

@@ -97,6 +97,9 @@ describe('signed in', () => {
     const tablet = browser();
     const wrong = await tablet.signIn('damson kettle thimble oat');
     expect([wrong.status, detail(wrong)]).toEqual([401, 'That is not the passphrase of this house.']);
+    // That somebody tried can be read; what was tried cannot.
+    expect(kept('refusals.log')).toMatch(/127\.0\.0\.1 asked POST "\/api\/access\/session" .*A wrong passphrase\./);
+    expect(kept('refusals.log')).not.toContain('thimble');
     expect(wrong.headers['set-cookie']).toBeUndefined();
     const right = await tablet.signIn(PASSPHRASE, 'Tablet at the stove');
     expect(right.status).toBe(204);

@@ -18,6 +18,7 @@ import {
   type SignInRequest,
 } from '@yellowmist/contract';
 import type { Request, Response } from 'express';
+import { refusalOf } from '../common/gate.js';
 import { JoiPipe } from '../common/joi.pipe.js';
 import { openApi, problems } from '../common/openapi.js';
 import { ProblemException } from '../common/problem.js';
@@ -99,8 +100,16 @@ export class AccessController {
     @Body(new JoiPipe<SignInRequest>(signInSchema)) { passphrase, name }: SignInRequest,
   ): Promise<void> {
     const before = sessionOf(request);
-    const token = await this.access.signIn(passphrase, name || deviceOf(request), fromOf(request));
-    if (!token) throw new ProblemException(401, 'That is not the passphrase of this house.');
+    const from = fromOf(request);
+    const told = this.access.signIn(passphrase, name || deviceOf(request), from).catch((tooOften: Error) => {
+      this.access.log.refused(refusalOf(request, 'Too many wrong passphrases.'));
+      throw tooOften;
+    });
+    const token = await told;
+    if (!token) {
+      this.access.log.refused(refusalOf(request, 'A wrong passphrase.'));
+      throw new ProblemException(401, 'That is not the passphrase of this house.');
+    }
     if (before) this.access.end(before.id, response);
     giveCookies(response, token);
   }

@@ -7,6 +7,7 @@ import type { Access, AccessChange, HouseCertificate } from '@yellowmist/contrac
 import { counted } from '@yellowmist/core';
 import type { Response } from 'express';
 import { badFields, ProblemException } from '../common/problem.js';
+import { RefusalLog } from '../common/refusals.js';
 import { Serial } from '../common/serial.js';
 import type { Settings } from '../settings.js';
 import type { MadeCertificates, Signed } from './certificate.js';
@@ -29,6 +30,8 @@ export class AccessService implements BeforeApplicationShutdown {
   private house: House;
   readonly sessions: Sessions;
   readonly tries = new Tries();
+  /** What was refused at the door, for a person to read. */
+  readonly log: RefusalLog;
   private readonly door: HomeDoor;
   private problem: string | null = null;
   private made: MadeCertificates | null = null;
@@ -43,6 +46,7 @@ export class AccessService implements BeforeApplicationShutdown {
     adapter: HttpAdapterHost,
   ) {
     const { dataFolder, home } = settings;
+    this.log = new RefusalLog(dataFolder);
     this.house = readHouse(dataFolder);
     this.sessions = new Sessions(this.house.sessions, (sessions) => this.set({ sessions }));
     this.door = new HomeDoor(home.port, (request, response) =>

@@ -1,6 +1,6 @@
 import type { NextFunction, Request, Response } from 'express';
 import { problem } from './problem.js';
-import type { RefusalLog } from './refusals.js';
+import type { Refused, RefusalLog } from './refusals.js';
 
 /** Names of the machine that it runs on, as it calls itself. */
 export const LOCAL_NAMES: readonly string[] = ['localhost', '127.0.0.1', '[::1]'];
@@ -10,16 +10,21 @@ const READING = ['GET', 'HEAD', 'OPTIONS'];
 
 const nameOf = (host: string): string => host.replace(/:\d+$/, '').toLowerCase();
 
+/** What is written down of a request that was refused. */
+export function refusalOf({ method, path, socket, headers }: Request, why: string): Refused {
+  const { host = '', origin = '' } = headers;
+  return { from: socket.remoteAddress ?? 'somebody', method, path, host, origin, why };
+}
+
 /** Answers that it is refused, and has it written down. */
 export function refuseAs(
   status: number,
   detail: string,
-  { method, path, socket, headers }: Request,
+  request: Request,
   response: Response,
   log: Pick<RefusalLog, 'refused'>,
 ): void {
-  const { host = '', origin = '' } = headers;
-  log.refused({ from: socket.remoteAddress ?? 'somebody', method, path, host, origin, why: detail });
+  log.refused(refusalOf(request, detail));
   response
     .status(status)
     .type('application/problem+json')
