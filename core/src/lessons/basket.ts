@@ -1,23 +1,27 @@
 import { percent } from '../outcome/index.js';
 import { counted, text, type Text } from '../units/index.js';
-import { dishOf, EGG, FINE_CRUMBS, FLOUR, inAir, inOil, LARGE, numberOf, SMALL } from './kitchen.js';
+import { CRUMBED, SMALL_FRYER, LARGE_FRYER, dishOf, inAir, inOil, numberOf } from './kitchen.js';
 import type { Lesson, Scene, Shown, Values } from './types.js';
 import { goldenWindow } from './window.js';
 
 const CROQUETTE = { kind: 'rod', diameterMm: 24, lengthMm: 60 } as const;
-const COAT = [FLOUR, EGG, FINE_CRUMBS];
 /** Long enough for the slower one to be golden. */
-const AIR = { tempC: 190, minutes: 18 };
+const BASKET_AIR = { tempC: 190, minutes: 18 };
 
 function scenes(values: Values): Scene[] {
   const dish = dishOf('croquette-filling', CROQUETTE, numberOf(values, 'count'), { startC: 6 });
-  const shared = { dish, fried: inOil(175, 4, COAT) };
+  const shared = { dish, fried: inOil(175, 4, CRUMBED) };
   // Touching or apart, as they are thrown in.
   const laying = { gapMm: values.apart === 'touching' ? 0 : 8, laid: null };
   const swapEveryMin = values.swap === 'yes' ? 4 : null;
   return [
-    { name: SMALL.name, ...shared, fryer: SMALL, plan: inAir(COAT, AIR, { laying }) },
-    { name: LARGE.name, ...shared, fryer: LARGE, plan: inAir(COAT, { ...AIR, swapEveryMin }, { laying }) },
+    { name: SMALL_FRYER.name, ...shared, fryer: SMALL_FRYER, plan: inAir(CRUMBED, BASKET_AIR, { laying }) },
+    {
+      name: LARGE_FRYER.name,
+      ...shared,
+      fryer: LARGE_FRYER,
+      plan: inAir(CRUMBED, { ...BASKET_AIR, swapEveryMin }, { laying }),
+    },
   ];
 }
 

@@ -1,11 +1,11 @@
 import { celsius, setTo, text, type Text } from '../units/index.js';
-import { dishOf, EGG, FLOUR, inAir, inOil, layer, SMALL } from './kitchen.js';
+import { SMALL_FRYER, DUST_OF_FLOUR, BEATEN_EGG, dishOf, inAir, inOil, layer } from './kitchen.js';
 import type { Lesson, Scene, Shown, Values } from './types.js';
 import { goldenWindow, windowWords } from './window.js';
 
-const SLAB = { kind: 'slab', lengthMm: 100, widthMm: 70, thicknessMm: 12 } as const;
+const COLOUR_SLAB = { kind: 'slab', lengthMm: 100, widthMm: 70, thicknessMm: 12 } as const;
 /** Long enough for the coolest to be golden. */
-const MINUTES = 24;
+const COLOUR_MIN = 24;
 const SETTINGS = [170, 185, 200];
 const FINISHES = {
   plain: layer(['fine-crumbs', 80]),
@@ -14,14 +14,14 @@ const FINISHES = {
 };
 
 function scenes({ finish }: Values): Scene[] {
-  const layers = [FLOUR, EGG, FINISHES[finish as keyof typeof FINISHES]];
-  const dish = dishOf('aubergine', SLAB, 4, { startC: 16 });
+  const layers = [DUST_OF_FLOUR, BEATEN_EGG, FINISHES[finish as keyof typeof FINISHES]];
+  const dish = dishOf('aubergine', COLOUR_SLAB, 4, { startC: 16 });
   return SETTINGS.map((tempC) => ({
     name: `${tempC}`,
     dish,
-    fryer: SMALL,
+    fryer: SMALL_FRYER,
     fried: inOil(175, 4, layers),
-    plan: inAir(layers, { tempC, minutes: MINUTES }),
+    plan: inAir(layers, { tempC, minutes: COLOUR_MIN }),
   }));
 }
 
@@ -30,8 +30,8 @@ const said = (shown: readonly Shown[]): Text[] =>
     const { tempC } = air!.plan.settings;
     const window = goldenWindow(air!.series);
     return window
-      ? text`At ${setTo(tempC, SMALL.stepC)} it is golden ${windowWords(window)}.`
-      : text`At ${setTo(tempC, SMALL.stepC)} it is not golden on both sides at any time within ${MINUTES} minutes.`;
+      ? text`At ${setTo(tempC, SMALL_FRYER.stepC)} it is golden ${windowWords(window)}.`
+      : text`At ${setTo(tempC, SMALL_FRYER.stepC)} it is not golden on both sides at any time within ${COLOUR_MIN} minutes.`;
   });
 
 /** Colour and heat. */

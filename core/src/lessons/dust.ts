@@ -1,19 +1,19 @@
 import { celsius, text, type Text } from '../units/index.js';
-import { COARSE_CRUMBS, dishOf, EGG, FLOUR, inAir, inOil, SMALL } from './kitchen.js';
+import { SMALL_FRYER, DUST_OF_FLOUR, BEATEN_EGG, COARSE_CRUMBS, dishOf, inAir, inOil } from './kitchen.js';
 import type { Lesson, Scene, Shown, Values } from './types.js';
 
-const SLAB = { kind: 'slab', lengthMm: 80, widthMm: 40, thicknessMm: 14 } as const;
-const AIR = { tempC: 190, minutes: 12 };
+const DUST_SLAB = { kind: 'slab', lengthMm: 80, widthMm: 40, thicknessMm: 14 } as const;
+const DUST_AIR = { tempC: 190, minutes: 12 };
 type Skin = 'dry' | 'damp' | 'wet';
 
 function scenes({ skin, food }: Values): Scene[] {
-  const dish = dishOf(String(food), SLAB, 6, { skin: skin as Skin });
-  const dusted = [FLOUR, EGG, COARSE_CRUMBS];
-  const bare = [EGG, COARSE_CRUMBS];
-  const shared = { dish, fryer: SMALL, fried: inOil(175, 3, dusted) };
+  const dish = dishOf(String(food), DUST_SLAB, 6, { skin: skin as Skin });
+  const dusted = [DUST_OF_FLOUR, BEATEN_EGG, COARSE_CRUMBS];
+  const bare = [BEATEN_EGG, COARSE_CRUMBS];
+  const shared = { dish, fryer: SMALL_FRYER, fried: inOil(175, 3, dusted) };
   return [
-    { name: 'Without flour', ...shared, plan: inAir(bare, AIR) },
-    { name: 'Dusted first', ...shared, plan: inAir(dusted, AIR) },
+    { name: 'Without flour', ...shared, plan: inAir(bare, DUST_AIR) },
+    { name: 'Dusted first', ...shared, plan: inAir(dusted, DUST_AIR) },
   ];
 }
 

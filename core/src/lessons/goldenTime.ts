@@ -1,28 +1,30 @@
 import { safeMinimum } from '../safety/index.js';
 import { celsius, kelvins, text, type Text } from '../units/index.js';
-import { dishOf, EGG, FINE_CRUMBS, FLOUR, inAir, inOil, numberOf, SMALL } from './kitchen.js';
+import { CRUMBED, SMALL_FRYER, dishOf, inAir, inOil, numberOf } from './kitchen.js';
 import type { Lesson, Scene, Shown, Values } from './types.js';
 import { centreAt, goldenWindow, windowWords } from './window.js';
 
-const COAT = [FLOUR, EGG, FINE_CRUMBS];
-const MINUTES = 28;
+const WATCHED_MIN = 28;
 const MINIMUM = safeMinimum('whole-meat')!;
 
 function scenes(values: Values): Scene[] {
   const thicknessMm = numberOf(values, 'thickness');
   const dish = dishOf('pork-loin', { kind: 'slab', lengthMm: 90, widthMm: 70, thicknessMm }, 3);
-  const plan = inAir(COAT, { tempC: numberOf(values, 'heat'), minutes: MINUTES });
-  return [{ name: 'In the air', dish, fryer: SMALL, fried: inOil(170, 6, COAT), plan }];
+  const plan = inAir(CRUMBED, { tempC: numberOf(values, 'heat'), minutes: WATCHED_MIN });
+  return [{ name: 'In the air', dish, fryer: SMALL_FRYER, fried: inOil(170, 6, CRUMBED), plan }];
 }
 
 function said([{ air }]: readonly Shown[]): Text[] {
   const { series } = air!;
   const window = goldenWindow(series);
   const safe = centreAt(series, MINIMUM.tempC);
-  if (!window) return [text`It is not golden on both sides at any time within ${MINUTES} minutes: hotter.`];
+  if (!window) return [text`It is not golden on both sides at any time within ${WATCHED_MIN} minutes: hotter.`];
   const golden = text`Golden ${windowWords(window)}.`;
   if (safe === null)
-    return [golden, text`The centre does not come to ${celsius(MINIMUM.tempC)} within ${MINUTES} minutes: thinner.`];
+    return [
+      golden,
+      text`The centre does not come to ${celsius(MINIMUM.tempC)} within ${WATCHED_MIN} minutes: thinner.`,
+    ];
   const centre = text`The centre is at ${celsius(MINIMUM.tempC)} after ${Math.round(safe)} minutes, and then rests for ${MINIMUM.restMin}.`;
   if (safe > window.toMin)
     return [

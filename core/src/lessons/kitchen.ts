@@ -17,13 +17,19 @@ export const layer = (...parts: readonly (readonly [string, number])[]): LayerSp
   portions: parts.map(([ingredientId, grams]) => ({ ingredientId, grams })),
 });
 
-export const FLOUR = layer(['wheat-flour', 60], ['salt', 2]);
-export const EGG = layer(['egg', 50]);
+export const DUST_OF_FLOUR = layer(['wheat-flour', 60], ['salt', 2]);
+export const BEATEN_EGG = layer(['egg', 50]);
 export const FINE_CRUMBS = layer(['fine-crumbs', 80]);
 export const COARSE_CRUMBS = layer(['coarse-crumbs', 80]);
 
+/** Flour, egg and fine crumbs. */
+export const CRUMBED = [DUST_OF_FLOUR, BEATEN_EGG, FINE_CRUMBS];
+
+/** One of pork, flat. */
+export const SCHNITZEL = { kind: 'slab', lengthMm: 130, widthMm: 95, thicknessMm: 9 } as const;
+
 /** A drawer with a round basket of 200 mm, without ways of its own. */
-export const SMALL: Fryer = {
+export const SMALL_FRYER: Fryer = {
   name: 'Small drawer',
   kind: 'drawer',
   basket: { kind: 'round', diameterMm: 200 },
@@ -36,8 +42,8 @@ export const SMALL: Fryer = {
 };
 
 /** One of two racks of 260 × 230 mm. */
-export const LARGE: Fryer = {
-  ...SMALL,
+export const LARGE_FRYER: Fryer = {
+  ...SMALL_FRYER,
   name: 'Large oven-type',
   kind: 'oven-type',
   basket: { kind: 'rectangle', widthMm: 260, depthMm: 230 },

@@ -1,25 +1,35 @@
 import { grams, text, type Text } from '../units/index.js';
 import type { Outcomes } from '../outcome/index.js';
-import { dishOf, EGG, FINE_CRUMBS, FLOUR, inAir, inOil, layer, numberOf, SMALL } from './kitchen.js';
+import {
+  SCHNITZEL,
+  SMALL_FRYER,
+  DUST_OF_FLOUR,
+  BEATEN_EGG,
+  FINE_CRUMBS,
+  dishOf,
+  inAir,
+  inOil,
+  layer,
+  numberOf,
+} from './kitchen.js';
 import type { Lesson, Scene, Shown, Values } from './types.js';
 
-const SCHNITZEL = { kind: 'slab', lengthMm: 130, widthMm: 95, thicknessMm: 9 } as const;
 /** Both faces and the edge of one, m². */
 const AREA_M2 = 0.0288;
-const COATS = {
-  crumbs: [FLOUR, EGG, FINE_CRUMBS],
+const OIL_COATS = {
+  crumbs: [DUST_OF_FLOUR, BEATEN_EGG, FINE_CRUMBS],
   flour: [layer(['buttermilk', 120]), layer(['wheat-flour', 100], ['potato-starch', 30], ['salt', 3])],
 };
-const AIR = { tempC: 195, minutes: 10 };
+const OIL_AIR = { tempC: 195, minutes: 10 };
 
 function scenes(values: Values): Scene[] {
   const dish = dishOf('pork-loin', SCHNITZEL, 2);
-  const layers = COATS[values.coat as keyof typeof COATS];
-  const shared = { dish, fryer: SMALL, fried: inOil(175, 3, layers) };
+  const layers = OIL_COATS[values.coat as keyof typeof OIL_COATS];
+  const shared = { dish, fryer: SMALL_FRYER, fried: inOil(175, 3, layers) };
   const oilGm2 = numberOf(values, 'oil') / AREA_M2;
   return [
     { name: 'In the pot', ...shared, plan: null },
-    { name: 'In the air', ...shared, plan: inAir(layers, AIR, { oilGm2 }) },
+    { name: 'In the air', ...shared, plan: inAir(layers, OIL_AIR, { oilGm2 }) },
   ];
 }
 
@@ -37,6 +47,8 @@ function said([pot, air]: readonly Shown[]): Text[] {
   ];
 }
 
+/** What can be put on one piece with the slider, and in which steps, g. */
+const PUT_ON = { mostG: 2.4, stepG: 0.1 } as const;
 /** From so much on one piece on, more buys nothing, g. */
 const SOAKED_G = 1.1;
 
@@ -52,8 +64,8 @@ export const oil: Lesson = {
       id: 'oil',
       label: 'Oil on one schnitzel, both sides',
       min: 0,
-      max: 2.4,
-      step: 0.1,
+      max: PUT_ON.mostG,
+      step: PUT_ON.stepG,
       value: 0,
       quantity: 'grams',
     },

@@ -1,16 +1,26 @@
 import { PLACES, type Place } from '../heat/index.js';
 import { text, type Text } from '../units/index.js';
 import type { WaitingResult } from '../plan/index.js';
-import { COARSE_CRUMBS, dishOf, EGG, FINE_CRUMBS, FLOUR, inAir, inOil, layer, SMALL } from './kitchen.js';
+import {
+  SCHNITZEL,
+  SMALL_FRYER,
+  DUST_OF_FLOUR,
+  BEATEN_EGG,
+  FINE_CRUMBS,
+  COARSE_CRUMBS,
+  dishOf,
+  inAir,
+  inOil,
+  layer,
+} from './kitchen.js';
 import type { Lesson, Scene, Shown, Values } from './types.js';
 
-const SCHNITZEL = { kind: 'slab', lengthMm: 130, widthMm: 95, thicknessMm: 9 } as const;
-const COATS = {
-  coarse: [FLOUR, EGG, COARSE_CRUMBS],
-  fine: [FLOUR, EGG, FINE_CRUMBS],
-  starch: [EGG, layer(['potato-starch', 60])],
+const RESTING_COATS = {
+  coarse: [DUST_OF_FLOUR, BEATEN_EGG, COARSE_CRUMBS],
+  fine: [DUST_OF_FLOUR, BEATEN_EGG, FINE_CRUMBS],
+  starch: [BEATEN_EGG, layer(['potato-starch', 60])],
 };
-const AIR = { tempC: 195, minutes: 11 };
+const RESTING_AIR = { tempC: 195, minutes: 11 };
 
 const WHERE: Record<Place, string> = {
   rack: 'On a rack',
@@ -19,10 +29,17 @@ const WHERE: Record<Place, string> = {
 };
 
 function scenes({ coat }: Values): Scene[] {
-  const layers = COATS[coat as keyof typeof COATS];
+  const layers = RESTING_COATS[coat as keyof typeof RESTING_COATS];
   const dish = dishOf('pork-loin', SCHNITZEL, 2);
   return [
-    { name: 'In the air', dish, fryer: SMALL, fried: inOil(175, 3, layers), plan: inAir(layers, AIR), waits: PLACES },
+    {
+      name: 'In the air',
+      dish,
+      fryer: SMALL_FRYER,
+      fried: inOil(175, 3, layers),
+      plan: inAir(layers, RESTING_AIR),
+      waits: PLACES,
+    },
   ];
 }
 

@@ -1,24 +1,24 @@
-import { layer, inAir, inOil, dishOf, numberOf, SMALL, COARSE_CRUMBS } from './kitchen.js';
+import { SMALL_FRYER, COARSE_CRUMBS, dishOf, inAir, inOil, layer, numberOf } from './kitchen.js';
 import { footHotMin, inWords, percent } from '../outcome/index.js';
 import { celsius, text, type Text } from '../units/index.js';
 import type { Lesson, Scene, Shown, Values } from './types.js';
 
 const FLOUR_G = 100;
 const MUSHROOM = { kind: 'irregular', longestMm: 70, thicknessMm: 16, massG: 18 } as const;
-const POT = { tempC: 185, minutes: 5 };
-const AIR = { tempC: 200, minutes: 14 };
+const BATTER_POT = { tempC: 185, minutes: 5 };
+const BATTER_AIR = { tempC: 200, minutes: 14 };
 /** What runs off by less is told as staying. */
 const HARDLY = 0.05;
 
 function scenes(values: Values): Scene[] {
   const batter = layer(['wheat-flour', FLOUR_G], ['beer', numberOf(values, 'liquid')], ['salt', 2]);
   const dish = dishOf('oyster-mushroom', MUSHROOM, 10);
-  const fried = inOil(POT.tempC, POT.minutes, [batter]);
+  const fried = inOil(BATTER_POT.tempC, BATTER_POT.minutes, [batter]);
   const layers = values.over === 'crumbs' ? [batter, COARSE_CRUMBS] : [batter];
-  const shared = { dish, fried, fryer: SMALL };
+  const shared = { dish, fried, fryer: SMALL_FRYER };
   return [
     { name: 'In the pot', ...shared, plan: null },
-    { name: 'In the air', ...shared, plan: inAir(layers, AIR) },
+    { name: 'In the air', ...shared, plan: inAir(layers, BATTER_AIR) },
   ];
 }
 

@@ -8,7 +8,7 @@ export interface GeneralCaution {
   source: string;
 }
 
-const PRACTICE = 'common practice, no source';
+const BY_PRACTICE = 'common practice, no source';
 const DANGER = { coldC: 4.4, warmC: 60, hotDayC: 32 } as const;
 const ALLERGEN_LISTS =
   'Regulation (EU) No 1169/2011, Annex II; FALCPA 2004 and the FASTER Act 2021 in the United States; from memory';
@@ -35,22 +35,22 @@ export const GENERAL_CAUTIONS: readonly GeneralCaution[] = [
   {
     title: 'Raw flour, batter and crumbs',
     text: text`Raw flour, raw egg and raw batter are not tasted. What touched raw meat, fish or egg is thrown away: crumbs are put out a portion at a time. Hands are washed after raw meat, and after chilli.`,
-    source: PRACTICE,
+    source: BY_PRACTICE,
   },
   {
     title: 'Oil mist and spray cans',
     text: text`Oil is put on away from the hot basket and from every flame: an oil mist burns. The propellant of some cans spoils a non-stick coat; a pump bottle or a brush does not.`,
-    source: PRACTICE,
+    source: BY_PRACTICE,
   },
   {
     title: 'Steam and hot metal',
     text: text`Drawer, racks and the steam that comes out burn. Mitts, the face turned away, the drawer set down on something that bears it. Boiling water in the basket is filled where it stands, and lifted out cold.`,
-    source: PRACTICE,
+    source: BY_PRACTICE,
   },
   {
     title: 'Parchment',
     text: text`Only with food on it, never while the fryer preheats empty: the fan lifts it onto the heater.`,
-    source: PRACTICE,
+    source: BY_PRACTICE,
   },
   {
     title: 'Brown starch',
@@ -60,16 +60,16 @@ export const GENERAL_CAUTIONS: readonly GeneralCaution[] = [
   {
     title: 'The pot of oil',
     text: text`Where something is still fried: wet food spits, oil that smokes is taken off the heat, a pot is never left, no more than half full. Burning oil is covered with a lid and the heat turned off; water never goes on it.`,
-    source: PRACTICE,
+    source: BY_PRACTICE,
   },
   {
     title: 'Frozen and coated ahead',
     text: text`What was frozen raw in its coat goes in frozen and takes up to half as long again; its centre is measured. What thawed is not frozen again raw.`,
-    source: PRACTICE,
+    source: BY_PRACTICE,
   },
   {
     title: 'Energy and fat',
     text: text`Calories, fat and salt are estimates from tables and from a simulation, and no dietary or medical advice.`,
-    source: PRACTICE,
+    source: BY_PRACTICE,
   },
 ];
