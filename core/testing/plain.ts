@@ -1,5 +1,6 @@
 import {
   KNOWN,
+  layerOf,
   partsOf,
   PLAIN_AIR,
   type AirCook,
@@ -30,9 +31,7 @@ export const PLAIN_FRYER: Fryer = {
 };
 
 /** A layer of ingredients and grams. */
-export const spec = (...parts: [string, number][]): LayerSpec => ({
-  portions: parts.map(([ingredientId, grams]) => ({ ingredientId, grams })),
-});
+export const spec = layerOf;
 
 /** Flour, egg, coarse crumbs, from the skin outward. */
 export const BREADED: LayerSpec[] = [spec(['wheat-flour', 60]), spec(['egg', 50]), spec(['coarse-crumbs', 60])];

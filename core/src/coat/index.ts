@@ -6,6 +6,7 @@ export { DEFAULT_DRAIN_S } from './constants/index.js';
 export * from './fork.js';
 export * from './grammar.js';
 export * from './kind.js';
+export * from './layerOf.js';
 export * from './types.js';
 export * from './thickAs.js';
 export * from './thinner.js';

@@ -1,4 +1,4 @@
-import type { LayerSpec } from '../coat/index.js';
+import { layerOf, type LayerSpec } from '../coat/index.js';
 import type { Dish, OilMedium } from '../dish/index.js';
 import { comparedWords } from '../foods/index.js';
 
@@ -15,12 +15,8 @@ export interface NamedCoat {
   dish?: Partial<Dish>;
 }
 
-const layer = (...parts: [string, number][]): LayerSpec => ({
-  portions: parts.map(([ingredientId, grams]) => ({ ingredientId, grams })),
-});
-
-const FLOUR = layer(['wheat-flour', 60], ['salt', 2]);
-const EGG = layer(['egg', 50]);
+const FLOUR = layerOf(['wheat-flour', 60], ['salt', 2]);
+const EGG = layerOf(['egg', 50]);
 
 /** Coats that people fry, by name. Proportions: common practice, no source. */
 export const NAMED_COATS: readonly NamedCoat[] = [
@@ -30,7 +26,7 @@ export const NAMED_COATS: readonly NamedCoat[] = [
     words: 'batter, fish batter, pub batter',
     medium: 'deep-oil',
     tempC: 185,
-    layers: [layer(['wheat-flour', 150], ['beer', 210], ['baking-powder', 4], ['salt', 3])],
+    layers: [layerOf(['wheat-flour', 150], ['beer', 210], ['baking-powder', 4], ['salt', 3])],
   },
   {
     id: 'fine-crumbs',
@@ -38,7 +34,7 @@ export const NAMED_COATS: readonly NamedCoat[] = [
     words: 'breaded, schnitzel, escalope, breadcrumbs, milanese, fine crumbs',
     medium: 'deep-oil',
     tempC: 175,
-    layers: [FLOUR, EGG, layer(['fine-crumbs', 80])],
+    layers: [FLOUR, EGG, layerOf(['fine-crumbs', 80])],
   },
   {
     id: 'coarse-crumbs',
@@ -46,7 +42,7 @@ export const NAMED_COATS: readonly NamedCoat[] = [
     words: 'panko, katsu, coarse crumbs, flour egg panko, panko crumbs, standard breading',
     medium: 'deep-oil',
     tempC: 175,
-    layers: [FLOUR, EGG, layer(['coarse-crumbs', 60])],
+    layers: [FLOUR, EGG, layerOf(['coarse-crumbs', 60])],
   },
   {
     id: 'flour',
@@ -63,8 +59,8 @@ export const NAMED_COATS: readonly NamedCoat[] = [
     medium: 'deep-oil',
     tempC: 170,
     layers: [
-      layer(['buttermilk', 200]),
-      { ...layer(['wheat-flour', 120], ['corn-starch', 30], ['paprika', 4], ['salt', 4]), clumped: true },
+      layerOf(['buttermilk', 200]),
+      { ...layerOf(['wheat-flour', 120], ['corn-starch', 30], ['paprika', 4], ['salt', 4]), clumped: true },
     ],
   },
   {
@@ -73,7 +69,7 @@ export const NAMED_COATS: readonly NamedCoat[] = [
     words: 'double dredge, double dipped, double breaded, twice dipped',
     medium: 'deep-oil',
     tempC: 175,
-    layers: [FLOUR, EGG, FLOUR, EGG, layer(['coarse-crumbs', 60])],
+    layers: [FLOUR, EGG, FLOUR, EGG, layerOf(['coarse-crumbs', 60])],
   },
   {
     id: 'cornmeal',
@@ -81,7 +77,7 @@ export const NAMED_COATS: readonly NamedCoat[] = [
     words: 'cornmeal, cornmeal crust, corn crust',
     medium: 'deep-oil',
     tempC: 180,
-    layers: [layer(['buttermilk', 120]), layer(['cornmeal', 100], ['wheat-flour', 30], ['salt', 3])],
+    layers: [layerOf(['buttermilk', 120]), layerOf(['cornmeal', 100], ['wheat-flour', 30], ['salt', 3])],
   },
   {
     id: 'starch',
@@ -89,7 +85,7 @@ export const NAMED_COATS: readonly NamedCoat[] = [
     words: 'karaage, starch, potato starch, salt and pepper style, starch coat',
     medium: 'deep-oil',
     tempC: 175,
-    layers: [EGG, layer(['potato-starch', 80], ['salt', 2])],
+    layers: [EGG, layerOf(['potato-starch', 80], ['salt', 2])],
   },
   {
     id: 'chickpea-batter',
@@ -97,7 +93,7 @@ export const NAMED_COATS: readonly NamedCoat[] = [
     words: 'pakora, bhaji, gram flour batter, besan batter, pakora batter',
     medium: 'deep-oil',
     tempC: 175,
-    layers: [layer(['chickpea-flour', 120], ['water', 150], ['salt', 3])],
+    layers: [layerOf(['chickpea-flour', 120], ['water', 150], ['salt', 3])],
   },
   {
     id: 'thin-batter',
@@ -105,7 +101,7 @@ export const NAMED_COATS: readonly NamedCoat[] = [
     words: 'tempura, tempura batter, thin batter, light batter',
     medium: 'deep-oil',
     tempC: 175,
-    layers: [FLOUR, layer(['wheat-flour', 100], ['sparkling-water', 180], ['egg', 50])],
+    layers: [FLOUR, layerOf(['wheat-flour', 100], ['sparkling-water', 180], ['egg', 50])],
   },
   {
     id: 'coconut-crumbs',
@@ -113,7 +109,7 @@ export const NAMED_COATS: readonly NamedCoat[] = [
     words: 'coconut, coconut crust, coconut crumbs',
     medium: 'deep-oil',
     tempC: 170,
-    layers: [FLOUR, EGG, layer(['desiccated-coconut', 40], ['coarse-crumbs', 40])],
+    layers: [FLOUR, EGG, layerOf(['desiccated-coconut', 40], ['coarse-crumbs', 40])],
   },
   {
     id: 'cornflakes',
@@ -121,7 +117,7 @@ export const NAMED_COATS: readonly NamedCoat[] = [
     words: 'cornflakes, cornflake crust, cereal crust',
     medium: 'deep-oil',
     tempC: 170,
-    layers: [FLOUR, EGG, layer(['cornflakes', 90])],
+    layers: [FLOUR, EGG, layerOf(['cornflakes', 90])],
   },
   {
     id: 'ready-breaded',
@@ -129,7 +125,7 @@ export const NAMED_COATS: readonly NamedCoat[] = [
     words: 'frozen breaded, ready breaded, bought frozen, ready coated',
     medium: 'deep-oil',
     tempC: 180,
-    layers: [FLOUR, EGG, layer(['fine-crumbs', 80], ['rapeseed-oil', 12])],
+    layers: [FLOUR, EGG, layerOf(['fine-crumbs', 80], ['rapeseed-oil', 12])],
     dish: { readyCoated: true, preparation: 'frozen', startC: -18, skin: 'dry' },
   },
   {
@@ -138,7 +134,7 @@ export const NAMED_COATS: readonly NamedCoat[] = [
     words: 'spring roll wrapper, egg roll wrapper, filo, wrapped in pastry',
     medium: 'deep-oil',
     tempC: 175,
-    layers: [layer(['spring-roll-sheet', 50])],
+    layers: [layerOf(['spring-roll-sheet', 50])],
   },
   {
     id: 'rice-paper',
@@ -146,7 +142,7 @@ export const NAMED_COATS: readonly NamedCoat[] = [
     words: 'rice paper parcel, rice paper roll, wrapped in rice paper',
     medium: 'deep-oil',
     tempC: 175,
-    layers: [layer(['rice-paper', 50])],
+    layers: [layerOf(['rice-paper', 50])],
   },
 ];
 

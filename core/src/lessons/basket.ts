@@ -2,7 +2,7 @@ import { percent } from '../outcome/index.js';
 import { counted, text, type Text } from '../units/index.js';
 import { CRUMBED, SMALL_FRYER, LARGE_FRYER, dishOf, inAir, inOil, numberOf } from './kitchen.js';
 import type { Lesson, Scene, Shown, Values } from './types.js';
-import { goldenWindow } from './window.js';
+import { goldenIn } from './window.js';
 
 const CROQUETTE = { kind: 'rod', diameterMm: 24, lengthMm: 60 } as const;
 /** Long enough for the slower one to be golden. */
@@ -28,7 +28,7 @@ function scenes(values: Values): Scene[] {
 function said(shown: readonly Shown[]): Text[] {
   return shown.map(({ scene, air }) => {
     const { load, outcomes, series } = air!;
-    const window = goldenWindow(series);
+    const window = goldenIn(series);
     const each = window ? `golden after ${Math.round(window.fromMin)} minutes` : 'not golden';
     const all = window && load.batches > 1 ? `, so ${Math.round(load.batches * window.fromMin)} for all of them` : '';
     const racks = outcomes.racks ? ` At the end: ${outcomes.racks.word}.` : '';

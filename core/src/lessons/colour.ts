@@ -1,16 +1,17 @@
+import { layerOf } from '../coat/index.js';
 import { celsius, setTo, text, type Text } from '../units/index.js';
-import { SMALL_FRYER, DUST_OF_FLOUR, BEATEN_EGG, dishOf, inAir, inOil, layer } from './kitchen.js';
+import { SMALL_FRYER, DUST_OF_FLOUR, BEATEN_EGG, dishOf, inAir, inOil } from './kitchen.js';
 import type { Lesson, Scene, Shown, Values } from './types.js';
-import { goldenWindow, windowWords } from './window.js';
+import { goldenIn, windowWords } from './window.js';
 
 const COLOUR_SLAB = { kind: 'slab', lengthMm: 100, widthMm: 70, thicknessMm: 12 } as const;
 /** Long enough for the coolest to be golden. */
 const COLOUR_MIN = 24;
 const SETTINGS = [170, 185, 200];
 const FINISHES = {
-  plain: layer(['fine-crumbs', 80]),
-  sugar: layer(['fine-crumbs', 80], ['sugar', 8]),
-  starch: layer(['potato-starch', 80]),
+  plain: layerOf(['fine-crumbs', 80]),
+  sugar: layerOf(['fine-crumbs', 80], ['sugar', 8]),
+  starch: layerOf(['potato-starch', 80]),
 };
 
 function scenes({ finish }: Values): Scene[] {
@@ -28,7 +29,7 @@ function scenes({ finish }: Values): Scene[] {
 const said = (shown: readonly Shown[]): Text[] =>
   shown.map(({ air }) => {
     const { tempC } = air!.plan.settings;
-    const window = goldenWindow(air!.series);
+    const window = goldenIn(air!.series);
     return window
       ? text`At ${setTo(tempC, SMALL_FRYER.stepC)} it is golden ${windowWords(window)}.`
       : text`At ${setTo(tempC, SMALL_FRYER.stepC)} it is not golden on both sides at any time within ${COLOUR_MIN} minutes.`;

@@ -2,7 +2,7 @@ import { safeMinimum } from '../safety/index.js';
 import { celsius, kelvins, text, type Text } from '../units/index.js';
 import { CRUMBED, SMALL_FRYER, dishOf, inAir, inOil, numberOf } from './kitchen.js';
 import type { Lesson, Scene, Shown, Values } from './types.js';
-import { centreAt, goldenWindow, windowWords } from './window.js';
+import { centreAt, goldenIn, windowWords } from './window.js';
 
 const WATCHED_MIN = 28;
 const MINIMUM = safeMinimum('whole-meat')!;
@@ -16,7 +16,7 @@ function scenes(values: Values): Scene[] {
 
 function said([{ air }]: readonly Shown[]): Text[] {
   const { series } = air!;
-  const window = goldenWindow(series);
+  const window = goldenIn(series);
   const safe = centreAt(series, MINIMUM.tempC);
   if (!window) return [text`It is not golden on both sides at any time within ${WATCHED_MIN} minutes: hotter.`];
   const golden = text`Golden ${windowWords(window)}.`;

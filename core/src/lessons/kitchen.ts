@@ -1,4 +1,4 @@
-import type { LayerSpec } from '../coat/index.js';
+import { layerOf, type LayerSpec } from '../coat/index.js';
 import {
   PLAIN_AIR,
   PLAIN_OILING,
@@ -12,15 +12,10 @@ import type { Values } from './types.js';
 
 /** What the lessons cook with: a few plain dishes, a small drawer and a large oven-type fryer. */
 
-/** A layer of so many grams of each. */
-export const layer = (...parts: readonly (readonly [string, number])[]): LayerSpec => ({
-  portions: parts.map(([ingredientId, grams]) => ({ ingredientId, grams })),
-});
-
-export const DUST_OF_FLOUR = layer(['wheat-flour', 60], ['salt', 2]);
-export const BEATEN_EGG = layer(['egg', 50]);
-export const FINE_CRUMBS = layer(['fine-crumbs', 80]);
-export const COARSE_CRUMBS = layer(['coarse-crumbs', 80]);
+export const DUST_OF_FLOUR = layerOf(['wheat-flour', 60], ['salt', 2]);
+export const BEATEN_EGG = layerOf(['egg', 50]);
+export const FINE_CRUMBS = layerOf(['fine-crumbs', 80]);
+export const COARSE_CRUMBS = layerOf(['coarse-crumbs', 80]);
 
 /** Flour, egg and fine crumbs. */
 export const CRUMBED = [DUST_OF_FLOUR, BEATEN_EGG, FINE_CRUMBS];

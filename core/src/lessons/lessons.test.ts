@@ -6,7 +6,7 @@ import {
   centreAt,
   CRAFT_WORDS,
   firstValues,
-  goldenWindow,
+  goldenIn,
   isLessonId,
   lessonFor,
   lessonOf,
@@ -125,7 +125,7 @@ describe('where the oil goes', () => {
 
 describe('a small basket against a large one', () => {
   const golden = (values: Values): number[] =>
-    play('basket', values).shown.map(({ air }) => goldenWindow(air!.series)!.fromMin);
+    play('basket', values).shown.map(({ air }) => goldenIn(air!.series)!.fromMin);
   test('the drawer is golden much sooner, batch by batch', () => {
     const [small, large] = golden({});
     expect(large / small).toBeGreaterThan(1.3);
@@ -166,7 +166,7 @@ describe('how long it stays crisp', () => {
 });
 
 describe('colour and heat', () => {
-  const windows = (finish: string) => play('colour', { finish }).shown.map(({ air }) => goldenWindow(air!.series));
+  const windows = (finish: string) => play('colour', { finish }).shown.map(({ air }) => goldenIn(air!.series));
   test('hotter is golden sooner and for a shorter time; sugar sooner yet; starch late', () => {
     const [cool, middle, hot] = windows('plain');
     expect(cool!.fromMin).toBeGreaterThan(middle!.fromMin);
@@ -193,7 +193,7 @@ describe('colour and heat', () => {
 describe('the golden window', () => {
   const at = (thickness: number, heat: number) => {
     const { series } = play('golden-window', { thickness, heat }).shown[0].air!;
-    return { window: goldenWindow(series)!, safe: centreAt(series, 62.8)! };
+    return { window: goldenIn(series)!, safe: centreAt(series, 62.8)! };
   };
   test('twice as thick takes more than twice as long, and browns in nearly the same minutes', () => {
     const [thin, thick] = [at(11, 200), at(22, 200)];
@@ -210,7 +210,7 @@ describe('the golden window', () => {
 
   test('begins with the paler side and ends with the darker one', () => {
     const { series } = play('golden-window').shown[0].air!;
-    const { fromMin, toMin } = goldenWindow(series)!;
+    const { fromMin, toMin } = goldenIn(series)!;
     const index = (minutes: number): number => [...series.timeS.keys()].find((i) => series.timeS[i] / 60 >= minutes)!;
     const { colourUp, colourDown } = series.columns;
     expect(Math.min(colourUp[index(fromMin)], colourDown[index(fromMin)])).toBeGreaterThanOrEqual(GOLDEN.from);

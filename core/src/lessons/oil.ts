@@ -1,26 +1,21 @@
+import { layerOf } from '../coat/index.js';
 import { grams, text, type Text } from '../units/index.js';
 import type { Outcomes } from '../outcome/index.js';
-import {
-  SCHNITZEL,
-  SMALL_FRYER,
-  DUST_OF_FLOUR,
-  BEATEN_EGG,
-  FINE_CRUMBS,
-  dishOf,
-  inAir,
-  inOil,
-  layer,
-  numberOf,
-} from './kitchen.js';
+import { SCHNITZEL, SMALL_FRYER, CRUMBED, dishOf, inAir, inOil, numberOf } from './kitchen.js';
 import type { Lesson, Scene, Shown, Values } from './types.js';
 
 /** Both faces and the edge of one, m². */
 const AREA_M2 = 0.0288;
 const OIL_COATS = {
-  crumbs: [DUST_OF_FLOUR, BEATEN_EGG, FINE_CRUMBS],
-  flour: [layer(['buttermilk', 120]), layer(['wheat-flour', 100], ['potato-starch', 30], ['salt', 3])],
+  crumbs: CRUMBED,
+  flour: [layerOf(['buttermilk', 120]), layerOf(['wheat-flour', 100], ['potato-starch', 30], ['salt', 3])],
 };
 const OIL_AIR = { tempC: 195, minutes: 10 };
+
+/** What can be put on one piece with the slider, and in which steps, g. */
+const PUT_ON = { mostG: 2.4, stepG: 0.1 } as const;
+/** From so much on one piece on, more buys nothing, g. */
+const SOAKED_G = 1.1;
 
 function scenes(values: Values): Scene[] {
   const dish = dishOf('pork-loin', SCHNITZEL, 2);
@@ -46,11 +41,6 @@ function said([pot, air]: readonly Shown[]): Text[] {
     ...(soaked ? [text`More than that makes it no browner and no crisper: it fills the crust, and then drips.`] : []),
   ];
 }
-
-/** What can be put on one piece with the slider, and in which steps, g. */
-const PUT_ON = { mostG: 2.4, stepG: 0.1 } as const;
-/** From so much on one piece on, more buys nothing, g. */
-const SOAKED_G = 1.1;
 
 /** Where oil goes, and what a little of it does. */
 export const oil: Lesson = {

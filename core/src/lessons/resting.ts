@@ -1,3 +1,4 @@
+import { layerOf } from '../coat/index.js';
 import { PLACES, type Place } from '../heat/index.js';
 import { text, type Text } from '../units/index.js';
 import type { WaitingResult } from '../plan/index.js';
@@ -6,19 +7,18 @@ import {
   SMALL_FRYER,
   DUST_OF_FLOUR,
   BEATEN_EGG,
-  FINE_CRUMBS,
+  CRUMBED,
   COARSE_CRUMBS,
   dishOf,
   inAir,
   inOil,
-  layer,
 } from './kitchen.js';
 import type { Lesson, Scene, Shown, Values } from './types.js';
 
 const RESTING_COATS = {
   coarse: [DUST_OF_FLOUR, BEATEN_EGG, COARSE_CRUMBS],
-  fine: [DUST_OF_FLOUR, BEATEN_EGG, FINE_CRUMBS],
-  starch: [BEATEN_EGG, layer(['potato-starch', 60])],
+  fine: CRUMBED,
+  starch: [BEATEN_EGG, layerOf(['potato-starch', 60])],
 };
 const RESTING_AIR = { tempC: 195, minutes: 11 };
 

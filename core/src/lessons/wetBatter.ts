@@ -1,4 +1,5 @@
-import { SMALL_FRYER, COARSE_CRUMBS, dishOf, inAir, inOil, layer, numberOf } from './kitchen.js';
+import { layerOf } from '../coat/index.js';
+import { SMALL_FRYER, COARSE_CRUMBS, dishOf, inAir, inOil, numberOf } from './kitchen.js';
 import { footHotMin, inWords, percent } from '../outcome/index.js';
 import { celsius, text, type Text } from '../units/index.js';
 import type { Lesson, Scene, Shown, Values } from './types.js';
@@ -11,7 +12,7 @@ const BATTER_AIR = { tempC: 200, minutes: 14 };
 const HARDLY = 0.05;
 
 function scenes(values: Values): Scene[] {
-  const batter = layer(['wheat-flour', FLOUR_G], ['beer', numberOf(values, 'liquid')], ['salt', 2]);
+  const batter = layerOf(['wheat-flour', FLOUR_G], ['beer', numberOf(values, 'liquid')], ['salt', 2]);
   const dish = dishOf('oyster-mushroom', MUSHROOM, 10);
   const fried = inOil(BATTER_POT.tempC, BATTER_POT.minutes, [batter]);
   const layers = values.over === 'crumbs' ? [batter, COARSE_CRUMBS] : [batter];
@@ -58,7 +59,7 @@ export const wetBatter: Lesson = {
       max: 200,
       step: 10,
       value: 150,
-      quantity: 'mass',
+      quantity: 'grams',
     },
     {
       kind: 'choice',

@@ -2,6 +2,7 @@ export { crispFaces, crispMinutes, waitingByMinute } from './crisp.js';
 export { topAndUnder } from './crust.js';
 export * from './colourPath.js';
 export { BANDS, CRISP, FIRMNESS, JUICE, RICH_FROM, SET_LEVEL, STILL_CRISP } from './constants/index.js';
+export * from './golden.js';
 export { energyOf, PREHEAT_MIN, type Energy } from './energy.js';
 export { oilPerPieceG } from './fat.js';
 export * from './judge.js';

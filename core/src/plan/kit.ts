@@ -1,4 +1,4 @@
-import { isWetLayer, type LayerSpec } from '../coat/index.js';
+import { isWetLayer, layerOf, type LayerSpec } from '../coat/index.js';
 import { allowed, functionOf, ingredient, type Ingredient, type Pantry, type Use } from '../foods/index.js';
 import { STARCH_IN_PLANT_GLUE } from './constants.js';
 import type { Choice } from './types.js';
@@ -30,9 +30,9 @@ export function optionsFor(choice: Choice, use: Use): string[] {
 /** The first that may serve a use; undefined when nothing is left. */
 export const firstFor = (choice: Choice, use: Use): string | undefined => optionsFor(choice, use)[0];
 
-/** A layer of ingredients and grams. */
+/** A layer of ingredients and grams, with what is done to it. */
 export const layer = (portions: [string, number][], extra: Partial<LayerSpec> = {}): LayerSpec => ({
-  portions: portions.map(([ingredientId, grams]) => ({ ingredientId, grams })),
+  ...layerOf(...portions),
   ...extra,
 });
 

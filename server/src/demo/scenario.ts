@@ -6,6 +6,7 @@ import {
   type KitchenBody,
 } from '@yellowmist/contract';
 import {
+  layerOf,
   learnedStroke,
   type Dish,
   type DishOptions,
@@ -87,13 +88,9 @@ export const NET_LOFT: KitchenBody = {
   thermometer: true,
 };
 
-const layer = (...parts: [string, number][]): LayerSpec => ({
-  portions: parts.map(([ingredientId, grams]) => ({ ingredientId, grams })),
-});
-
-const BEER_BATTER = layer(['wheat-flour', 150], ['beer', 210], ['baking-powder', 4], ['salt', 3]);
-const FLOUR = layer(['wheat-flour', 60], ['salt', 3]);
-const EGG = layer(['egg', 50]);
+const BEER_BATTER = layerOf(['wheat-flour', 150], ['beer', 210], ['baking-powder', 4], ['salt', 3]);
+const FLOUR = layerOf(['wheat-flour', 60], ['salt', 3]);
+const EGG = layerOf(['egg', 50]);
 
 const dish = (foodId: string, shape: Dish['shape'], count: number, more: Partial<Dish> = {}): Dish => ({
   foodId,
@@ -145,8 +142,8 @@ export const SCENARIO: readonly ConversionBody[] = [
       180,
       6,
       FLOUR,
-      layer(['buttermilk', 120], ['egg', 50]),
-      layer(['cornmeal', 90], ['fine-crumbs', 30]),
+      layerOf(['buttermilk', 120], ['egg', 50]),
+      layerOf(['cornmeal', 90], ['fine-crumbs', 30]),
     ),
   ),
   conversion(
@@ -154,35 +151,41 @@ export const SCENARIO: readonly ConversionBody[] = [
     '',
     LOFT,
     dish('aubergine', { kind: 'slab', lengthMm: 100, widthMm: 70, thicknessMm: 12 }, 12, { startC: 16, skin: 'wet' }),
-    fried('pan-oil', 175, 6, FLOUR, EGG, layer(['fine-crumbs', 60], ['sesame-seeds', 40])),
+    fried('pan-oil', 175, 6, FLOUR, EGG, layerOf(['fine-crumbs', 60], ['sesame-seeds', 40])),
   ),
   conversion(
     'Leek-and-ham croquettes',
     'Tobi chills the filling overnight.',
     LOFT,
     dish('croquette-filling', { kind: 'rod', diameterMm: 24, lengthMm: 60 }, 18, { startC: 6 }),
-    fried('deep-oil', 175, 4, FLOUR, EGG, layer(['fine-crumbs', 80])),
+    fried('deep-oil', 175, 4, FLOUR, EGG, layerOf(['fine-crumbs', 80])),
   ),
   conversion(
     'Okra in cornmeal',
     '',
     GALLEY,
     dish('okra', { kind: 'rod', diameterMm: 16, lengthMm: 30 }, 70, { startC: 12 }),
-    fried('deep-oil', 180, 3.5, layer(['buttermilk', 120]), layer(['cornmeal', 100], ['wheat-flour', 30], ['salt', 3])),
+    fried(
+      'deep-oil',
+      180,
+      3.5,
+      layerOf(['buttermilk', 120]),
+      layerOf(['cornmeal', 100], ['wheat-flour', 30], ['salt', 3]),
+    ),
   ),
   conversion(
     'Halloumi fingers',
     'They squeak when they are cold: serve at once.',
     GALLEY,
     dish('halloumi', { kind: 'slab', lengthMm: 80, widthMm: 18, thicknessMm: 18 }, 18, { startC: 6 }),
-    fried('deep-oil', 180, 2.5, layer(['wheat-flour', 60], ['paprika', 3])),
+    fried('deep-oil', 180, 2.5, layerOf(['wheat-flour', 60], ['paprika', 3])),
   ),
   conversion(
     'Pork schnitzel',
     '',
     LOFT,
     dish('pork-loin', { kind: 'slab', lengthMm: 130, widthMm: 95, thicknessMm: 9 }, 6),
-    fried('deep-oil', 175, 2.5, FLOUR, EGG, layer(['fine-crumbs', 80])),
+    fried('deep-oil', 175, 2.5, FLOUR, EGG, layerOf(['fine-crumbs', 80])),
   ),
   conversion(
     'Oyster mushrooms for Wen’s sister',

@@ -1,6 +1,6 @@
 import { area, curveMonotoneX, line, max, scaleLinear } from 'd3';
 import { useState, type KeyboardEvent, type PointerEvent } from 'react';
-import { GOLDEN, type CookSeries } from '@yellowmist/core';
+import { goldenWindow, type CookSeries } from '@yellowmist/core';
 import { sampleAt } from './moment';
 import { CrustStrip } from './CrustStrip';
 import { TimeAndHeat } from './TimeAndHeat';
@@ -47,14 +47,6 @@ function spread(ys: readonly number[], gap: number): number[] {
     if (k > 0) out[i] = Math.max(out[i], out[order[k - 1]] + gap);
   });
   return out;
-}
-
-/** Minutes from which, and until which, a browning column is golden. */
-function goldenWindow(timeS: Float64Array, b: Float32Array): [number, number] | null {
-  const from = b.findIndex((v) => v >= GOLDEN.from);
-  if (from < 0) return null;
-  const past = b.findIndex((v) => v > GOLDEN.to);
-  return [timeS[from] / 60, timeS[past < 0 ? b.length - 1 : past] / 60];
 }
 
 /**
@@ -142,7 +134,7 @@ export function Curves({ series, longestMin, minutes, onScrub, marks, say, title
         <CrustStrip timeS={timeS} colours={columns.colourUp} x={x} y={stripY} height={STRIP} />
         {golden && (
           <path
-            d={`M${x(golden[0])} ${stripY + STRIP + 4} v-3.5 M${x(golden[0])} ${stripY + STRIP + 2.5} H${x(golden[1])} m0 1.5 v-3.5`}
+            d={`M${x(golden.fromMin)} ${stripY + STRIP + 4} v-3.5 M${x(golden.fromMin)} ${stripY + STRIP + 2.5} H${x(golden.toMin)} m0 1.5 v-3.5`}
             stroke="currentColor"
             strokeWidth={1.4}
             fill="none"

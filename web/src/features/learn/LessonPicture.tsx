@@ -1,6 +1,6 @@
 import {
   centreAt,
-  goldenWindow,
+  goldenIn,
   plain,
   safeMinimum,
   STILL_CRISP,
@@ -41,7 +41,7 @@ function Windows({ shown, title }: { shown: readonly Shown[]; title: string }) {
     return {
       name: `At ${set(air.plan.settings.tempC, scene.fryer.stepC)}`,
       series: air.series,
-      window: goldenWindow(air.series),
+      window: goldenIn(air.series),
       centreMin: minimum ? centreAt(air.series, minimum.tempC) : undefined,
     };
   });
