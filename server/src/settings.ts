@@ -57,7 +57,8 @@ function homeOf(env: NodeJS.ProcessEnv, port: number): HomeSettings {
   const passphrase = env.YELLOWMIST_PASSPHRASE ?? null;
   if (passphrase !== null) {
     const checked = check(accessChangeSchema, { on: true, passphrase });
-    const problem = checked.ok ? tooEasy(passphrase) : checked.errors[0]!.message;
+    const easy = tooEasy(passphrase);
+    const problem = checked.ok ? easy && `it ${easy}` : checked.errors[0]!.message;
     if (problem) throw new Error(`YELLOWMIST_PASSPHRASE cannot be used: ${problem}.`);
   }
   const isGiven = env.YELLOWMIST_CERT !== undefined || env.YELLOWMIST_KEY !== undefined;

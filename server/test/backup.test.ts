@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { copyFileSync, existsSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import {
@@ -99,6 +100,26 @@ describe('a backup', () => {
     expect((await save(mine.version)).status).toBe(409);
     expect((await save(1)).status).toBe(409);
     expect(await names()).toContain('Skate knobs');
+  });
+
+  test('takes a cook back to where it was, and tells every counter that shows it', async () => {
+    const { id } = await dish('Sprats');
+    const { body: cook } = await server.ask<CookDocument>('POST', '/cooks', { conversionId: id });
+    const [step] = cook.programme.steps;
+    const tap = { id: randomUUID(), atMs: Date.now(), by: 'cook', what: 'done', step: step.id };
+    const events = async (): Promise<object[]> =>
+      (await server.ask<CookDocument>('GET', `/cooks/${cook.id}`)).body.events;
+    const { id: backup } = await make();
+    await server.ask('POST', `/cooks/${cook.id}/events`, { events: [tap] });
+    expect(await events()).toHaveLength(1);
+    const heard = server.listen<{ anew?: true }>(`/cooks/${cook.id}/stream`, 3);
+    await new Promise((resolve) => setTimeout(resolve, 300));
+    expect((await restore(backup)).status).toBe(200);
+    expect((await heard).at(-1)).toEqual({ anew: true });
+    expect(await events()).toEqual([]);
+    // What the counter had and hands over again is heard as new.
+    await server.ask('POST', `/cooks/${cook.id}/events`, { events: [tap] });
+    expect(await events()).toHaveLength(1);
   });
 
   test('brings photographs back that were gone for good', async () => {

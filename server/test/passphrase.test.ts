@@ -156,7 +156,12 @@ describe('the house', () => {
     expect(readHouse(folder)).toEqual(CLOSED);
     writeHouse(folder, { ...CLOSED, on: true });
     expect(readHouse(folder).on).toBe(true);
-    for (const broken of ['', '{"on":true', '{"on":true}', 'null', '[]']) {
+    const spoiled = [
+      { ...CLOSED, passphrase: {} },
+      { ...CLOSED, sessions: [{ id: 'a' }] },
+      { ...CLOSED, transport: 'smoke' },
+    ].map((house) => JSON.stringify({ ...house, on: true }));
+    for (const broken of ['', '{"on":true', '{"on":true}', 'null', '[]', ...spoiled]) {
       writeFileSync(join(folder, 'access.json'), broken);
       expect(readHouse(folder)).toEqual(CLOSED);
     }

@@ -18,7 +18,7 @@ import {
   type SignInRequest,
 } from '@yellowmist/contract';
 import type { Request, Response } from 'express';
-import { refusalOf } from '../common/gate.js';
+import { askedBy } from '../common/gate.js';
 import { JoiPipe } from '../common/joi.pipe.js';
 import { openApi, problems } from '../common/openapi.js';
 import { ProblemException } from '../common/problem.js';
@@ -26,11 +26,8 @@ import { AccessService } from './access.service.js';
 import { giveCookies, takeCookies } from './cookies.js';
 import { sessionOf } from './door.js';
 import { isFromHome } from './home.js';
-import { plainAddress } from './network.js';
 
 const AUTHORITY_TYPE = 'application/x-x509-ca-cert';
-
-const fromOf = (request: Request): string => plainAddress(request.socket.remoteAddress ?? 'nobody');
 
 /** What a browser is called in the list, where the cook gives it no name. */
 const deviceOf = ({ headers }: Request): string => {
@@ -77,7 +74,7 @@ export class AccessController {
     @Req() request: Request,
     @Body(new JoiPipe<PassphraseChange>(passphraseChangeSchema)) { current, next }: PassphraseChange,
   ): Promise<void> {
-    await this.access.changePassphrase(current, next, fromOf(request), sessionOf(request)?.id ?? '');
+    await this.access.changePassphrase(current, next, askedBy(request), sessionOf(request)?.id ?? '');
   }
 
   @Get('session')
@@ -100,16 +97,8 @@ export class AccessController {
     @Body(new JoiPipe<SignInRequest>(signInSchema)) { passphrase, name }: SignInRequest,
   ): Promise<void> {
     const before = sessionOf(request);
-    const from = fromOf(request);
-    const told = this.access.signIn(passphrase, name || deviceOf(request), from).catch((tooOften: Error) => {
-      this.access.log.refused(refusalOf(request, 'Too many wrong passphrases.'));
-      throw tooOften;
-    });
-    const token = await told;
-    if (!token) {
-      this.access.log.refused(refusalOf(request, 'A wrong passphrase.'));
-      throw new ProblemException(401, 'That is not the passphrase of this house.');
-    }
+    const token = await this.access.signIn(passphrase, name || deviceOf(request), askedBy(request));
+    if (!token) throw new ProblemException(401, 'That is not the passphrase of this house.');
     if (before) this.access.end(before.id, response);
     giveCookies(response, token);
   }

@@ -7,13 +7,13 @@ import type { Access, AccessChange, HouseCertificate } from '@yellowmist/contrac
 import { counted } from '@yellowmist/core';
 import type { Response } from 'express';
 import { badFields, ProblemException } from '../common/problem.js';
-import { RefusalLog } from '../common/refusals.js';
+import { RefusalLog, type AskedBy } from '../common/refusals.js';
 import { Serial } from '../common/serial.js';
 import type { Settings } from '../settings.js';
 import type { MadeCertificates, Signed } from './certificate.js';
 import { HomeDoor } from './home.js';
 import { readHouse, writeHouse, writeWhole, type House, type Session } from './house.js';
-import { houseAddresses, houseNames } from './network.js';
+import { houseAddresses, houseNames, plainAddress } from './network.js';
 import { isRight, keep, tooEasy } from './passphrase.js';
 import { Sessions } from './sessions.js';
 import { Tries } from './tries.js';
@@ -172,9 +172,10 @@ export class AccessService implements BeforeApplicationShutdown {
     };
   }
 
-  private async setPassphrase(passphrase: string, except: string | null = null): Promise<void> {
+  /** @param field what whoever asks calls it */
+  private async setPassphrase(passphrase: string, field = 'passphrase', except: string | null = null): Promise<void> {
     const easy = tooEasy(passphrase);
-    if (easy) throw badFields([{ field: 'passphrase', message: easy }]);
+    if (easy) throw badFields([{ field, message: `${field} ${easy}` }]);
     this.set({ passphrase: await keep(passphrase) });
     this.endAll(except);
   }
@@ -191,34 +192,41 @@ export class AccessService implements BeforeApplicationShutdown {
     if (isOther || this.problem) await this.openOrClose();
   }
 
-  /** Whether a passphrase is right. Five wrong ones are free; then it takes longer and longer. */
-  private check(passphrase: string, from: string): Promise<boolean> {
+  /**
+   * Whether a passphrase is right. Five wrong ones are free; then it takes longer and longer.
+   * @param asked what is written down of the request where it is wrong
+   */
+  private check(passphrase: string, asked: AskedBy): Promise<boolean> {
+    const from = plainAddress(asked.from);
     return this.checks.run(async () => {
       const waitS = this.tries.waitS(from);
-      if (waitS > 0)
+      if (waitS > 0) {
+        this.log.refused({ ...asked, why: 'Too many wrong passphrases.' });
         throw new ProblemException(
           429,
           `Too many wrong passphrases. The next one is looked at in ${counted(waitS, 'second')}.`,
           {},
           waitS,
         );
+      }
       this.tries.begins(from);
       const right = await isRight(passphrase, this.house.passphrase);
       if (right) this.tries.wasRight(from);
+      else this.log.refused({ ...asked, why: 'A wrong passphrase.' });
       return right;
     });
   }
 
   /** Signs a browser in. @returns what its cookie holds; null where the passphrase is wrong */
-  async signIn(passphrase: string, name: string, from: string): Promise<string | null> {
-    return (await this.check(passphrase, from)) ? this.sessions.begin(name, from) : null;
+  async signIn(passphrase: string, name: string, asked: AskedBy): Promise<string | null> {
+    return (await this.check(passphrase, asked)) ? this.sessions.begin(name, plainAddress(asked.from)) : null;
   }
 
   /** Another passphrase, by somebody who knows the one before; all others are signed out. */
-  async changePassphrase(current: string, next: string, from: string, session: string): Promise<void> {
-    if (!(await this.check(current, from)))
+  async changePassphrase(current: string, next: string, asked: AskedBy, session: string): Promise<void> {
+    if (!(await this.check(current, asked)))
       throw badFields([{ field: 'current', message: 'current must be the passphrase that is set now' }]);
-    await this.setPassphrase(next, session);
+    await this.setPassphrase(next, 'next', session);
   }
 
   /**

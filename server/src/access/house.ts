@@ -1,6 +1,7 @@
 import { closeSync, fsyncSync, openSync, readFileSync, renameSync, writeSync } from 'node:fs';
 import { join } from 'node:path';
-import type { Transport } from '@yellowmist/contract';
+import { TRANSPORTS, type Transport } from '@yellowmist/contract';
+import Joi from 'joi';
 import type { KeptPassphrase } from './passphrase.js';
 
 /** What is kept of who is let in: a file of its own beside the data, for no backup and no restore may bring it back. */
@@ -26,13 +27,37 @@ export interface House {
   sessions: Session[];
 }
 
+const houseSchema = Joi.object<House>({
+  on: Joi.boolean().required(),
+  transport: Joi.valid(...TRANSPORTS).required(),
+  passphrase: Joi.object<KeptPassphrase>({
+    salt: Joi.string().base64().required(),
+    sum: Joi.string().base64().required(),
+    cost: Joi.object({ N: Joi.number().required(), r: Joi.number().required(), p: Joi.number().required() }).required(),
+  })
+    .required()
+    .allow(null),
+  sessions: Joi.array()
+    .items(
+      Joi.object<Session>({
+        id: Joi.string().required(),
+        hash: Joi.string().hex().required(),
+        name: Joi.string().required(),
+        from: Joi.string().required(),
+        since: Joi.number().required(),
+        lastSeen: Joi.number().required(),
+      }),
+    )
+    .required(),
+});
+
 export const CLOSED: House = { on: false, transport: 'https', passphrase: null, sessions: [] };
 
 /** What is kept; closed where nothing is, or where it cannot be read: a door that is in doubt is shut. */
 export function readHouse(dataFolder: string): House {
   try {
-    const kept = JSON.parse(readFileSync(join(dataFolder, FILE), 'utf8')) as Partial<House>;
-    return Array.isArray(kept.sessions) ? { ...CLOSED, ...kept } : CLOSED;
+    const kept: unknown = JSON.parse(readFileSync(join(dataFolder, FILE), 'utf8'));
+    return houseSchema.validate(kept, { convert: false }).error ? CLOSED : (kept as House);
   } catch {
     return CLOSED;
   }

@@ -50,12 +50,12 @@ const FEWEST_LETTERS = 6;
 const TRIED_FIRST =
   /^(password|passphrase|passwort|qwerty|asdfgh|iloveyou|letmein|welcome|admin|yellowmist|0?12345|abcdef)/i;
 
-/** Why a passphrase is guessed too easily; null where it is not. */
+/** Why a passphrase is guessed too easily, "must have …"; null where it is not. */
 export function tooEasy(passphrase: string): string | null {
   const letters = new Set(plain(passphrase).toLowerCase());
   if (letters.size < FEWEST_LETTERS)
-    return `passphrase must have at least ${FEWEST_LETTERS} different letters: four or five words are easily typed and hard to guess`;
+    return `must have at least ${FEWEST_LETTERS} different letters: four or five words are easily typed and hard to guess`;
   if (TRIED_FIRST.test(passphrase.trim()))
-    return 'passphrase must not begin with what everybody tries first: four or five words of your own are easily typed and hard to guess';
+    return 'must not begin with what everybody tries first: four or five words of your own are easily typed and hard to guess';
   return null;
 }

@@ -6,6 +6,7 @@ import { DataSource } from 'typeorm';
 import { ProblemException } from '../common/problem.js';
 import { Serial } from '../common/serial.js';
 import { CooksStore } from '../cooks/cooks.store.js';
+import { EventsStore } from '../cooks/events.store.js';
 import { PhotosService } from '../cooks/photos.service.js';
 import { SinglesService } from '../documents/singles.service.js';
 import { BackupsService } from './backups.service.js';
@@ -28,6 +29,7 @@ export class RestoringService {
     private readonly database: DataSource,
     private readonly singles: SinglesService,
     private readonly cooks: CooksStore,
+    private readonly events: EventsStore,
     private readonly photos: PhotosService,
   ) {}
 
@@ -52,6 +54,7 @@ export class RestoringService {
         this.backups.forgetAside();
         await this.singles.announceAll();
         this.cooks.changed();
+        this.events.replace();
         const { dishes, cooks } = looked;
         return { from: id, before, dishes, cooks, photographs: photos.length, photographsGone };
       } finally {

@@ -1,6 +1,6 @@
 import type { NextFunction, Request, Response } from 'express';
 import { problem } from './problem.js';
-import type { Refused, RefusalLog } from './refusals.js';
+import type { AskedBy, RefusalLog } from './refusals.js';
 
 /** Names of the machine that it runs on, as it calls itself. */
 export const LOCAL_NAMES: readonly string[] = ['localhost', '127.0.0.1', '[::1]'];
@@ -10,10 +10,10 @@ const READING = ['GET', 'HEAD', 'OPTIONS'];
 
 const nameOf = (host: string): string => host.replace(/:\d+$/, '').toLowerCase();
 
-/** What is written down of a request that was refused. */
-export function refusalOf({ method, path, socket, headers }: Request, why: string): Refused {
+/** What is written down of a request, where it is refused. */
+export function askedBy({ method, path, socket, headers }: Request): AskedBy {
   const { host = '', origin = '' } = headers;
-  return { from: socket.remoteAddress ?? 'somebody', method, path, host, origin, why };
+  return { from: socket.remoteAddress ?? 'somebody', method, path, host, origin };
 }
 
 /** Answers that it is refused, and has it written down. */
@@ -24,7 +24,7 @@ export function refuseAs(
   response: Response,
   log: Pick<RefusalLog, 'refused'>,
 ): void {
-  log.refused(refusalOf(request, detail));
+  log.refused({ ...askedBy(request), why: detail });
   response
     .status(status)
     .type('application/problem+json')

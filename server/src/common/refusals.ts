@@ -19,12 +19,16 @@ const plain = (text: string): string =>
     .replace(/[^\x20-\x7e]/g, '?')
     .replaceAll('"', "'");
 
-export interface Refused {
+/** Who asked, and what for. */
+export interface AskedBy {
   from: string;
   method: string;
   path: string;
   host: string;
   origin: string;
+}
+
+export interface Refused extends AskedBy {
   why: string;
 }
 

@@ -44,7 +44,7 @@ import {
   type StoredCookEvent,
 } from '@yellowmist/contract';
 import type { Response } from 'express';
-import { concat, defer, from, interval, map, merge, mergeMap, type Observable } from 'rxjs';
+import { concat, defer, from, interval, map, merge, mergeMap, of, takeUntil, type Observable } from 'rxjs';
 import { JoiPipe } from '../common/joi.pipe.js';
 import { openApi, problems } from '../common/openapi.js';
 import { ApiPage, pageAsked } from '../common/page.js';
@@ -64,11 +64,11 @@ const CLOCK_EVERY_MS = 5_000;
 /** A client that lost the stream asks again after so long, ms. */
 const RETRY_MS = 1_000;
 
-/** What a stream tells: an event, or the server's clock. */
+/** What a stream tells: an event, the server's clock, or that everything was replaced and is to be loaded anew. */
 interface CookMessage {
   id?: string;
   retry?: number;
-  data: { event: StoredCookEvent } | { nowMs: number };
+  data: { event: StoredCookEvent } | { nowMs: number } | { anew: true };
 }
 
 /** One event is as good as a list of one. */
@@ -200,7 +200,8 @@ export class CooksController {
       'Every event as it is heard, as server-sent events; from the one after Last-Event-ID on, and the server’s clock beside',
   })
   @ApiOkResponse({
-    description: 'Events of { event } or { nowMs }; the id of an event is its place',
+    description:
+      'Events of { event } or { nowMs }; the id of an event is its place. { anew: true } at last, where all was replaced by a backup',
     content: { 'text/event-stream': {} },
   })
   @problems(404)
@@ -216,7 +217,11 @@ export class CooksController {
       mergeMap((log) => from(log.filter(({ seq }) => seq > after).map(told))),
     );
     const clock = concat(from([0]), interval(CLOCK_EVERY_MS)).pipe(map(() => ({ data: { nowMs: Date.now() } })));
-    return merge(this.events.listen(id).pipe(map(told)), before, clock);
+    const anew = of<CookMessage>({ data: { anew: true } });
+    return concat(
+      merge(this.events.listen(id).pipe(map(told)), before, clock).pipe(takeUntil(this.events.replaced)),
+      anew,
+    );
   }
 
   @Get(':id/sights/:batch')

@@ -44,6 +44,6 @@ import { WholeCooksService } from './wholeCooks.service.js';
     WholeCooksService,
     BinService,
   ],
-  exports: [CooksStore, StartingService, RecordsService, PhotosService, WholeCooksService],
+  exports: [CooksStore, EventsStore, StartingService, RecordsService, PhotosService, WholeCooksService],
 })
 export class CooksModule {}

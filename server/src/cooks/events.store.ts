@@ -14,8 +14,17 @@ export class EventsStore {
   private readonly heard = new Map<string, Subject<StoredCookEvent>>();
   /** Logs of cooks that go on, so that they are not read anew for each tick. */
   private readonly logs = new Map<string, StoredCookEvent[]>();
+  private readonly replacing = new Subject<void>();
+  /** Told when all that is stored was replaced: what was heard before is of something else. */
+  readonly replaced = this.replacing.asObservable();
 
   constructor(@InjectRepository(CookEventEntity) private readonly rows: Repository<CookEventEntity>) {}
+
+  /** All that is stored is other than before: nothing that was kept in mind holds. */
+  replace(): void {
+    this.logs.clear();
+    this.replacing.next();
+  }
 
   /** All events of a cook as they are stored, nothing kept in mind. */
   async stored(cookId: string): Promise<StoredCookEvent[]> {

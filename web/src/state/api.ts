@@ -292,23 +292,3 @@ export function problemText(error: unknown): string {
   if (isSignedOut()) return 'Nobody is signed in with this browser any more.';
   return status === 'FETCH_ERROR' ? 'The server cannot be reached.' : 'The server gave no answer that can be read.';
 }
-
-interface Asked {
-  endpointName?: string;
-  originalArgs?: unknown;
-  status: string;
-}
-
-/** Asks once more for everything that was refused: somebody is signed in now. */
-export const askAgain = () => (dispatch: (thunk: unknown) => unknown, getState: () => unknown) => {
-  const { queries } = (getState() as { [api.reducerPath]: { queries: Record<string, Asked | undefined> } })[
-    api.reducerPath
-  ];
-  const endpoints = api.endpoints as unknown as Record<
-    string,
-    { initiate: (args: unknown, how: { subscribe: boolean; forceRefetch: boolean }) => unknown }
-  >;
-  for (const asked of Object.values(queries))
-    if (asked?.status === 'rejected' && asked.endpointName)
-      dispatch(endpoints[asked.endpointName].initiate(asked.originalArgs, { subscribe: false, forceRefetch: true }));
-};

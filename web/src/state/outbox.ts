@@ -1,4 +1,4 @@
-import { createStore, del, entries, keys, set, type UseStore } from 'idb-keyval';
+import { clear, createStore, del, entries, keys, set, type UseStore } from 'idb-keyval';
 import { v4 as newId } from 'uuid';
 
 /**
@@ -74,6 +74,12 @@ export async function leftOf<Body>(id: string): Promise<Kept<Body> | null> {
   } catch {
     return null;
   }
+}
+
+/** Forgets all of them, those of other windows as well. */
+export async function emptyOutbox(): Promise<void> {
+  const box = store();
+  if (box) await clear(box).catch(() => undefined);
 }
 
 /** How many changes of documents are kept here and not saved. */

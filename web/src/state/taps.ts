@@ -53,6 +53,16 @@ export const rememberedCook = (id: string): CookDocument | null => read<CookDocu
 export const rememberCook = (document: CookDocument): void => write(cookKey(document.id), document);
 export const forgetCook = (id: string): void => localStorage.removeItem(cookKey(id));
 
+/** Keys of all that is kept of cooks. */
+const cookKeys = (): string[] => Object.keys(localStorage).filter((key) => key.startsWith(cookKey('')));
+
+/** Taps of all cooks that wait for the server. */
+export const waitingTapsOfAll = (): number =>
+  cookKeys().reduce((sum, key) => sum + (key.endsWith('.taps') ? read<unknown[]>(key, []).length : 0), 0);
+
+/** Forgets all cooks, and what waits of them. */
+export const forgetCooks = (): void => cookKeys().forEach((key) => localStorage.removeItem(key));
+
 /** Events with one that the server has told: its word stands in the place of what this page said of the same. */
 export function heard(known: readonly CookEvent[], event: CookEvent): CookEvent[] {
   const at = known.findIndex((e) => e.id === event.id);

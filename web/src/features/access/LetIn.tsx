@@ -32,7 +32,7 @@ export function LetIn({ access }: { access: Access }) {
   };
 
   return (
-    <form className="mt-4 max-w-2xl" onSubmit={(event) => void send(event)}>
+    <form noValidate className="mt-4 max-w-2xl" onSubmit={(event) => void send(event)}>
       <label htmlFor={phraseId} className="block font-semibold">
         {needsOne ? 'A passphrase' : 'Another passphrase, if you want one'}
       </label>
@@ -46,9 +46,7 @@ export function LetIn({ access }: { access: Access }) {
           className="input h-11 min-w-0 grow basis-64"
           autoComplete="off"
           spellCheck={false}
-          minLength={min}
           maxLength={max}
-          required={needsOne}
           aria-describedby={hintId}
           value={passphrase}
           onChange={({ target }) => setPassphrase(target.value)}

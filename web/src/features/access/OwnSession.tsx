@@ -1,10 +1,11 @@
 import { RANGES } from '@yellowmist/contract';
 import { counted } from '@yellowmist/core';
-import { useEffect, useId, useState, type FormEvent } from 'react';
+import { useId, useState, type FormEvent } from 'react';
 import { orTell } from '../../state/acting';
 import { problemText } from '../../state/api';
 import { tell } from '../../state/toast';
-import { notSavedYet, signOut, useChangePassphraseMutation } from './accessApi';
+import { notSavedYet } from '../../state/kitchenHere';
+import { signOut, useChangePassphraseMutation } from './accessApi';
 
 function NewPassphrase({ onDone }: { onDone: () => void }) {
   const [change, { isLoading, error }] = useChangePassphraseMutation();
@@ -20,7 +21,7 @@ function NewPassphrase({ onDone }: { onDone: () => void }) {
     await tell('The passphrase is another one; all other browsers are signed out.');
   };
   return (
-    <form className="mt-3 max-w-md" onSubmit={(event) => void send(event)}>
+    <form noValidate className="mt-3 max-w-md" onSubmit={(event) => void send(event)}>
       <label htmlFor={currentId} className="block">
         The passphrase of now
       </label>
@@ -29,7 +30,6 @@ function NewPassphrase({ onDone }: { onDone: () => void }) {
         type="password"
         className="input h-11 w-full"
         autoComplete="current-password"
-        required
         maxLength={max}
         value={current}
         onChange={({ target }) => setCurrent(target.value)}
@@ -42,8 +42,6 @@ function NewPassphrase({ onDone }: { onDone: () => void }) {
         className="input h-11 w-full"
         autoComplete="new-password"
         spellCheck={false}
-        required
-        minLength={min}
         maxLength={max}
         value={next}
         onChange={({ target }) => setNext(target.value)}
@@ -60,22 +58,31 @@ function NewPassphrase({ onDone }: { onDone: () => void }) {
   );
 }
 
-/** What a browser that is signed in can do of itself. */
+/** What a browser that is signed in can do of itself. What it could not save yet goes only when that is said twice. */
 export function OwnSession() {
   const [unsaved, setUnsaved] = useState(0);
   const [changing, setChanging] = useState(false);
-  useEffect(() => void notSavedYet().then(setUnsaved), []);
+  const leave = async (): Promise<void> => {
+    const waiting = unsaved > 0 ? 0 : await notSavedYet();
+    setUnsaved(waiting);
+    if (waiting === 0) await signOut();
+  };
   return (
     <section aria-label="This browser" className="mt-6">
       {unsaved > 0 && (
-        <p className="mb-2 border-l-4 border-warning bg-base-200 p-3">
-          {counted(unsaved, 'change')} of this browser could not be saved yet; signed out, it may be lost.
+        <p role="alert" className="mb-2 border-l-4 border-warning bg-base-200 p-3">
+          {counted(unsaved, 'change')} of this browser could not be saved yet, and would be lost.
         </p>
       )}
       <p className="flex flex-wrap gap-3">
-        <button type="button" className="btn h-11" onClick={() => orTell(signOut())}>
-          Sign this browser out
+        <button type="button" className="btn h-11" onClick={() => orTell(leave())}>
+          {unsaved > 0 ? 'Sign out all the same' : 'Sign this browser out'}
         </button>
+        {unsaved > 0 && (
+          <button type="button" className="btn h-11" onClick={() => setUnsaved(0)}>
+            Stay
+          </button>
+        )}
         <button type="button" className="btn h-11" aria-expanded={changing} onClick={() => setChanging(!changing)}>
           Another passphrase…
         </button>

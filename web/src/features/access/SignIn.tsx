@@ -1,6 +1,6 @@
 import { useId, useState, type FormEvent } from 'react';
 import { useAppDispatch } from '../../state/hooks';
-import { askAgain } from '../../state/api';
+import { askAgain } from '../../state/askAgain';
 import { setSignedOut } from '../../state/asking';
 import { CERTIFICATE, signIn } from './accessApi';
 import { PageHeading } from '../../ui/PageHeading';

@@ -1,7 +1,7 @@
 import { PAGE_HEADER, type Access, type AccessChange, type PassphraseChange, type Problem } from '@yellowmist/contract';
 import { api } from '../../state/api';
-import { pageTokenIn, setSignedOut } from '../../state/asking';
-import { unsavedCount } from '../../state/outbox';
+import { pageTokenIn } from '../../state/asking';
+import { forgetKitchen } from '../../state/kitchenHere';
 
 /** Who is let in from the home network; only its page asks for it. */
 const accessApi = api.enhanceEndpoints({ addTagTypes: ['Access'] }).injectEndpoints({
@@ -36,8 +36,6 @@ export const {
 
 const SESSION = '/api/access/session';
 export const CERTIFICATE = '/api/access/certificate';
-/** Where the service worker keeps what was last there of the kitchen. */
-const KEPT = 'yellowmist-kitchen';
 
 /** Signs this browser in. @returns what is wrong, in a sentence; null where it is let in */
 export async function signIn(passphrase: string, name: string): Promise<string | null> {
@@ -54,13 +52,11 @@ export async function signIn(passphrase: string, name: string): Promise<string |
   }
 }
 
-/** How many changes of this browser would be lost with it. */
-export const notSavedYet = unsavedCount;
-
 /** Signs this browser out, and leaves nothing of the kitchen in it. */
 export async function signOut(): Promise<void> {
   const token = pageTokenIn(document.cookie);
   await fetch(SESSION, { method: 'DELETE', headers: token ? { [PAGE_HEADER]: token } : {} });
-  await globalThis.caches?.delete(KEPT);
-  setSignedOut(true);
+  await forgetKitchen();
+  // What the page itself still holds goes with it.
+  window.location.assign('/');
 }

@@ -85,8 +85,10 @@ export function useLog(document: CookDocument): CookLog {
     if (signedOut) return;
     const source = new EventSource(`/api/cooks/${id}/stream`);
     source.onmessage = ({ data }: MessageEvent<string>) => {
-      const message = JSON.parse(data) as { event: StoredCookEvent } | { nowMs: number };
+      const message = JSON.parse(data) as { event: StoredCookEvent } | { nowMs: number } | { anew: true };
       setConnected(true);
+      // A backup was brought back: what is shown here is of another time.
+      if ('anew' in message) return window.location.reload();
       if ('event' in message) setEvents((known) => heard(known, message.event));
       else {
         clock.current = clockFrom(message.nowMs);

@@ -1,18 +1,16 @@
 import { memo } from 'react';
 import type { AirResult } from '@yellowmist/core';
 import { Cutaway } from '../../draw/Cutaway';
+import { coatScale } from '../../draw/coatScale';
 import { momentOf, sampleAt } from '../../draw/moment';
 import { useUnits } from '../../state/useUnits';
 import { Savable } from '../../ui/Savable';
 import type { Side } from '../dish/dishSlice';
 import { airMinutes, clock, longestOf } from '../dish/clock';
 import { coverNow, turnOf } from '../dish/faces';
+import { Scrubber } from '../dish/Scrubber';
 import type { Evaluated } from '../dish/useEvaluation';
 import { Verdicts } from './Verdicts';
-
-/** Space for the coat of one face, px of the drawing, and the most that a millimetre may take. */
-const COAT_PX = 52;
-const MOST_PX_PER_MM = 34;
 
 interface Props {
   evaluated: Evaluated;
@@ -41,11 +39,7 @@ export const Cutaways = memo(function Cutaways({ evaluated, share, onScrub, onSi
   const airMin = plan ? airMinutes(plan) : 0;
   const longest = longestOf(question.fried, plan);
   const minutes = share * longest;
-  const coatMm = (layers: { thicknessM: number }[]): number => layers.reduce((sum, l) => sum + l.thicknessM * 1000, 0);
-  const coatScale = Math.min(
-    MOST_PX_PER_MM,
-    COAT_PX / Math.max(coatMm(fried.layers), air ? coatMm(air.layers) : 0, 0.2),
-  );
+  const scale = coatScale([fried.layers, ...(air ? [air.layers] : [])]);
   const friedMoment = momentOf(fried.series, fried.layers, sampleAt(fried.series, minutes), turnOf(question, 'pot'));
   const airMoment = air
     ? momentOf(air.series, air.layers, sampleAt(air.series, minutes), turnOf(question, 'air'), air.sauce)
@@ -71,7 +65,7 @@ export const Cutaways = memo(function Cutaways({ evaluated, share, onScrub, onSi
               foodMm={foodMm}
               moment={friedMoment}
               medium="oil"
-              coatScale={coatScale}
+              coatScale={scale}
               say={say}
               title={`Fried: ${food.name} after ${clock(Math.min(minutes, friedMin))}, centre ${say(friedMoment.centreC, 'temperature')}`}
             />
@@ -102,7 +96,7 @@ export const Cutaways = memo(function Cutaways({ evaluated, share, onScrub, onSi
                   onParchment={plan?.settings.under === 'parchment'}
                   oiled={plan ? coverNow(plan, minutes) : undefined}
                   lift={liftAt(air, minutes / Math.max(0.1, airMin))}
-                  coatScale={coatScale}
+                  coatScale={scale}
                   say={say}
                   title={`Air: ${food.name} after ${clock(Math.min(minutes, airMin))}, centre ${say(airMoment.centreC, 'temperature')}`}
                 />
@@ -119,28 +113,11 @@ export const Cutaways = memo(function Cutaways({ evaluated, share, onScrub, onSi
           )}
         </figure>
       </div>
-      <div className="mt-1 flex items-center gap-3">
-        <label htmlFor="scrubber" className="text-sm whitespace-nowrap">
-          Through the cook
-        </label>
-        <input
-          id="scrubber"
-          type="range"
-          className="h-11 min-w-0 grow cursor-ew-resize accent-base-content"
-          min={0}
-          max={1}
-          step={5 / 60 / Math.max(longest, 0.1)}
-          value={share}
-          onChange={(e) => onScrub(Number(e.target.value))}
-          aria-valuetext={`${clock(minutes)} of ${clock(longest)}`}
-        />
-        <output htmlFor="scrubber" className="min-h-10 w-48 text-sm leading-5">
-          <b>{clock(minutes)}</b> of {clock(longest)}
-          {minutes > friedMin && ', pot done'}
-          {minutes >= turned && ', turned'}
-          {plan?.second && minutes > plan.settings.minutes && ', second cook'}
-        </output>
-      </div>
+      <Scrubber share={share} longestMin={longest} onScrub={onScrub}>
+        {minutes > friedMin && ', pot done'}
+        {minutes >= turned && ', turned'}
+        {plan?.second && minutes > plan.settings.minutes && ', second cook'}
+      </Scrubber>
     </section>
   );
 });

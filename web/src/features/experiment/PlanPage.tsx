@@ -8,7 +8,7 @@ import {
 } from '@yellowmist/contract';
 import { TASTED, type AirPlan, type ComparedWay, type Suits, type Tasted } from '@yellowmist/core';
 import { useState, type FormEvent } from 'react';
-import { Link, useNavigate, useSearchParams } from 'react-router';
+import { useNavigate, useSearchParams } from 'react-router';
 import { problemText, useConversionQuery, usePlanExperimentMutation } from '../../state/api';
 import { requestOf, usePantryDocument } from '../../state/pantryDocument';
 import { useAnswer } from '../../state/useAnswer';
@@ -17,6 +17,7 @@ import { NotHere } from '../../ui/NotHere';
 import { Radios } from '../../ui/Radios';
 import { ASKS, namesIn } from './words';
 import { PageHeading } from '../../ui/PageHeading';
+import { BackLink } from '../../ui/BackLink';
 
 const OWN = 'own';
 
@@ -83,11 +84,7 @@ function PlanForm({ dish, plan }: { dish: ConversionDocument; plan: AirPlan }) {
   };
   return (
     <div className="mx-auto w-full max-w-4xl p-4">
-      <p className="text-sm">
-        <Link to={`/dish/${dish.id}`} className="link inline-block min-h-6">
-          {dish.name}
-        </Link>
-      </p>
+      <BackLink to={`/dish/${dish.id}`} label={dish.name} />
       <PageHeading className="text-3xl">Which is better?</PageHeading>
       <p className="mt-1 max-w-2xl">
         Two to four ways of making it, in one batch and one heat. The pieces lie so that hot places of {dish.fryer.name}{' '}

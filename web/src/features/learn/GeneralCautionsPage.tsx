@@ -1,18 +1,14 @@
 import { GENERAL_CAUTIONS } from '@yellowmist/core';
-import { Link } from 'react-router';
 import { useUnits } from '../../state/useUnits';
 import { FocusedHeading } from '../../ui/FocusedHeading';
+import { BackLink } from '../../ui/BackLink';
 
 /** What can hurt somebody at a fryer, whatever is cooked. */
 export function GeneralCautionsPage() {
   const { tell } = useUnits();
   return (
     <div className="mx-auto w-full max-w-3xl p-4">
-      <p className="text-sm">
-        <Link className="link inline-flex min-h-6 items-center" to="/learn">
-          Learn
-        </Link>
-      </p>
+      <BackLink to="/learn" label="Learn" />
       <FocusedHeading>What can hurt somebody</FocusedHeading>
       <p className="mt-1 border-l-4 border-warning pl-3">
         The manual of your appliance and the rules of the place where you live come first, and a professional’s advice

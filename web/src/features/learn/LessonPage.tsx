@@ -7,6 +7,7 @@ import { FocusedHeading } from '../../ui/FocusedHeading';
 import { NotHere } from '../../ui/NotHere';
 import { LessonControls } from './LessonControls';
 import { LessonPicture } from './LessonPicture';
+import { BackLink } from '../../ui/BackLink';
 
 /** One lesson by its address. */
 export function LessonPage() {
@@ -31,11 +32,7 @@ function Played({ lesson }: { lesson: Lesson }) {
   const { title, lead, controls, picture, why, figures } = lesson;
   return (
     <article className="mx-auto w-full max-w-6xl p-4">
-      <p className="text-sm">
-        <Link className="link inline-flex min-h-6 items-center" to="/learn">
-          Learn
-        </Link>
-      </p>
+      <BackLink to="/learn" label="Learn" />
       <FocusedHeading>{title}</FocusedHeading>
       <p className="max-w-3xl text-lg">{tell(lead)}</p>
       <div className="mt-3 grid gap-6 lg:grid-cols-[3fr_2fr]">

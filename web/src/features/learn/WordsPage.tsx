@@ -1,15 +1,12 @@
 import { CRAFT_WORDS, lessonOf } from '@yellowmist/core';
 import { Link } from 'react-router';
 import { FocusedHeading } from '../../ui/FocusedHeading';
+import { BackLink } from '../../ui/BackLink';
 
 /** The words of the craft, in the order of the alphabet. */
 export const WordsPage = () => (
   <div className="mx-auto w-full max-w-3xl p-4">
-    <p className="text-sm">
-      <Link className="link inline-flex min-h-6 items-center" to="/learn">
-        Learn
-      </Link>
-    </p>
+    <BackLink to="/learn" label="Learn" />
     <FocusedHeading>The words of the craft</FocusedHeading>
     <dl className="mt-3">
       {CRAFT_WORDS.map(({ id, word, means, lesson }) => (

@@ -11,6 +11,7 @@ import { TriedSeen } from './TriedSeen';
 import { useTries, type TryNow } from './useTries';
 import { OVERALL_WORDS } from './words';
 import { PageHeading } from '../../ui/PageHeading';
+import { BackLink } from '../../ui/BackLink';
 
 /** Some tries side by side: what was changed from one to the next, how each went, and how each came out. */
 export function ComparePage() {
@@ -19,11 +20,7 @@ export function ComparePage() {
   const { tries, problem } = useTries(ids);
   return (
     <div className="mx-auto w-full max-w-6xl p-4">
-      <p className="text-sm">
-        <Link to="/log" className="link inline-flex min-h-6 items-center">
-          Logbook
-        </Link>
-      </p>
+      <BackLink to="/log" label="Logbook" />
       <PageHeading>Side by side</PageHeading>
       {ids.length < 2 && <p className="mt-2">Choose two to four cooks in the logbook, and they stand here.</p>}
       {problem && <p role="alert">One of them cannot be shown. {problem}</p>}

@@ -1,0 +1,17 @@
+import { emptyOutbox, unsavedCount } from './outbox';
+import { forgetCooks, waitingTapsOfAll } from './taps';
+
+/** What a browser holds of the kitchen, beside what it shows. */
+
+/** Where the service worker keeps the documents that were last there. */
+const DOCUMENTS = 'yellowmist-kitchen';
+
+/** How many changes and taps are here that the server does not have. */
+export const notSavedYet = async (): Promise<number> => (await unsavedCount()) + waitingTapsOfAll();
+
+/** Leaves nothing of the kitchen in this browser; how it is shown here stays. */
+export async function forgetKitchen(): Promise<void> {
+  forgetCooks();
+  await emptyOutbox();
+  await globalThis.caches?.delete(DOCUMENTS);
+}
