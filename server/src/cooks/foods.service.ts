@@ -52,7 +52,9 @@ export class FoodsService {
     private readonly cooks: CooksStore,
     private readonly events: EventsStore,
     private readonly compute: ComputeService,
-  ) {}
+  ) {
+    events.replaced.subscribe(() => this.simulated.clear());
+  }
 
   private of(id: string): Simulated {
     const known = this.simulated.get(id) ?? {

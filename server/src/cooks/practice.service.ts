@@ -55,7 +55,9 @@ export class PracticeService implements OnApplicationBootstrap, OnApplicationShu
     private readonly compute: ComputeService,
     private readonly probes: ProbesService,
     private readonly foods: FoodsService,
-  ) {}
+  ) {
+    events.replaced.subscribe(() => this.looked.clear());
+  }
 
   onApplicationBootstrap(): void {
     this.timer = setInterval(() => void this.all(), EVERY_MS);
