@@ -1,8 +1,45 @@
-/** `npm run bench`: how fast the heart is, as medians and ratios within one run. */
-import { build, needNode, needPackages, run } from './setup.mjs';
+/** `npm run bench`: how fast it is, as medians and ratios within one run, here and in the browser; writes docs/performance.md. */
+import { fork } from 'node:child_process';
+import { readFileSync, writeFileSync } from 'node:fs';
+import { availableParallelism } from 'node:os';
+import { join } from 'node:path';
+import { build, give, needNode, needPackages, ROOT, step } from './setup.mjs';
+
+const PARTS = ['heat', 'search', 'kitchen', 'server', 'browser'];
+const REPORT = join(ROOT, 'docs/performance.md');
+const [BEGIN, END] = ['<!-- measured -->', '<!-- /measured -->'];
+
+/** Runs one part in a process of its own, so that none warms or slows another. @returns what it measured */
+function measured(part) {
+  return new Promise((resolve) => {
+    let answer = null;
+    const child = fork(join(ROOT, 'scripts/bench', `${part}.mjs`), { cwd: ROOT });
+    child.on('message', (told) => (answer = told));
+    child.on('close', (code) => (code === 0 && answer ? resolve(answer) : give(`${part} could not be measured.`)));
+  });
+}
+
+const tableOf = ({ title, rows }) =>
+  [
+    `### ${title}`,
+    '',
+    '| what | measured | bound | |',
+    '| --- | --- | --- | --- |',
+    ...rows.map(({ what, took, bound, note }) => `| ${what} | ${took} | ${bound} | ${note} |`),
+  ].join('\n');
 
 needNode();
 await needPackages();
 await build();
-const simulated = await run('node', ['scripts/bench-simulation.mjs']);
-process.exit(simulated || (await run('node', ['scripts/bench-load.mjs'])));
+const chosen = process.argv.slice(2).filter((part) => PARTS.includes(part));
+const tables = [];
+for (const part of chosen.length > 0 ? chosen : PARTS) {
+  step(part);
+  tables.push(tableOf(await measured(part)));
+}
+if (chosen.length === 0) {
+  const report = readFileSync(REPORT, 'utf8');
+  const [from, to] = [report.indexOf(BEGIN) + BEGIN.length, report.indexOf(END)];
+  const where = `Node.js ${process.versions.node}, ${availableParallelism()} cores.`;
+  writeFileSync(REPORT, `${report.slice(0, from)}\n\n${where}\n\n${tables.join('\n\n')}\n\n${report.slice(to)}`);
+}

@@ -11,10 +11,10 @@ const NEAR_K = 5;
 const COLDEST_C = -40;
 /** Hottest that anything is which no medium heats: the room in summer, boiling water, a roasting oven. */
 const HOTTEST_BEFORE_C = 210;
-/** Thickest coat of one layer, mm; most water on a piece or gone from it, g per m² of its bare skin (eight coats
- * round a pea have far more skin than the pea). */
+/** Thickest coat of one layer, mm; most water on a piece or gone from it, g per m² of its bare skin: eight coats of
+ * 2.5 mm round a ball of 3 mm are a thousand times the ball. */
 const THICKEST_MM = 20;
-const MOST_WATER_GM2 = 200_000;
+const MOST_WATER_GM2 = 1_500_000;
 /** Times its own water that dried food may take up from a wet coat. */
 const MOST_TIMES = 1e4;
 /** Blackest, B. */
@@ -80,8 +80,8 @@ function walk(value: unknown, path: string, meet: (value: number | string, path:
     for (const [key, item] of Object.entries(value)) if (!PASSED_OVER.has(key)) walk(item, `${path}.${key}`, meet);
 }
 
-/** What was asked, and what ofSeries and ofOutcomes look at. */
-const PASSED_OVER = new Set(['plan', 'series', 'portions', 'value']);
+/** What was asked, what ofSeries and ofOutcomes look at, and the digits that only name a plan. */
+const PASSED_OVER = new Set(['plan', 'series', 'portions', 'value', 'id']);
 
 /** What has no sense in a dish's answers, in words; nothing where all of it has. */
 export function nonsense({ fryer, fried: pot }: ConvertRequest, fried: FriedResult, air: AirResult): string[] {

@@ -20,7 +20,8 @@ import {
   type Level,
   type UnderFood,
 } from './appliances.js';
-import { SAMPLE_S } from './constants/index.js';
+import { ROUNDING } from '../units/index.js';
+import { AIR_STEPS_S, DISTURBED_S, SAMPLE_S, SLOW_S } from './constants/index.js';
 import { expose, type Medium, type Surroundings } from './media.js';
 import { saturationPa } from './water.js';
 
@@ -149,7 +150,17 @@ export function airMedium(cook: AirCook): Medium {
     give(heatJ, stepS) {
       loadW = Math.max(0, heatJ / stepS);
     },
-    stepS: () => 1,
+    stepS(timeS) {
+      let sinceS = timeS;
+      let untilS = SAMPLE_S.air - (timeS % SAMPLE_S.air);
+      for (const openS of opensS) {
+        if (timeS >= openS) sinceS = Math.min(sinceS, timeS - openS);
+        else untilS = Math.min(untilS, openS - timeS);
+      }
+      const wantedS = sinceS < DISTURBED_S ? AIR_STEPS_S.disturbed : AIR_STEPS_S.calm;
+      return untilS > ROUNDING ? Math.min(wantedS, untilS) : wantedS;
+    },
+    slowS: SLOW_S.air,
     sampleS: SAMPLE_S.air,
   };
 }

@@ -18,7 +18,7 @@ import {
   THINNEST_LAYER_M,
   WETTEST_X,
 } from './constants/index.js';
-import { solidsOf } from './properties.js';
+import { solidsOf, type Properties } from './properties.js';
 
 export const FAT_HEAT = 2060;
 /** Clear water leaves this much of itself behind: a cell without any solids would have no heat to hold. */
@@ -86,6 +86,8 @@ interface Matter {
   openness: number;
   sorptionS: number;
   layer: number;
+  /** What it is without its water and fat. */
+  solid: Properties;
 }
 
 /** kg water per kg solids of something that is full as it is; clear water has the solids that its cell is given. */
@@ -111,6 +113,7 @@ function matterOf(food: Food, piece: PieceGeometry, layers: readonly CoatLayer[]
     openness: OPENNESS.food,
     sorptionS: SORPTION_S.smooth,
     layer: -1,
+    solid: solidsOf(food.per100g, PROPERTY_C),
   };
   return [inside, ...layers.map(matterOfLayer)];
 }
@@ -124,6 +127,7 @@ function boned(matter: Matter, radiusM: number, boneM: number): Matter {
     composition,
     densityKgM3,
     fullX: fullAsItIs(composition),
+    solid: solidsOf(composition, PROPERTY_C),
   };
 }
 
@@ -140,6 +144,7 @@ function matterOfLayer(layer: CoatLayer, index: number): Matter {
     openness: layer.wet ? OPENNESS.wet : OPENNESS.dry,
     sorptionS: SORPTION_S[layer.grain ?? 'smooth'],
     layer: index,
+    solid: solidsOf(layer.composition, PROPERTY_C),
   };
 }
 
@@ -234,10 +239,9 @@ function fillCell(
   radius: number,
   startC: number,
 ): void {
-  const { composition } = matter;
+  const { composition, solid } = matter;
   const mass = volume * matter.densityKgM3;
   const solidShare = (100 - composition.waterG - composition.fatG) / 100;
-  const solid = solidsOf(composition, PROPERTY_C);
   body.layer[i] = matter.layer;
   body.openness[i] = matter.openness;
   body.sorptionS[i] = matter.sorptionS;

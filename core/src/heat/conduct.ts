@@ -1,22 +1,36 @@
 import { FAT_DENSITY, type Body } from './body.js';
 import {
   ICE_HEAT,
+  LEAST_OPEN_SHARE,
   PORE_DRY_K,
   PORE_OIL_K,
   PORE_STEAM_K,
   PROPERTY_C,
+  VAPOUR_DIFFUSIVITY_IN_PORES,
   WATER_HEAT,
   WATER_M3_PER_KG,
 } from './constants/index.js';
 import { fatConductivity, waterConductivity } from './properties.js';
+import { tabulated } from './table.js';
 import { solveChain } from './tridiagonal.js';
 import { activityAt } from './water.js';
+
+/** Air in the hot coat's pores, kg/m³ at about 100 °C. */
+const PORE_AIR_DENSITY = 0.95;
+/** What an open pore of 1 m lets through for 1 of drive, kg/(m s). */
+const OPEN_PORES = VAPOUR_DIFFUSIVITY_IN_PORES * PORE_AIR_DENSITY;
+
+/** Logarithm of conductivities in thousandths of a W/mK, and the powers of their ratios, for the time loop. */
+const logarithm = tabulated((thousandths) => Math.log(thousandths / 1000), 50, 1000, 0.5);
+const exponential = tabulated(Math.exp, -3, 1, 1 / 512);
 
 /** Workspace of the solves along the chain; made once per simulation. */
 export interface Work {
   heat: Float64Array;
   conductance: Float64Array;
   conductivity: Float64Array;
+  /** What a cell's open pores resist to vapour, m² s per kg of dry air. */
+  poreResistance: Float64Array;
   sweep: Float64Array;
   /** What the solves take: how strongly a cell holds its value, and what is known of it. */
   diagonal: Float64Array;
@@ -30,6 +44,7 @@ export const makeWork = (n: number): Work => ({
   heat: new Float64Array(n),
   conductance: new Float64Array(n),
   conductivity: new Float64Array(n),
+  poreResistance: new Float64Array(n),
   sweep: new Float64Array(n),
   diagonal: new Float64Array(n),
   known: new Float64Array(n),
@@ -63,10 +78,12 @@ export const emptyEnd = (): End => ({
 
 /**
  * Brings each cell's conductivity (W/mK) up to date: components in parallel by volume, pores in by geometric mean
- * (steam where it is moist, gas at rest where it has dried, or oil in the pot), and the conductance of every face, W/K.
+ * (steam where it is moist, gas at rest where it has dried, or oil in the pot), the conductance of every face, W/K, and
+ * what its pores resist to vapour.
  */
 export function updateConduction(body: Body, work: Work, inOil: boolean): void {
-  const { from, to, volume, water, fat, solids, solidsVolume, solidsK, tempC, dx, faceArea, layer } = body;
+  const { from, to, volume, water, fat, solids, solidsVolume, solidsK, tempC, dx, faceArea, layer, openness } = body;
+  const { conductivity, conductance, poreResistance } = work;
   const logSteam = Math.log(PORE_STEAM_K);
   const logDry = Math.log(PORE_DRY_K);
   const logOil = Math.log(PORE_OIL_K);
@@ -80,11 +97,12 @@ export function updateConduction(body: Body, work: Work, inOil: boolean): void {
     const pores = filled < volume[i] ? 1 - filled / volume[i] : 0;
     const moist = activityAt(water[i] / solids[i]);
     const logPore = inOil && layer[i] >= 0 ? logOil : logDry + (logSteam - logDry) * moist;
-    work.conductivity[i] = pores > 0 ? Math.exp((1 - pores) * Math.log(matrix) + pores * logPore) : matrix;
+    conductivity[i] = pores > 0 ? matrix * exponential(pores * (logPore - logarithm(1000 * matrix))) : matrix;
+    poreResistance[i] = dx[i] / (OPEN_PORES * openness[i] * (pores > LEAST_OPEN_SHARE ? pores : LEAST_OPEN_SHARE));
   }
   for (let i = from; i < to - 1; i++) {
-    const resistance = dx[i] / work.conductivity[i] + dx[i + 1] / work.conductivity[i + 1];
-    work.conductance[i] = (2 * faceArea[i]) / resistance;
+    const resistance = dx[i] / conductivity[i] + dx[i + 1] / conductivity[i + 1];
+    conductance[i] = (2 * faceArea[i]) / resistance;
   }
 }
 

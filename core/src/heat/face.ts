@@ -36,8 +36,9 @@ export interface Face {
   /** Temperature of the surface, and of the edges that stand out of it, °C. */
   surfaceC: number;
   edgeC: number;
-  /** The cell that evaporates, and what resists its vapour on the way out of the coat, m² s/kg. */
+  /** The cell that evaporates, its water activity, and what resists its vapour on the way into the air, m² s/kg. */
   front: number;
+  frontActivity: number;
   frontResistance: number;
   /** Whether it has lain in oil. */
   oiled: boolean;
@@ -80,6 +81,7 @@ export function makeFace(body: Body, up: boolean, layers: readonly CoatLayer[], 
     surfaceC: body.tempC[outer],
     edgeC: body.tempC[outer],
     front: outer,
+    frontActivity: 1,
     frontResistance: 0,
     oiled: false,
     skinFatKg: (skinFatGm2 / 1000) * body.faceM2,

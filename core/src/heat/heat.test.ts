@@ -111,10 +111,10 @@ describe('balances', () => {
 
 describe('the answer does not hang on cells and steps', () => {
   test.each(COOKS)(
-    '%s: twice the cells and half the step move its centre by < 1.1 K and its colour by < 5 %%',
+    '%s: twice the cells and half the step move its centre by < 1.4 K and its colour by < 5 %%',
     (_, cook) => {
       const [coarse, fine] = [end(cook), end(cook, { fine: 2 })];
-      expect(Math.abs(coarse.at('centreC') - fine.at('centreC'))).toBeLessThan(1.1);
+      expect(Math.abs(coarse.at('centreC') - fine.at('centreC'))).toBeLessThan(1.4);
       for (const face of ['colourUp', 'colourDown'] as const) {
         expect(Math.abs(coarse.at(face) - fine.at(face))).toBeLessThan(0.05 * fine.at(face) + 0.01);
       }
@@ -174,7 +174,7 @@ describe('properties of every cook', () => {
         expect(centre(thicker)).toBeLessThanOrEqual(centre(base) + 0.6);
         // Without a coat there is no crumb: there oil only closes the pores that dry.
         if (COATS[c.coat].length > 0)
-          expect(oilier.at('colourUp')).toBeGreaterThanOrEqual(base.at('colourUp') * 0.99 - 0.015);
+          expect(oilier.at('colourUp')).toBeGreaterThanOrEqual(base.at('colourUp') * 0.99 - 0.02);
       }),
       { numRuns: 40, seed: SEED },
     );

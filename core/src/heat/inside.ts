@@ -20,14 +20,15 @@ export interface Inside {
   water: Halves;
 }
 
-const halves = (body: Body, of: (i: number) => number): Halves => {
-  const centre = body.n >> 1;
-  const cells = body.foodTo - centre;
-  return {
-    down: Array.from({ length: cells }, (_, k) => of(centre - 1 - k)),
-    up: Array.from({ length: cells }, (_, k) => of(centre + k)),
-  };
-};
+function halves({ n, foodTo }: Body, of: (i: number) => number): Halves {
+  const centre = n >> 1;
+  const [down, up]: number[][] = [[], []];
+  for (let i = centre; i < foodTo; i++) {
+    up.push(of(i));
+    down.push(of(n - 1 - i));
+  }
+  return { down, up };
+}
 
 function meanOver(body: Body, weight: Float64Array, of: (i: number) => number): number {
   let sum = 0;
@@ -57,7 +58,7 @@ export function insideOf(body: Body): Inside {
   const softening = meanSoftening(body);
   const waterX = meanWater(body);
   return {
-    at: Array.from({ length: body.foodTo - centre }, (_, k) => body.radius[centre + k] / body.halfThicknessM),
+    at: [...body.radius.subarray(centre, body.foodTo)].map((radius) => radius / body.halfThicknessM),
     softened: halves(body, (i) => body.softened[i] - softening),
     water: halves(body, (i) => body.water[i] / body.solids[i] / waterX),
   };

@@ -28,6 +28,8 @@ export interface Medium {
   give(heatJ: number, stepS: number): void;
   /** Length of a time step that resolves this medium at `timeS`, s. */
   stepS(timeS: number): number;
+  /** Time between two updates of what changes slowly in it, s. */
+  slowS: number;
   /** Seconds after which the piece is turned in it; Infinity = never. */
   turnsAtS: number;
   /** Time between two samples that tells what happens in it, s. */

@@ -40,7 +40,7 @@ export function moveWater(body: Body, work: Work, stepS: number): void {
   const { flow, sweep, target, heat, mobility, diagonal, known } = work;
   for (let i = from; i < to; i++) {
     mobility[i] =
-      (wicking[i] * (capacity[i] / volume[i]) * waterDiffusivity(tempC[i]) * wetted(water[i] / capacity[i])) / dx[i] +
+      (wicking[i] * capacity[i] * waterDiffusivity(tempC[i]) * wetted(water[i] / capacity[i])) / (volume[i] * dx[i]) +
       NO_MOBILITY;
   }
   for (let i = from; i < to - 1; i++) {

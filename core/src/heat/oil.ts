@@ -1,5 +1,5 @@
 import { BURNER_TAU_S, OIL_H, OIL_HEAT, PAN_TOP, STIRRING } from './appliances.js';
-import { SAMPLE_S, STEPS_S, SETTING_S } from './constants/index.js';
+import { SAMPLE_S, SETTING_S, SLOW_S, STEPS_S } from './constants/index.js';
 import { expose, immersedIn, type Medium } from './media.js';
 
 export interface OilCook {
@@ -33,6 +33,7 @@ export function deepOil(cook: OilCook): Medium {
       oilC -= heatJ / (cook.oilKgPerPiece * OIL_HEAT);
     },
     stepS: oilStepS,
+    slowS: SLOW_S.oil,
     sampleS: SAMPLE_S.oil,
   };
 }
@@ -56,6 +57,7 @@ export function panOil(cook: PanCook): Medium {
     },
     give: () => undefined,
     stepS: oilStepS,
+    slowS: SLOW_S.oil,
     sampleS: SAMPLE_S.oil,
   };
 }

@@ -1,5 +1,5 @@
 import { BOILING_WATER_H, ROOM_C } from './appliances.js';
-import { SAMPLE_S, WATER_HEAT } from './constants/index.js';
+import { SAMPLE_S, SLOW_S, WATER_HEAT } from './constants/index.js';
 import { immersedIn, type Medium } from './media.js';
 
 /** A pot of boiling water for blanching. */
@@ -45,6 +45,7 @@ export function boilingPot(cook: WaterCook): BoilingPot {
       waterC = Math.max(ROOM_C, waterC - heatJ / (cook.waterKgPerPiece * WATER_HEAT));
     },
     stepS: () => 1,
+    slowS: SLOW_S.air,
     sampleS: SAMPLE_S.air,
     backAtS: () => (stilled ? back : 0),
   };

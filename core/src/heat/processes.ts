@@ -1,10 +1,5 @@
 import { conductStep, evenOutAround, updateConduction } from './conduct.js';
-import {
-  DRAINED_BELOW,
-  STEPS_PER_AGEING,
-  STEPS_PER_CONDUCTION_UPDATE,
-  STEPS_PER_SLOW_UPDATE,
-} from './constants/index.js';
+import { DRAINED_BELOW, SLOW_PER_CONDUCTION } from './constants/index.js';
 import { exposureOf, type Cooking } from './cooking.js';
 import { ageFace } from './face.js';
 import { softeningRate } from './kinetics.js';
@@ -14,7 +9,7 @@ import { drownInOil } from './oiling.js';
 import { boil, thaw } from './phase.js';
 import { render } from './rendering.js';
 import { drainedTo, thinLayer } from './runoff.js';
-import { evaporate, findFront, readSurface, setEnd } from './surface.js';
+import { evaporate, readSurface, setEnd } from './surface.js';
 import { moveVapour } from './vapour.js';
 
 /**
@@ -23,9 +18,8 @@ import { moveVapour } from './vapour.js';
  */
 export interface Process {
   what: string;
-  /** Runs once in so many steps: in the first of them when it prepares them, else in the last. */
-  everySteps: number;
-  prepares?: true;
+  /** Runs once in so many slow updates of the medium, at the end of them; in every step without. */
+  everySlow?: number;
   /** Runs only in the heat, or only off it; both without. */
   only?: 'in the heat' | 'standing';
   run: (cook: Cooking, seconds: number) => void;
@@ -33,14 +27,6 @@ export interface Process {
 
 /** The air's coefficient at a face, W/m²K: a rough finish offers the air more. */
 const roughened = (hc: number, oil: boolean, { roughness }: Cooking): number => (oil ? hc : hc * roughness);
-
-/** Where each face dries: in oil nothing evaporates into air. */
-function seekFronts(cook: Cooking): void {
-  for (const { face } of cook.sides) {
-    const { hc, vent, oil } = exposureOf(cook, face);
-    if (!oil) findFront(cook.body, face, roughened(hc, oil, cook) * vent, cook.around);
-  }
-}
 
 const meetSurroundings =
   (standing: boolean) =>
@@ -117,25 +103,18 @@ const renewConduction = ({ body, work, around }: Cooking): void => updateConduct
 
 /** All of it, in order. */
 export const PROCESSES: readonly Process[] = [
-  {
-    what: 'the drying front is found',
-    everySteps: STEPS_PER_AGEING,
-    prepares: true,
-    only: 'in the heat',
-    run: seekFronts,
-  },
-  { what: 'the faces meet the heat', everySteps: 1, only: 'in the heat', run: meetSurroundings(false) },
-  { what: 'the faces meet the room', everySteps: 1, only: 'standing', run: meetSurroundings(true) },
-  { what: 'heat is conducted', everySteps: 1, run: conduct },
-  { what: 'water evaporates and boils', everySteps: 1, run: loseWater },
-  { what: 'ice melts', everySteps: 1, run: melt },
-  { what: 'vapour creeps through the pores', everySteps: 1, only: 'standing', run: creepVapour },
-  { what: 'the faces brown and set', everySteps: STEPS_PER_AGEING, run: brownAndSet },
-  { what: 'liquid water moves', everySteps: STEPS_PER_SLOW_UPDATE, run: moveLiquid },
-  { what: 'above and below even out around the axis', everySteps: STEPS_PER_SLOW_UPDATE, run: evenOut },
-  { what: 'the wettest is remembered', everySteps: STEPS_PER_SLOW_UPDATE, run: rememberWet },
-  { what: 'what has not set runs off', everySteps: STEPS_PER_SLOW_UPDATE, run: runOff },
-  { what: 'the skin gives off its fat', everySteps: STEPS_PER_SLOW_UPDATE, run: render },
-  { what: 'the food softens', everySteps: STEPS_PER_SLOW_UPDATE, run: soften },
-  { what: 'conductivities are renewed', everySteps: STEPS_PER_CONDUCTION_UPDATE, run: renewConduction },
+  { what: 'the faces meet the heat', only: 'in the heat', run: meetSurroundings(false) },
+  { what: 'the faces meet the room', only: 'standing', run: meetSurroundings(true) },
+  { what: 'heat is conducted', run: conduct },
+  { what: 'water evaporates and boils', run: loseWater },
+  { what: 'ice melts', run: melt },
+  { what: 'vapour creeps through the pores', only: 'standing', run: creepVapour },
+  { what: 'the faces brown and set', run: brownAndSet },
+  { what: 'liquid water moves', everySlow: 1, run: moveLiquid },
+  { what: 'above and below even out around the axis', everySlow: 1, run: evenOut },
+  { what: 'the wettest is remembered', everySlow: 1, run: rememberWet },
+  { what: 'what has not set runs off', everySlow: 1, run: runOff },
+  { what: 'the skin gives off its fat', everySlow: 1, run: render },
+  { what: 'the food softens', everySlow: 1, run: soften },
+  { what: 'conductivities are renewed', everySlow: SLOW_PER_CONDUCTION, run: renewConduction },
 ];

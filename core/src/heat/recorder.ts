@@ -17,26 +17,54 @@ export interface Recorder {
   finish(cook: Cooking): CookSeries;
 }
 
-const sumOver = (from: number, to: number, of: (i: number) => number): number => {
-  let sum = 0;
-  for (let i = from; i < to; i++) sum += of(i);
-  return sum;
-};
+function waterKg({ from, to, water }: Body): number {
+  let kg = 0;
+  for (let i = from; i < to; i++) kg += water[i];
+  return kg;
+}
 
-const waterKg = (b: Body): number => sumOver(b.from, b.to, (i) => b.water[i]);
-const foodWaterKg = (b: Body): number => sumOver(b.foodFrom, b.foodTo, (i) => b.water[i]);
+/** The food under the coat as a whole: means over its volume of temperature, °C, and of what is left of its firmness; its water, kg. */
+interface Whole {
+  meanC: number;
+  firm: number;
+  waterKg: number;
+}
 
-function foodMean(b: Body, of: (i: number) => number): number {
-  const volume = sumOver(b.foodFrom, b.foodTo, (i) => b.volume[i]);
-  return sumOver(b.foodFrom, b.foodTo, (i) => of(i) * b.volume[i]) / volume;
+function readWhole({ foodFrom, foodTo, volume, tempC, softened, water }: Body, out: Whole): void {
+  let [all, heat, firm, kg] = [0, 0, 0, 0];
+  for (let i = foodFrom; i < foodTo; i++) {
+    all += volume[i];
+    heat += tempC[i] * volume[i];
+    firm += Math.exp(-softened[i]) * volume[i];
+    kg += water[i];
+  }
+  out.meanC = heat / all;
+  out.firm = firm / all;
+  out.waterKg = kg;
 }
 
 /** Heat above liquid water at 0 °C, J, in the whole body. */
-const heatOf = (b: Body): number =>
-  sumOver(b.from, b.to, (i) => {
-    const held = b.dryHeat[i] + (b.water[i] - b.ice[i]) * WATER_HEAT + b.ice[i] * ICE_HEAT;
-    return held * b.tempC[i] - b.ice[i] * FUSION_HEAT;
-  });
+function heatOf({ from, to, dryHeat, water, ice, tempC }: Body): number {
+  let joules = 0;
+  for (let i = from; i < to; i++) {
+    const held = dryHeat[i] + (water[i] - ice[i]) * WATER_HEAT + ice[i] * ICE_HEAT;
+    joules += held * tempC[i] - ice[i] * FUSION_HEAT;
+  }
+  return joules;
+}
+
+/** The columns that tell of one face. */
+const columnsOf = (c: Record<Column, Float32Array>, name: 'Up' | 'Down') => ({
+  surfaceC: c[`surface${name}C`],
+  footC: c[`foot${name}C`],
+  colour: c[`colour${name}`],
+  char: c[`char${name}`],
+  shellMm: c[`shell${name}Mm`],
+  crunchMm: c[`crunch${name}Mm`],
+  floury: c[`floury${name}`],
+  setFoot: c[`setFoot${name}`],
+  setSkin: c[`setSkin${name}`],
+});
 
 /** A recorder of `minutes` from now on, with a sample every `sampleS` seconds; balances count from here. */
 export function makeRecorder(start: Cooking, minutes: number, sampleS: number, withProfiles: boolean): Recorder {
@@ -51,24 +79,28 @@ export function makeRecorder(start: Cooking, minutes: number, sampleS: number, w
   const shell: Shell = { mm: 0, crunchMm: 0, floury: 0 };
   const skinM2 = 2 * body.faceM2;
   const firstFilm = input.layers.at(-1)?.thicknessM ?? 1;
-  const firstFoodWater = foodWaterKg(body);
+  const whole: Whole = { meanC: 0, firm: 1, waterKg: 0 };
+  readWhole(body, whole);
+  const firstFoodWater = whole.waterKg;
   const first = { ...start.flows };
   let startKg = waterKg(body);
   let startJ = heatOf(body);
   let hottestMeanC = -Infinity;
   let at = 0;
 
-  const readFace = (cook: Cooking, name: 'Up' | 'Down', face: Face): void => {
+  const [ofUp, ofDown] = [columnsOf(c, 'Up'), columnsOf(c, 'Down')];
+
+  const readFace = (cook: Cooking, of: ReturnType<typeof columnsOf>, face: Face): void => {
     readShell(cook.body, input.layers, face, shell);
-    c[`surface${name}C`][at] = face.surfaceC;
-    c[`foot${name}C`][at] = cook.body.tempC[face.footCell];
-    c[`colour${name}`][at] = face.colour;
-    c[`char${name}`][at] = face.colour - face.browned;
-    c[`shell${name}Mm`][at] = shell.mm;
-    c[`crunch${name}Mm`][at] = shell.crunchMm;
-    c[`floury${name}`][at] = shell.floury;
-    c[`setFoot${name}`][at] = 1 - face.unsetFoot;
-    c[`setSkin${name}`][at] = 1 - face.unsetSkin;
+    of.surfaceC[at] = face.surfaceC;
+    of.footC[at] = cook.body.tempC[face.footCell];
+    of.colour[at] = face.colour;
+    of.char[at] = face.colour - face.browned;
+    of.shellMm[at] = shell.mm;
+    of.crunchMm[at] = shell.crunchMm;
+    of.floury[at] = shell.floury;
+    of.setFoot[at] = 1 - face.unsetFoot;
+    of.setSkin[at] = 1 - face.unsetSkin;
   };
 
   return {
@@ -76,23 +108,21 @@ export function makeRecorder(start: Cooking, minutes: number, sampleS: number, w
     sample(cook, now) {
       const { body: b, around, flows } = cook;
       const [down, up] = [cook.sides[0].face, cook.sides[1].face];
-      hottestMeanC = Math.max(
-        hottestMeanC,
-        foodMean(b, (i) => b.tempC[i]),
-      );
+      readWhole(b, whole);
+      hottestMeanC = Math.max(hottestMeanC, whole.meanC);
       timeS[at] = now;
       c.centreC[at] = (b.tempC[centre] + b.tempC[centre - 1]) / 2;
       c.airC[at] = around.airC;
-      c.firmness[at] = input.startFirmness * foodMean(b, (i) => Math.exp(-b.softened[i]));
+      c.firmness[at] = input.startFirmness * whole.firm;
       c.hottestMeanC[at] = hottestMeanC;
-      c.foodWaterLost[at] = 1 - foodWaterKg(b) / firstFoodWater;
-      c.coatWaterGm2[at] = ((waterKg(b) - foodWaterKg(b)) * 1000) / skinM2;
+      c.foodWaterLost[at] = 1 - whole.waterKg / firstFoodWater;
+      c.coatWaterGm2[at] = ((waterKg(b) - whole.waterKg) * 1000) / skinM2;
       c.filmShare[at] = input.layers.length ? (down.filmM + up.filmM) / (2 * firstFilm) : 1;
       c.steamGm2[at] = ((flows.outKg - first.outKg) * 1000) / skinM2;
       c.drippedGm2[at] = ((down.drippedKg + up.drippedKg) * 1000) / skinM2;
       c.pushGm2S[at] = Math.max(down.push, up.push) * 1000;
-      readFace(cook, 'Up', up);
-      readFace(cook, 'Down', down);
+      readFace(cook, ofUp, up);
+      readFace(cook, ofDown, down);
       if (profiles) {
         const { cells, tempC, waterX } = profiles;
         for (let i = b.from; i < b.to; i++) {
@@ -113,7 +143,7 @@ export function makeRecorder(start: Cooking, minutes: number, sampleS: number, w
         timeS: timeS.subarray(0, at),
         columns: c,
         profiles,
-        half: { layer: b.layer.slice(centre), widthMm: Float32Array.from(b.dx.slice(centre), (m) => m * 1000) },
+        half: { layer: b.layer.slice(centre), widthMm: Float32Array.from(b.dx.slice(centre).map((m) => m * 1000)) },
         inside: insideOf(b),
         energyError: (startJ + inJ - outJ - heatOf(b)) / Math.max(1, Math.abs(inJ), Math.abs(outJ)),
         waterError: (startKg - outKg - waterKg(b)) / startKg,

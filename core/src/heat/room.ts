@@ -1,5 +1,5 @@
 import { ROOM_C, ROOM_HUMIDITY } from './appliances.js';
-import { STANDING_SAMPLE_S } from './constants/index.js';
+import { SLOW_S, STANDING_SAMPLE_S } from './constants/index.js';
 import { expose, type Exposure, type Medium } from './media.js';
 import { saturationPa } from './water.js';
 
@@ -47,12 +47,16 @@ export function standingPlace(place: Place): Medium {
     },
     give: () => undefined,
     stepS: () => STANDING_STEP_S,
+    slowS: SLOW_S.standing,
     sampleS: STANDING_SAMPLE_S,
   };
 }
 
 /** Air and radiation under a piece that lies on a tray, W/m²K: little of both. From memory, order of magnitude. */
 const UNDER_ON_TRAY = { hc: 2, hr: 2 } as const;
+
+/** Seconds between two steps of a coat that rests: it cools and dries slowly. */
+const TRAY_STEP_S = 10;
 
 /** A tray in the room on which the coat rests before it is cooked: little air reaches below. */
 export function restingTray(): Medium {
@@ -63,6 +67,7 @@ export function restingTray(): Medium {
       onRack.surround(timeS, steam, out);
       expose(out.under, UNDER_ON_TRAY.hc, UNDER_ON_TRAY.hr, 1);
     },
-    stepS: () => 5,
+    stepS: () => TRAY_STEP_S,
+    slowS: SLOW_S.tray,
   };
 }

@@ -18,7 +18,11 @@ const SOON_S = 1e-9;
 export function runIn(cook: Cooking, medium: Medium, seconds: number, { fine, standing, onStep }: RunOptions): void {
   const { body, work, around, step } = cook;
   const here = PROCESSES.filter(({ only }) => only === undefined || (only === 'standing') === standing);
-  const since = new Float64Array(here.length);
+  const inSteps = here.filter(({ everySlow }) => everySlow === undefined);
+  const slow = here.filter(({ everySlow }) => everySlow !== undefined);
+  const since = new Float64Array(slow.length);
+  const slowS = medium.slowS / fine - SOON_S;
+  let sinceSlowS = 0;
   let turned = false;
   let lastStepS = 1;
   step.steamKg = 0;
@@ -27,7 +31,7 @@ export function runIn(cook: Cooking, medium: Medium, seconds: number, { fine, st
   updateHeatCapacity(body, work);
   updateConduction(body, work, isOily(around));
   let ended = false;
-  for (let timeS = 0, steps = 0; timeS < seconds - SOON_S && !ended; steps++) {
+  for (let timeS = 0; timeS < seconds - SOON_S && !ended;) {
     const stepS = Math.min(medium.stepS(timeS) / fine, seconds - timeS);
     timeS += stepS;
     medium.surround(timeS, step.steamKg / lastStepS / (2 * body.faceM2), around);
@@ -36,13 +40,16 @@ export function runIn(cook: Cooking, medium: Medium, seconds: number, { fine, st
       turnOver(cook);
     }
     const last = timeS >= seconds - SOON_S;
-    for (let p = 0; p < here.length; p++) {
-      const { everySteps, prepares, run } = here[p];
-      since[p] += stepS;
-      const due = prepares ? steps % everySteps === 0 : last || steps % everySteps === everySteps - 1;
-      if (!due) continue;
-      run(cook, since[p]);
-      since[p] = 0;
+    for (let p = 0; p < inSteps.length; p++) inSteps[p].run(cook, stepS);
+    sinceSlowS += stepS;
+    if (last || sinceSlowS >= slowS) {
+      for (let p = 0; p < slow.length; p++) {
+        since[p] += sinceSlowS;
+        if (!last && since[p] < slow[p].everySlow! * slowS) continue;
+        slow[p].run(cook, since[p]);
+        since[p] = 0;
+      }
+      sinceSlowS = 0;
     }
     medium.give(step.heatJ, stepS);
     lastStepS = stepS;

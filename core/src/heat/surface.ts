@@ -1,17 +1,14 @@
 import type { Body } from './body.js';
 import type { End, Work } from './conduct.js';
-import { EDGE_FOOT, VAPOUR_DIFFUSIVITY_IN_PORES, WATER_HEAT } from './constants/index.js';
+import { EDGE_FOOT, WATER_HEAT } from './constants/index.js';
 import type { Face } from './face.js';
 import type { Flows } from './flows.js';
 import type { Surroundings } from './media.js';
-import { openShare } from './vapour.js';
 import { activityAt, humidityRatio, latentHeat, massCoefficient, saturationAt, vapourDrive } from './water.js';
 
 /** Behind a cell as wet as this no deeper one can give more: it is as moist, cooler and farther in. */
 const WET_AW = 0.95;
-/** Air in the hot coat's pores, kg/m³ at about 100 °C. */
-const PORE_AIR_DENSITY = 0.95;
-/** The slope is that of a fall by so much, K: just below boiling the curve is too steep for a tangent. */
+/** The slope is that of a fall by so much below what drives most, K: just below boiling the curve is too steep for a tangent. */
 const SLOPE_K = 4;
 /** A hot surface that is drier than the air draws no dew: it is only dry. */
 const DEW_BELOW_C = 60;
@@ -24,42 +21,47 @@ const HOTTEST_DIFFUSION_C = 98;
 const driveOf = (activity: number, tempC: number): number =>
   vapourDrive(activity * saturationAt(tempC < HOTTEST_DIFFUSION_C ? tempC : HOTTEST_DIFFUSION_C));
 
+/** What carries vapour off a face: the way through the boundary layer, m² s per kg of dry air, and what the air's own vapour holds against it. */
+interface Carrier {
+  layer: number;
+  airDrive: number;
+}
+const carrier: Carrier = { layer: 1, airDrive: 0 };
+
 /**
  * Finds the drying front of a face: the cell from which most vapour gets out through the pores of what has dried
- * outside it, with `vent` W/m²K of the air's coefficient to carry it off. Notes it and the resistance outside it, m² s per kg of dry air, beyond the boundary layer.
+ * outside it. Notes it. Returns what gets out, kg/(m² s); less than nothing where dew falls.
  */
-export function findFront(body: Body, face: Face, vent: number, around: Surroundings): void {
+function findFront(body: Body, { poreResistance }: Work, face: Face, { layer, airDrive }: Carrier): number {
   const { outer, inward } = face;
-  face.front = outer;
-  face.frontResistance = 0;
-  if (vent <= 0) return;
-  const airRatio = humidityRatio(around.vapourPa);
-  const airDrive = vapourDrive(around.vapourPa);
-  // A surface below the dew point of the air draws dew, and draws it outermost.
-  const outermost = driveOf(activityAt(body.water[outer] / body.solids[outer]), body.tempC[outer]);
-  if (body.tempC[outer] < DEW_BELOW_C && outermost < airDrive) return;
-  const layer = 1 / massCoefficient(vent, airRatio);
+  const { water, solids, capacity, tempC } = body;
   const pastCentre = (body.n >> 1) - (inward > 0 ? 0 : 1);
   let most = -Infinity;
-  let dried = 0;
+  let dried = layer;
   for (let i = outer; i !== pastCentre; i += inward) {
-    const activity = activityAt(body.water[i] / body.solids[i]);
-    const across = body.dx[i] / (VAPOUR_DIFFUSIVITY_IN_PORES * PORE_AIR_DENSITY * openShare(body, i));
+    const activity = activityAt(water[i] / solids[i]);
+    const across = poreResistance[i];
     // A cell that is half dry is dry in its outer half: vapour from it has that way to go as well.
-    const dry = 1 - body.water[i] / body.capacity[i];
+    const dry = 1 - water[i] / capacity[i];
     const own = dry > 0 ? dried + dry * across : dried;
-    const flux = (driveOf(activity, body.tempC[i]) - airDrive) / (layer + own);
+    const flux = (driveOf(activity, tempC[i]) - airDrive) / own;
     if (flux > most) {
       most = flux;
       face.front = i;
+      face.frontActivity = activity;
       face.frontResistance = own;
     }
-    if (activity > WET_AW) break;
+    // A surface below the dew point of the air draws dew, and draws it outermost.
+    if (activity > WET_AW || (i === outer && flux < 0 && tempC[i] < DEW_BELOW_C)) break;
     dried += across;
   }
+  return most;
 }
 
-/** Sets up one end of the chain for a step: heat from the surroundings (hc, hr in W/m²K), and evaporation from the drying front by the part `vent` of hc. */
+/**
+ * Sets up one end of the chain for a step: heat from the surroundings (hc, hr in W/m²K), and evaporation from the
+ * drying front by the part `vent` of hc.
+ */
 export function setEnd(
   body: Body,
   work: Work,
@@ -71,27 +73,28 @@ export function setEnd(
   inOil: boolean,
   end: End,
 ): void {
-  const { outer, front } = face;
+  const { outer } = face;
   const h = hc + hr;
   end.h = h;
   end.envC = h > 0 ? (hc * around.airC + hr * around.wallC) / h : around.airC;
   end.conductance = h > 0 ? body.faceM2 / (1 / h + body.dx[outer] / (2 * work.conductivity[outer])) : 0;
-  end.wetCell = front;
+  end.wetCell = face.front = outer;
   end.evaporationW = 0;
   end.evaporationSlope = 0;
   if (inOil || vent <= 0) return;
-  const airRatio = humidityRatio(around.vapourPa);
-  const airDrive = vapourDrive(around.vapourPa);
-  const resistance = 1 / massCoefficient(vent, airRatio) + face.frontResistance;
-  const t = body.tempC[front];
-  const activity = activityAt(body.water[front] / body.solids[front]);
-  const latent = latentHeat(t);
-  const perDrive = (latent * body.faceM2) / resistance;
-  const drive = driveOf(activity, t);
-  if (drive < airDrive && t >= DEW_BELOW_C) return;
+  const { vapourPa } = around;
+  carrier.layer = 1 / massCoefficient(vent, humidityRatio(vapourPa));
+  carrier.airDrive = vapourDrive(vapourPa);
+  const flux = findFront(body, work, face, carrier);
+  const t = body.tempC[face.front];
+  if (flux < 0 && t >= DEW_BELOW_C) return;
+  const latent = latentHeat(t) * body.faceM2;
+  const belowC = (t < HOTTEST_DIFFUSION_C ? t : HOTTEST_DIFFUSION_C) - SLOPE_K;
+  const fall = flux - (driveOf(face.frontActivity, belowC) - carrier.airDrive) / face.frontResistance;
+  end.wetCell = face.front;
   end.wetC = t;
-  end.evaporationW = perDrive * (drive - airDrive);
-  end.evaporationSlope = Math.max(0, (perDrive * (drive - driveOf(activity, t - SLOPE_K))) / SLOPE_K);
+  end.evaporationW = latent * flux;
+  end.evaporationSlope = fall > 0 ? (latent * fall) / (t - belowC) : 0;
 }
 
 /**

@@ -29,6 +29,13 @@ export const SEARCHED_C = { from: 160, leastStep: 5 } as const;
  */
 export const SHORTEST_MIN = 4;
 /**
+ * Whole minutes between two that are judged at first; those between are judged beside the best.
+ * @unit min
+ * @range 1–3
+ * @source our choice: a golden window is wider (everyday lists, section 9)
+ */
+export const MINUTES_AT_FIRST = 2;
+/**
  * A cook whose browner face is beyond this is not followed any longer: it is burnt.
  * @unit B
  * @range 2.5–5

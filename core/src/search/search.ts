@@ -16,8 +16,11 @@ export function temperaturesFor({ fryer, limits }: Pick<Asked, 'fryer' | 'limits
   return temperatures.length > 0 ? temperatures : [Math.min(fryer.maxTempC, limits.maxTempC)];
 }
 
-/** Cooks of the second round of one coat: two temperatures, three oils, turned or not. */
-export const SECOND_ROUND = 12;
+/** Cooks of the second round of one coat: at two temperatures turned, and with the two other oils. */
+export const SECOND_ROUND = 6;
+
+/** A spray runs off with a coat that is still wet: hardly any is tried, and none. */
+const WET_OILS_GM2 = [0, OILS_GM2[0]];
 
 const byScore = (a: Candidate, b: Candidate): number => b.score - a.score;
 
@@ -27,20 +30,30 @@ const withinReach = ({ limits }: Asked, minutes: number): number =>
 
 type Search = Generator<number, Candidate[], undefined>;
 
-/** Every oil, turned at half time or not, at each of the `plans`' temperatures. */
-export function* everyWay(trial: Trial, plans: readonly Candidate[]): Search {
-  const found: Candidate[] = [];
-  for (const { plan } of plans) {
-    const { tempC, minutes } = plan.settings;
+/**
+ * Turning and oil, one after the other, at each of the `found` cooks: the same turned at half time, or not turned where
+ * it was, and then the better of the two with every other oil. What each does hangs little on the other.
+ */
+export function* everyWay(trial: Trial, found: readonly Candidate[]): Search {
+  const more: Candidate[] = [];
+  for (const before of found) {
+    const { plan, minutes } = before;
+    const { tempC, turnAtMin } = plan.settings;
     const mostMin = withinReach(trial.request, minutes);
-    for (const oilGm2 of trial.wetLast ? [0, OILS_GM2[0]] : OILS_GM2) {
-      for (const turnAtMin of [null, Math.max(LEAST_TURN_MIN, Math.round(minutes * TURN_AT_SHARE))]) {
-        found.push(bestMinute(trial, planFor(trial, tempC, oilGm2, turnAtMin, mostMin)));
-        yield 1;
-      }
+    const tried = (oilGm2: number, turn: number | null): Candidate =>
+      bestMinute(trial, planFor(trial, tempC, oilGm2, turn, mostMin));
+    const half = Math.max(LEAST_TURN_MIN, Math.round(minutes * TURN_AT_SHARE));
+    const otherwise = tried(plan.oilGm2, turnAtMin === null ? half : null);
+    more.push(otherwise);
+    yield 1;
+    const [{ plan: better }] = [before, otherwise].sort(byScore);
+    for (const oilGm2 of trial.wetLast ? WET_OILS_GM2 : OILS_GM2) {
+      if (oilGm2 === plan.oilGm2) continue;
+      more.push(tried(oilGm2, better.settings.turnAtMin));
+      yield 1;
     }
   }
-  return found;
+  return more;
 }
 
 /** One coat at several temperatures, unturned, with a fine spray. */
@@ -54,8 +67,8 @@ function* atTemperatures(trial: Trial, temperatures: readonly number[], mostMin?
 }
 
 /**
- * One coat: first all temperatures unturned with a fine spray, then the two best with every oil and turning at half
- * time. Yields after each simulation, so that a caller can show progress or stop.
+ * One coat: first all temperatures unturned with a fine spray, then the two best turned at half time and with the other
+ * oils. Yields after each simulation, so that a caller can show progress or stop.
  */
 export function* searchCoat(request: Asked, fried: FriedResult, coat: Coat): Search {
   const trial = trialOf(request, fried, coat);

@@ -25,7 +25,7 @@ import {
   type Asked,
   type FriedResult,
 } from '../plan/index.js';
-import { BURNT_BEYOND, SHORTEST_MIN } from './constants.js';
+import { BURNT_BEYOND, MINUTES_AT_FIRST, SHORTEST_MIN } from './constants.js';
 import type { Coat } from './families.js';
 import type { Candidate } from './types.js';
 import { strangenessOf, worthOfCook } from './worth.js';
@@ -108,8 +108,15 @@ function atLength(plan: AirPlan, minutes: number): AirPlan | null {
 const simulated = ({ ready, request, load, fine }: Trial, plan: AirPlan): CookSeries =>
   cookInAir(ready, request.dish, plan, request.fryer, liesIn(load), { untilColour: BURNT_BEYOND, fine });
 
+/** A candidate that has no name yet: only what is kept of many is given one. */
+type Tried = Omit<Candidate, 'id'>;
+
+const named = (tried: Tried): Candidate => ({ id: planId(tried.plan), ...tried });
+
+const betterOf = (a: Tried | null, b: Tried | null): Tried | null => (b && (!a || b.score > a.score) ? b : a);
+
 /** A plan judged at sample `at` of a series of it. */
-function judgedAs(trial: Trial, plan: AirPlan, series: CookSeries, at: number): Candidate {
+function judgedAs(trial: Trial, plan: AirPlan, series: CookSeries, at: number): Tried {
   const { request, fried, coat, ready, load } = trial;
   const judged = judgedAir({ ready, plan, fryer: request.fryer, load, pot: fried.pot }, series, at, null);
   const outcomes = judge(judged);
@@ -117,7 +124,6 @@ function judgedAs(trial: Trial, plan: AirPlan, series: CookSeries, at: number): 
   const likeness = likenessOf(outcomes, fried.outcomes, coatLikeness(ready.layers, fried.layers), pale);
   const { minutes } = plan.settings;
   return {
-    id: planId(plan),
     family: coat.family,
     variant: coat.variant,
     plan,
@@ -131,18 +137,27 @@ function judgedAs(trial: Trial, plan: AirPlan, series: CookSeries, at: number): 
   };
 }
 
-/** Every whole minute out of one simulation of the longest: as long as nothing in the plan hangs on its length. */
-function* minutesOfOne(trial: Trial, plan: AirPlan): Generator<Candidate> {
+/**
+ * The best whole minute out of one simulation of the longest, as long as nothing in the plan hangs on its length: every
+ * other minute is judged, and then those beside the best.
+ */
+function bestOfOne(trial: Trial, plan: AirPlan): Tried | null {
   const series = simulated(trial, plan);
   const last = Math.min(plan.settings.minutes, Math.floor((series.timeS.at(-1) ?? 0) / 60 + ROUNDING));
-  for (let minutes = Math.min(SHORTEST_MIN, last); minutes <= last; minutes++) {
-    const cut = atLength(plan, minutes);
-    if (cut) yield judgedAs(trial, cut, series, Math.round((minutes * 60) / series.sampleS));
-  }
+  const first = Math.min(SHORTEST_MIN, last);
+  const at = (minutes: number): Tried | null => {
+    const cut = minutes >= first && minutes <= last ? atLength(plan, minutes) : null;
+    return cut && judgedAs(trial, cut, series, Math.round((minutes * 60) / series.sampleS));
+  };
+  let best: Tried | null = at(last);
+  for (let minutes = first; minutes < last; minutes += MINUTES_AT_FIRST) best = betterOf(best, at(minutes));
+  const around = best?.minutes ?? first;
+  for (let by = 1; by < MINUTES_AT_FIRST; by++) for (const side of [-by, by]) best = betterOf(best, at(around + side));
+  return best;
 }
 
 /** Every whole minute in a simulation of its own: a look, a touch-up or a second cook comes at another time in each. */
-function* minutesOneByOne(trial: Trial, plan: AirPlan): Generator<Candidate> {
+function* minutesOneByOne(trial: Trial, plan: AirPlan): Generator<Tried> {
   for (let minutes = Math.min(SHORTEST_MIN, plan.settings.minutes); minutes <= plan.settings.minutes; minutes++) {
     const cut = atLength(plan, minutes);
     if (!cut) continue;
@@ -162,11 +177,12 @@ const unturned = (plan: AirPlan): AirPlan => ({ ...plan, settings: { ...plan.set
  * little for time and oil.
  */
 export function bestMinute(trial: Trial, plan: AirPlan): Candidate {
-  const tried = trial.exact && lengthMatters(plan) ? minutesOneByOne(trial, plan) : minutesOfOne(trial, plan);
-  let best: Candidate | null = null;
-  for (const candidate of tried) if (!best || candidate.score > best.score) best = candidate;
+  let best: Tried | null = null;
+  if (trial.exact && lengthMatters(plan))
+    for (const tried of minutesOneByOne(trial, plan)) best = betterOf(best, tried);
+  else best = bestOfOne(trial, plan);
   // A fryer whose longest cook is too short to turn in is not turned.
-  return best ?? bestMinute(trial, unturned(plan));
+  return best ? named(best) : bestMinute(trial, unturned(plan));
 }
 
 /**
@@ -179,11 +195,10 @@ export function bestSecond(trial: Trial, plan: AirPlan): Candidate | null {
   const series = simulated(trial, plan);
   const firstMin = plan.settings.minutes + second.coolMin;
   const last = Math.min(second.minutes, Math.floor((series.timeS.at(-1) ?? 0) / 60 - firstMin + ROUNDING));
-  let best: Candidate | null = null;
+  let best: Tried | null = null;
   for (let minutes = 1; minutes <= last; minutes++) {
     const cut = { ...plan, second: { ...second, minutes } };
-    const candidate = judgedAs(trial, cut, series, Math.round(((firstMin + minutes) * 60) / series.sampleS));
-    if (!best || candidate.score > best.score) best = candidate;
+    best = betterOf(best, judgedAs(trial, cut, series, Math.round(((firstMin + minutes) * 60) / series.sampleS)));
   }
-  return best;
+  return best && named(best);
 }

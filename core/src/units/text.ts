@@ -79,8 +79,11 @@ export function joined(...parts: readonly Part[]): Text {
 }
 
 /** A sentence from a template: text`The centre is at ${celsius(71)}.` */
-export const text = (words: TemplateStringsArray, ...parts: readonly Part[]): Text =>
-  joined(...words.flatMap((word, i) => (i < parts.length ? [word, parts[i]] : [word])));
+export function text(words: TemplateStringsArray, ...parts: readonly Part[]): Text {
+  const all: Part[] = [words[0]];
+  for (let i = 0; i < parts.length; i++) all.push(parts[i], words[i + 1]);
+  return joined(...all);
+}
 
 /** Whether there is nothing to say. */
 export const isEmpty = (said: Text): boolean => said.length === 0;

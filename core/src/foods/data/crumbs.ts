@@ -8,7 +8,7 @@ export const CRUMBS = [
     'crumb',
     ['finish'],
     [45.0, 1.5, 0.2, 51.8, 0.5, 1.0],
-    { grain: 'flake', bulkKgM3: 1250, structure: 0.85, browning: 0.9, swellingGG: 1, sheetGm2: 440 },
+    { grain: 'flake', bulkKgM3: 1250, structure: 0.85, browning: 1.2, swellingGG: 1, sheetGm2: 440 },
     { densityKgM3: 1250, source: LABEL, common: false },
   ),
   dry(

@@ -43,26 +43,34 @@ export const COAT_CELLS_MOST = 9;
  */
 export const THINNEST_LAYER_M = 0.02e-3;
 /**
- * Steps between two updates of water movement, run-off and softening.
- * @unit steps
- * @range 2–8
+ * Steps in moving air: while it is disturbed (loaded, opened, turned a moment ago), and when it is calm.
+ * @unit s
+ * @range 0.5–3
+ * @source our choice: against an eighth of them the practised cooks end within 0.6 K (docs/performance.md)
+ */
+export const AIR_STEPS_S = { disturbed: 1, calm: 2.5 } as const;
+/**
+ * How long a cook in moving air counts as disturbed after its door was shut.
+ * @unit s
+ * @range 20–120
+ * @source our choice: three times the air's own time to come back
+ */
+export const DISTURBED_S = 30;
+/**
+ * Time between two updates of what changes slowly (water movement, run-off, softening, rendering): in oil, in air and
+ * boiling water, off the heat, and on the tray before the cook.
+ * @unit s
+ * @range 1–30
  * @source our choice; the answer does not hang on it (heat.test.ts)
  */
-export const STEPS_PER_SLOW_UPDATE = 6;
+export const SLOW_S = { oil: 2, air: 10, standing: 12, tray: 60 } as const;
 /**
- * Steps between two updates of conductivities.
- * @unit steps
- * @range 4–16
- * @source our choice
- */
-export const STEPS_PER_CONDUCTION_UPDATE = 12;
-/**
- * Steps between two looks at browning, setting and the drying front.
- * @unit steps
+ * Slow updates to one of the conductivities.
+ * @unit updates
  * @range 1–4
  * @source our choice
  */
-export const STEPS_PER_AGEING = 2;
+export const SLOW_PER_CONDUCTION = 3;
 /**
  * Time between two samples of the series: of a cook in oil, and of one in air, which is longer and slower.
  * @unit s
