@@ -1,13 +1,14 @@
-/** `npm run bench`: how fast it is, as medians and ratios within one run, here and in the browser; writes docs/performance.md. */
+/**
+ * `npm run bench`: how fast it is, as medians and ratios within one run, here and in the browser; writes the tables of
+ * docs/performance.md. With the names of parts only those.
+ */
 import { fork } from 'node:child_process';
 import { readFileSync, writeFileSync } from 'node:fs';
-import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
 import { build, give, needNode, needPackages, ROOT, step } from './setup.mjs';
 
 const PARTS = ['heat', 'search', 'kitchen', 'server', 'browser'];
 const REPORT = join(ROOT, 'docs/performance.md');
-const [BEGIN, END] = ['<!-- measured -->', '<!-- /measured -->'];
 
 /** Runs one part in a process of its own, so that none warms or slows another. @returns what it measured */
 function measured(part) {
@@ -32,14 +33,11 @@ needNode();
 await needPackages();
 await build();
 const chosen = process.argv.slice(2).filter((part) => PARTS.includes(part));
-const tables = [];
+let report = readFileSync(REPORT, 'utf8');
 for (const part of chosen.length > 0 ? chosen : PARTS) {
   step(part);
-  tables.push(tableOf(await measured(part)));
+  const [begin, end] = [`<!-- ${part} -->`, `<!-- /${part} -->`];
+  const table = tableOf(await measured(part));
+  report = `${report.slice(0, report.indexOf(begin) + begin.length)}\n\n${table}\n\n${report.slice(report.indexOf(end))}`;
 }
-if (chosen.length === 0) {
-  const report = readFileSync(REPORT, 'utf8');
-  const [from, to] = [report.indexOf(BEGIN) + BEGIN.length, report.indexOf(END)];
-  const where = `Node.js ${process.versions.node}, ${availableParallelism()} cores.`;
-  writeFileSync(REPORT, `${report.slice(0, from)}\n\n${where}\n\n${tables.join('\n\n')}\n\n${report.slice(to)}`);
-}
+writeFileSync(REPORT, report);

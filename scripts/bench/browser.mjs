@@ -42,7 +42,8 @@ async function dragged(page, at) {
   await page.goto(at);
   await page.getByText('Through the cook', { exact: true }).waitFor();
   // The search of the dish ends first.
-  await page.getByText(/cooks simulated/).waitFor({ state: 'hidden', timeout: 120_000 });
+  await wait(2000);
+  await page.getByRole('button', { name: 'Stop', exact: true }).waitFor({ state: 'hidden', timeout: 60_000 });
   await page
     .getByRole('button', { name: /pieces of/ })
     .first()
@@ -100,7 +101,10 @@ for (const [path, what] of [
   for (let k = 0; k < 5; k++) {
     const from = performance.now();
     await page.goto(`${full.at}${path}`, { waitUntil: 'commit' });
-    await page.getByText('of a long logbook').first().waitFor();
+    await page
+      .getByRole('link', { name: /of a long logbook/ })
+      .first()
+      .waitFor();
     opened.push(performance.now() - from);
   }
   await page.close();
