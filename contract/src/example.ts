@@ -1,4 +1,4 @@
-import type { Fryer, Limits } from '@yellowmist/core';
+import { PLAIN_AIR, type Fryer, type Limits } from '@yellowmist/core';
 import type { ConversionBody } from './types.js';
 
 /** Fryers to begin with, by kind; a cook gives theirs its own size and name. */
@@ -102,3 +102,10 @@ export const exampleConversion = (): ConversionBody => ({
   chosen: null,
   versions: [],
 });
+
+/** An air version of that dish in its own coat, as a cook chooses one by hand: nothing has to be searched for it. */
+export function exampleVersion(minutes = 12): NonNullable<ConversionBody['chosen']> {
+  const { layers } = exampleConversion().fried;
+  const settings = { ...PLAIN_AIR, tempC: 190, minutes, preheated: true, turnAtMin: 6, under: 'basket' as const };
+  return { family: 'own', by: 'cook', plan: { layers, restMin: 7, oilGm2: 18, second: null, settings } };
+}

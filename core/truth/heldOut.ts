@@ -1,4 +1,4 @@
-import { PLAIN_AIR, type AirSettings, type Dish, type LayerSpec } from '../src/index.js';
+import { layerOf, PLAIN_AIR, type AirSettings, type Dish, type LayerSpec } from '../src/index.js';
 import { drawer, ovenType, type Practice } from './practice.js';
 
 /**
@@ -10,11 +10,8 @@ import { drawer, ovenType, type Practice } from './practice.js';
  * was written down after that, and nothing was changed for it.
  */
 
-const layer = (...parts: [string, number][]): LayerSpec => ({
-  portions: parts.map(([ingredientId, grams]) => ({ ingredientId, grams })),
-});
-const FLOUR = layer(['wheat-flour', 60]);
-const EGG = layer(['egg', 50]);
+const FLOUR = layerOf(['wheat-flour', 60]);
+const EGG = layerOf(['egg', 50]);
 
 interface Held extends Practice {
   /** Golden is not asked of a starch shell: it stays pale. */
@@ -70,28 +67,28 @@ export const WIDER: readonly Held[] = [
     'chicken cutlet 13 mm, fine crumbs',
     'chicken-breast',
     slab(130, 90, 13),
-    [FLOUR, EGG, layer(['fine-crumbs', 80])],
+    [FLOUR, EGG, layerOf(['fine-crumbs', 80])],
     [195, 11],
   ),
   held(
     'chicken strips 22 mm, coarse crumbs',
     'chicken-breast',
     slab(110, 32, 22),
-    [FLOUR, EGG, layer(['coarse-crumbs', 80])],
+    [FLOUR, EGG, layerOf(['coarse-crumbs', 80])],
     [195, 12],
   ),
   held(
     'chicken strips 22 mm, crushed cornflakes',
     'chicken-breast',
     slab(110, 32, 22),
-    [FLOUR, EGG, layer(['cornflakes', 80])],
+    [FLOUR, EGG, layerOf(['cornflakes', 80])],
     [190, 13],
   ),
   held(
     'chicken thigh 28 mm, egg and potato starch with flour',
     'chicken-thigh',
     slab(50, 40, 28),
-    [EGG, layer(['potato-starch', 50], ['wheat-flour', 25])],
+    [EGG, layerOf(['potato-starch', 50], ['wheat-flour', 25])],
     [195, 15],
     { oilGm2: 30, stays: 'pale' },
   ),
@@ -99,7 +96,7 @@ export const WIDER: readonly Held[] = [
     'chicken thigh 25 mm, buttermilk and flour with starch',
     'chicken-thigh',
     slab(100, 70, 25),
-    [layer(['buttermilk', 120]), layer(['wheat-flour', 100], ['corn-starch', 20], ['paprika', 6])],
+    [layerOf(['buttermilk', 120]), layerOf(['wheat-flour', 100], ['corn-starch', 20], ['paprika', 6])],
     [190, 20],
     { oilGm2: 35 },
   ),
@@ -107,14 +104,14 @@ export const WIDER: readonly Held[] = [
     'white fish 22 mm, coarse crumbs',
     'cod',
     slab(100, 50, 22),
-    [FLOUR, EGG, layer(['coarse-crumbs', 80])],
+    [FLOUR, EGG, layerOf(['coarse-crumbs', 80])],
     [200, 12],
   ),
   held(
     'white fish 18 mm, corn meal over oil',
     'cod',
     slab(110, 60, 18),
-    [layer(['egg', 50]), layer(['cornmeal', 90], ['wheat-flour', 20])],
+    [layerOf(['egg', 50]), layerOf(['cornmeal', 90], ['wheat-flour', 20])],
     [200, 12],
     { oilGm2: 25 },
   ),
@@ -122,17 +119,17 @@ export const WIDER: readonly Held[] = [
     'squid rings 10 mm, fine crumbs',
     'squid',
     { kind: 'ring', outerMm: 50, innerMm: 30, thicknessMm: 10 },
-    [FLOUR, EGG, layer(['fine-crumbs', 80])],
+    [FLOUR, EGG, layerOf(['fine-crumbs', 80])],
     [200, 8],
   ),
   held(
     'onion rings 12 mm, batter under crumbs',
     'onion',
     { kind: 'ring', outerMm: 80, innerMm: 62, thicknessMm: 12 },
-    [FLOUR, layer(['wheat-flour', 100], ['water', 130]), layer(['coarse-crumbs', 60])],
+    [FLOUR, layerOf(['wheat-flour', 100], ['water', 130]), layerOf(['coarse-crumbs', 60])],
     [190, 11],
   ),
-  held('tofu 20 mm, corn starch', 'tofu', slab(20, 20, 20), [layer(['corn-starch', 30])], [200, 14], {
+  held('tofu 20 mm, corn starch', 'tofu', slab(20, 20, 20), [layerOf(['corn-starch', 30])], [200, 14], {
     oilGm2: 25,
     stays: 'pale',
   }),
@@ -140,7 +137,7 @@ export const WIDER: readonly Held[] = [
     'pork cutlet 8 mm, fine crumbs, oven-type',
     'pork-loin',
     slab(130, 90, 8),
-    [FLOUR, EGG, layer(['fine-crumbs', 80])],
+    [FLOUR, EGG, layerOf(['fine-crumbs', 80])],
     [200, 13],
     { oven: true },
   ),
@@ -148,47 +145,47 @@ export const WIDER: readonly Held[] = [
     'frozen white fish fingers 18 mm, crumbs oiled before freezing',
     'cod',
     slab(90, 25, 18),
-    [layer(['wheat-flour', 60], ['water', 90]), layer(['fine-crumbs', 80], ['rapeseed-oil', 10])],
+    [layerOf(['wheat-flour', 60], ['water', 90]), layerOf(['fine-crumbs', 80], ['rapeseed-oil', 10])],
     [200, 11],
     { oilGm2: 0, dish: { startC: -18 } },
   ),
 ];
 
 export const BLIND: readonly Held[] = [
-  held('prawns 12 mm, fine crumbs', 'prawn', slab(60, 22, 12), [FLOUR, EGG, layer(['fine-crumbs', 80])], [200, 8]),
+  held('prawns 12 mm, fine crumbs', 'prawn', slab(60, 22, 12), [FLOUR, EGG, layerOf(['fine-crumbs', 80])], [200, 8]),
   held(
     'button mushrooms 30 mm, coarse crumbs',
     'button-mushroom',
     { kind: 'ball', diameterMm: 30 },
-    [FLOUR, EGG, layer(['coarse-crumbs', 80])],
+    [FLOUR, EGG, layerOf(['coarse-crumbs', 80])],
     [190, 10],
   ),
   held(
     'croquettes 25 mm, fine crumbs',
     'croquette-filling',
     { kind: 'rod', diameterMm: 25, lengthMm: 70 },
-    [FLOUR, EGG, layer(['fine-crumbs', 80])],
+    [FLOUR, EGG, layerOf(['fine-crumbs', 80])],
     [195, 12],
   ),
   held(
     'green beans 9 mm, coarse crumbs',
     'green-bean',
     { kind: 'rod', diameterMm: 9, lengthMm: 90 },
-    [FLOUR, EGG, layer(['coarse-crumbs', 80])],
+    [FLOUR, EGG, layerOf(['coarse-crumbs', 80])],
     [195, 9],
   ),
   held(
     'pork cutlet 6 mm, fine crumbs',
     'pork-loin',
     slab(130, 90, 6),
-    [FLOUR, EGG, layer(['fine-crumbs', 80])],
+    [FLOUR, EGG, layerOf(['fine-crumbs', 80])],
     [200, 10],
   ),
   held(
     'sweet potato slices 8 mm, batter under crumbs',
     'sweet-potato',
     { kind: 'disc', diameterMm: 60, thicknessMm: 8 },
-    [layer(['wheat-flour', 100], ['water', 130]), layer(['coarse-crumbs', 60])],
+    [layerOf(['wheat-flour', 100], ['water', 130]), layerOf(['coarse-crumbs', 60])],
     [190, 14],
   ),
 ];

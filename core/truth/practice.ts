@@ -1,4 +1,5 @@
 import {
+  layerOf,
   coveredBy,
   KNOWN,
   loadOf,
@@ -13,10 +14,6 @@ import {
 } from '../src/index.js';
 
 /** What cooks do, for tests only. Common practice, no source. */
-
-export const layer = (...parts: [string, number][]): LayerSpec => ({
-  portions: parts.map(([ingredientId, grams]) => ({ ingredientId, grams })),
-});
 
 export const drawer: Fryer = {
   name: 'A drawer fryer',
@@ -101,9 +98,9 @@ const inOven = (settings: AirSettings, oilGm2: number): AirPractice => ({
   restMin: 5,
 });
 const FLORET: Dish['shape'] = { kind: 'ball', diameterMm: 25 };
-const FLOUR = layer(['wheat-flour', 63]);
-const EGG = layer(['egg', 50]);
-const COARSE = layer(['coarse-crumbs', 60]);
+const FLOUR = layerOf(['wheat-flour', 63]);
+const EGG = layerOf(['egg', 50]);
+const COARSE = layerOf(['coarse-crumbs', 60]);
 
 /** Breaded courgette rounds, 13 mm, 680 g. */
 export const C1: Practice = {
@@ -121,7 +118,7 @@ export const C2: Practice = {
   name: 'C2',
   what: 'blanched cauliflower, 25 mm, crumbs with hard cheese, no oil',
   dish: dish('cauliflower', FLORET, { preparation: 'blanched', startC: 20 }),
-  layers: [FLOUR, layer(['egg', 50], ['water', 10]), layer(['coarse-crumbs', 60], ['hard-cheese', 25])],
+  layers: [FLOUR, layerOf(['egg', 50], ['water', 10]), layerOf(['coarse-crumbs', 60], ['hard-cheese', 25])],
   fried: { medium: 'deep-oil', tempC: 180, minutes: 3 },
   air: inDrawer(air(200, 9), 0),
   tuned: true,
@@ -131,11 +128,11 @@ export const C3: Practice = {
   name: 'C3',
   what: 'cauliflower, 30 mm, flour and water alone, on parchment',
   dish: dish('cauliflower', { kind: 'ball', diameterMm: 30 }),
-  layers: [layer(['wheat-flour', 125], ['water', 237])],
+  layers: [layerOf(['wheat-flour', 125], ['water', 237])],
   fried: { medium: 'deep-oil', tempC: 180, minutes: 4 },
   air: {
     ...inDrawer(air(204, 20, { under: 'parchment' }), 0, 0),
-    second: { sauce: layer(['hot-sauce', 100]), sauceGm2: 400, coolMin: 5, tempC: 204, minutes: 10 },
+    second: { sauce: layerOf(['hot-sauce', 100]), sauceGm2: 400, coolMin: 5, tempC: 204, minutes: 10 },
   },
   tuned: true,
 };
@@ -144,11 +141,11 @@ export const C4: Practice = {
   name: 'C4',
   what: 'cauliflower, chickpea batter under crumbs',
   dish: dish('cauliflower', { kind: 'ball', diameterMm: 30 }),
-  layers: [layer(['chickpea-flour', 140], ['corn-starch', 8], ['water', 130], ['hot-sauce', 30]), COARSE],
+  layers: [layerOf(['chickpea-flour', 140], ['corn-starch', 8], ['water', 130], ['hot-sauce', 30]), COARSE],
   fried: { medium: 'deep-oil', tempC: 180, minutes: 4 },
   air: {
     ...inDrawer(air(190, 15), 0),
-    second: { sauce: layer(['hot-sauce', 100]), sauceGm2: 300, coolMin: 3, tempC: 180, minutes: 5 },
+    second: { sauce: layerOf(['hot-sauce', 100]), sauceGm2: 300, coolMin: 3, tempC: 180, minutes: 5 },
   },
   tuned: true,
 };
@@ -157,7 +154,7 @@ export const C5: Practice = {
   name: 'C5',
   what: 'butterflied prawns, coconut and crumbs, two racks',
   dish: dish('prawn', { kind: 'slab', lengthMm: 70, widthMm: 40, thicknessMm: 9 }, { count: 22 }),
-  layers: [EGG, { ...layer(['desiccated-coconut', 40], ['coarse-crumbs', 40]), pressed: true }],
+  layers: [EGG, { ...layerOf(['desiccated-coconut', 40], ['coarse-crumbs', 40]), pressed: true }],
   fried: { medium: 'deep-oil', tempC: 180, minutes: 2 },
   air: { fryer: ovenType, settings: air(200, 15, { under: 'rack', swapEveryMin: 4.5 }), oilGm2: 30, restMin: 5 },
   tuned: false,
@@ -167,7 +164,7 @@ export const C6: Practice = {
   name: 'C6',
   what: 'bell pepper rings, chickpea batter under crumbs',
   dish: dish('bell-pepper', { kind: 'ring', outerMm: 75, innerMm: 63, thicknessMm: 13 }),
-  layers: [layer(['chickpea-flour', 105], ['rice-flour', 10], ['water', 140]), COARSE],
+  layers: [layerOf(['chickpea-flour', 105], ['rice-flour', 10], ['water', 140]), COARSE],
   fried: { medium: 'deep-oil', tempC: 180, minutes: 2.5 },
   // 10–15 minutes at 204 °C beside C1's 18–20 at 218 °C: an oven with a fan.
   oven: { ...inOven(air(204, 12.5, { turnAtMin: 6 }), 15), fryer: { ...oven, name: 'A fan oven', kind: 'fan-oven' } },
@@ -178,13 +175,16 @@ export const C7: Practice = {
   name: 'C7',
   what: 'jackfruit parcels, soured plant milk and crumbs',
   dish: dish('jackfruit', { kind: 'slab', lengthMm: 60, widthMm: 40, thicknessMm: 20 }, { startC: 20 }),
-  layers: [FLOUR, layer(['soured-soy-milk', 120], ['aquafaba', 60], ['corn-starch', 16]), COARSE],
+  layers: [FLOUR, layerOf(['soured-soy-milk', 120], ['aquafaba', 60], ['corn-starch', 16]), COARSE],
   fried: { medium: 'deep-oil', tempC: 175, minutes: 4 },
   air: inDrawer(air(188, 15), 12),
   tuned: true,
 };
 
-const C8_LAYERS = [layer(['chickpea-flour', 105], ['water', 237]), layer(['coarse-crumbs', 60], ['rapeseed-oil', 14])];
+const C8_LAYERS = [
+  layerOf(['chickpea-flour', 105], ['water', 237]),
+  layerOf(['coarse-crumbs', 60], ['rapeseed-oil', 14]),
+];
 
 export const C8: Practice = {
   name: 'C8',
@@ -203,8 +203,8 @@ export const C9: Practice = {
   dish: dish('cauliflower', { kind: 'ball', diameterMm: 45 }, { preparation: 'pre-cooked', startC: 30 }),
   layers: [
     FLOUR,
-    layer(['soured-soy-milk', 120], ['egg-replacer-mix', 40]),
-    layer(['wheat-flour', 60], ['puffed-rice', 40]),
+    layerOf(['soured-soy-milk', 120], ['egg-replacer-mix', 40]),
+    layerOf(['wheat-flour', 60], ['puffed-rice', 40]),
   ],
   fried: { medium: 'deep-oil', tempC: 163, minutes: 4.5 },
   tuned: false,

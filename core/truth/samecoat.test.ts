@@ -1,23 +1,23 @@
 import fc from 'fast-check';
-import { evaluateAir, evaluateFried, KNOWN, PLAIN_AIR, type Dish, type LayerSpec } from '../src/index.js';
+import { layerOf, evaluateAir, evaluateFried, KNOWN, PLAIN_AIR, type Dish, type LayerSpec } from '../src/index.js';
 import { ball, COARSE, disc, EGG, FINE, FLOUR, slab } from './everyday/dish.js';
-import { drawer, layer } from './practice.js';
+import { drawer } from './practice.js';
 
 /** Coats that people fry. */
 const COATS: Record<string, LayerSpec[]> = {
   'fine crumbs': [FLOUR, EGG, FINE],
   'coarse crumbs': [FLOUR, EGG, COARSE],
-  flakes: [FLOUR, EGG, layer(['cornflakes', 80])],
-  cornmeal: [layer(['buttermilk', 100]), layer(['cornmeal', 90], ['wheat-flour', 20])],
+  flakes: [FLOUR, EGG, layerOf(['cornflakes', 80])],
+  cornmeal: [layerOf(['buttermilk', 100]), layerOf(['cornmeal', 90], ['wheat-flour', 20])],
   flour: [FLOUR],
-  'clumped flour': [layer(['buttermilk', 120]), { ...layer(['wheat-flour', 100], ['salt', 5]), clumped: true }],
-  'starch over egg': [EGG, layer(['potato-starch', 60])],
-  starch: [layer(['corn-starch', 30])],
-  'beer batter': [FLOUR, layer(['wheat-flour', 100], ['beer', 140], ['salt', 3])],
-  'thin batter': [layer(['wheat-flour', 70], ['corn-starch', 30], ['sparkling-water', 160])],
-  'crumbs over batter': [FLOUR, layer(['wheat-flour', 100], ['milk', 140]), COARSE],
-  sesame: [FLOUR, EGG, layer(['sesame-seeds', 80])],
-  'rice paper': [layer(['rice-paper', 50])],
+  'clumped flour': [layerOf(['buttermilk', 120]), { ...layerOf(['wheat-flour', 100], ['salt', 5]), clumped: true }],
+  'starch over egg': [EGG, layerOf(['potato-starch', 60])],
+  starch: [layerOf(['corn-starch', 30])],
+  'beer batter': [FLOUR, layerOf(['wheat-flour', 100], ['beer', 140], ['salt', 3])],
+  'thin batter': [layerOf(['wheat-flour', 70], ['corn-starch', 30], ['sparkling-water', 160])],
+  'crumbs over batter': [FLOUR, layerOf(['wheat-flour', 100], ['milk', 140]), COARSE],
+  sesame: [FLOUR, EGG, layerOf(['sesame-seeds', 80])],
+  'rice paper': [layerOf(['rice-paper', 50])],
 };
 const FOODS: readonly [string, Dish['shape']][] = [
   ['cod', slab(100, 50, 20)],

@@ -1,44 +1,22 @@
 /** The cook that is timed: a breaded slab of aubergine in a drawer fryer. */
-import { airMedium, buildCoat, foodOf, geometryOf, KNOWN, simulate } from '@yellowmist/core';
+import { cookInAir, KNOWN, layerOf, PLAIN_AIR, readyPiece } from '@yellowmist/core';
 
-const part = (ingredientId, grams) => ({ ingredientId, grams });
-const food = foodOf(KNOWN, 'aubergine');
-const piece = geometryOf({ kind: 'slab', lengthMm: 100, widthMm: 70, thicknessMm: 12 }, food.densityKgM3 * 0.7);
-const layers = buildCoat(
-  KNOWN,
-  [{ portions: [part('wheat-flour', 60)] }, { portions: [part('egg', 50)] }, { portions: [part('coarse-crumbs', 60)] }],
-  'damp',
-  piece.drainLengthM,
-);
+const dish = {
+  foodId: 'aubergine',
+  shape: { kind: 'slab', lengthMm: 100, widthMm: 70, thicknessMm: 12 },
+  count: 8,
+  startC: 12,
+  skin: 'damp',
+  preparation: 'raw',
+};
+const layers = [layerOf(['wheat-flour', 60]), layerOf(['egg', 50]), layerOf(['coarse-crumbs', 60])];
+const ready = readyPiece(KNOWN, dish, layers);
+const fryer = { kind: 'drawer', airFactor: 1, offsetC: 0 };
+const lies = { coverage: 0.5, pieces: 8, level: 'only' };
 
 /** Simulates it for `minutes`; `fine` multiplies cells and divides steps. */
-export const benchCook = (minutes, fine = 1) =>
-  simulate(
-    {
-      piece,
-      food,
-      layers,
-      startC: 12,
-      startFirmness: 1,
-      restMin: 5,
-      oilGm2: 18,
-      minutes,
-      medium: airMedium({
-        fryer: 'drawer',
-        tempC: 190,
-        preheated: false,
-        turnAtMin: 7,
-        under: 'basket',
-        roundness: 0,
-        waterTray: false,
-        opensAtMin: [],
-        level: 'only',
-        swapEveryMin: null,
-        coverage: 0.5,
-        pieces: 8,
-        airFactor: 1,
-        offsetK: 0,
-      }),
-    },
-    { fine },
-  );
+export const benchCook = (minutes, fine = 1) => {
+  const settings = { ...PLAIN_AIR, tempC: 190, minutes, preheated: false, turnAtMin: 7, under: 'basket' };
+  const plan = { layers, restMin: 5, oilGm2: 18, second: null, settings };
+  return cookInAir(ready, dish, plan, fryer, lies, { fine });
+};

@@ -4,8 +4,7 @@ import { randomUUID } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { exampleConversion } from '@yellowmist/contract';
-import { PLAIN_AIR } from '@yellowmist/core';
+import { exampleConversion, exampleVersion } from '@yellowmist/contract';
 import Libsql from 'libsql';
 import { ROOT } from '../setup.mjs';
 
@@ -37,24 +36,8 @@ export async function house(port, ...args) {
   };
 }
 
-const example = exampleConversion();
-
 /** A dish with an air version, so that nothing has to be searched. */
-export const dishCalled = (name) => ({
-  ...example,
-  name,
-  chosen: {
-    family: 'own',
-    by: 'cook',
-    plan: {
-      layers: example.fried.layers,
-      restMin: 7,
-      oilGm2: 18,
-      second: null,
-      settings: { ...PLAIN_AIR, tempC: 190, minutes: 12, preheated: true, turnAtMin: 6, under: 'basket' },
-    },
-  },
-});
+export const dishCalled = (name) => ({ ...exampleConversion(), name, chosen: exampleVersion() });
 
 /** Dishes and cooks that are made as they are in use; all others are copies of them. */
 const MADE = 12;

@@ -1,5 +1,4 @@
-import { exampleConversion, type ConversionBody } from '@yellowmist/contract';
-import { PLAIN_AIR } from '@yellowmist/core';
+import { exampleConversion, exampleVersion, type ConversionBody } from '@yellowmist/contract';
 
 export const example = exampleConversion();
 
@@ -8,15 +7,5 @@ export const converted = (name: string, more: Partial<ConversionBody['dish']> = 
   ...example,
   name,
   dish: { ...example.dish, ...more },
-  chosen: {
-    family: 'own',
-    by: 'cook',
-    plan: {
-      layers: example.fried.layers,
-      restMin: 7,
-      oilGm2: 18,
-      second: null,
-      settings: { ...PLAIN_AIR, tempC: 190, minutes, preheated: true, turnAtMin: 6, under: 'basket' },
-    },
-  },
+  chosen: exampleVersion(minutes),
 });

@@ -2,6 +2,7 @@ import { parts } from '../../testing/plain.js';
 import { KNOWN } from '../foods/index.js';
 import fc from 'fast-check';
 import {
+  layerOf,
   bowlsFor,
   buildCoat,
   consistencyOf,
@@ -12,13 +13,10 @@ import {
   type LayerSpec,
 } from './index.js';
 
-const layer = (...parts: [string, number][]): LayerSpec => ({
-  portions: parts.map(([ingredientId, grams]) => ({ ingredientId, grams })),
-});
-const FLOUR = layer(['wheat-flour', 60]);
-const EGG = layer(['egg', 50]);
-const CRUMBS = layer(['coarse-crumbs', 60]);
-const batter = (flour: string, liquid: number): LayerSpec => layer([flour, 100], ['water', liquid]);
+const FLOUR = layerOf(['wheat-flour', 60]);
+const EGG = layerOf(['egg', 50]);
+const CRUMBS = layerOf(['coarse-crumbs', 60]);
+const batter = (flour: string, liquid: number): LayerSpec => layerOf([flour, 100], ['water', liquid]);
 const build = (...layers: LayerSpec[]) => buildCoat(KNOWN, layers, 'damp', 0.05);
 
 describe('pick-up', () => {
@@ -27,10 +25,10 @@ describe('pick-up', () => {
     ['dust on a damp skin', build(FLOUR)[0], 40, 80],
     ['egg over a dust', build(FLOUR, EGG)[1], 150, 280],
     ['coarse crumbs over egg', build(FLOUR, EGG, CRUMBS)[2], 350, 450],
-    ['fine crumbs over egg', build(FLOUR, EGG, layer(['fine-crumbs', 60]))[2], 250, 350],
-    ['starch over egg', build(EGG, layer(['potato-starch', 60]))[1], 160, 260],
-    ['crushed cornflakes over egg', build(EGG, layer(['cornflakes', 60]))[1], 400, 600],
-    ['clumped flour over buttermilk', build(layer(['buttermilk', 50]), { ...FLOUR, clumped: true })[1], 300, 500],
+    ['fine crumbs over egg', build(FLOUR, EGG, layerOf(['fine-crumbs', 60]))[2], 250, 350],
+    ['starch over egg', build(EGG, layerOf(['potato-starch', 60]))[1], 160, 260],
+    ['crushed cornflakes over egg', build(EGG, layerOf(['cornflakes', 60]))[1], 400, 600],
+    ['clumped flour over buttermilk', build(layerOf(['buttermilk', 50]), { ...FLOUR, clumped: true })[1], 300, 500],
   ])('%s', (_, built, least, most) => {
     expect(built.pickUpGm2).toBeGreaterThanOrEqual(least);
     expect(built.pickUpGm2).toBeLessThanOrEqual(most);
@@ -109,7 +107,7 @@ describe('batter', () => {
   });
 
   test('egg counts with its water, about three quarters of its weight', () => {
-    expect(flowOf(parts(layer(['wheat-flour', 100], ['egg', 100]).portions)).hydration).toBeCloseTo(0.76, 1);
+    expect(flowOf(parts(layerOf(['wheat-flour', 100], ['egg', 100]).portions)).hydration).toBeCloseTo(0.76, 1);
   });
 
   test('longer draining never leaves a thicker film, more water never a thicker batter', () => {
@@ -156,6 +154,6 @@ describe('bowls', () => {
   });
 
   test('a layer with nothing in it is no bowl', () => {
-    expect(build(layer(['wheat-flour', 0]), EGG)).toHaveLength(1);
+    expect(build(layerOf(['wheat-flour', 0]), EGG)).toHaveLength(1);
   });
 });

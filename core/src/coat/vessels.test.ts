@@ -1,13 +1,10 @@
 import { KNOWN } from '../foods/index.js';
 import { plain } from '../units/index.js';
-import { bowlsFor, buildCoat, vesselsFor, type Vessel } from './index.js';
+import { layerOf, bowlsFor, buildCoat, vesselsFor, type Vessel } from './index.js';
 
-const layer = (...parts: [string, number][]) => ({
-  portions: parts.map(([ingredientId, grams]) => ({ ingredientId, grams })),
-});
 const LAYERS = buildCoat(
   KNOWN,
-  [layer(['wheat-flour', 60]), layer(['egg', 50]), layer(['coarse-crumbs', 60])],
+  [layerOf(['wheat-flour', 60]), layerOf(['egg', 50]), layerOf(['coarse-crumbs', 60])],
   'damp',
   0.05,
 );

@@ -78,7 +78,7 @@ describe('a cook of the logbook', () => {
 
   test('with the same mistake in its past is surer of it', () => {
     const pale: Seen = { colourTop: 'straw', colourUnder: 'straw' };
-    const cool = logged(writtenDown(causeOf('too-cool').put(planned, 22)!));
+    const cool = logged(writtenDown(causeOf('too-cool').put(planned, 30)!));
     const share = (past: LoggedCook[]): number =>
       diagnoseCook(
         KNOWN,

@@ -15,11 +15,11 @@ import {
 } from '../index.js';
 
 /**
- * Four hundred failures with a hidden cause, every cause alike often, in thirteen dishes and two kinds of fryers: what was seen
+ * Two thousand failures with a hidden cause, every cause alike often, in thirteen dishes and two kinds of fryers: what was seen
  * is told in noisy words, with fields left out and a slip now and then; beside the cause every fryer, coat and piece is a
  * little off. Spreads, priors and sizes were chosen on other seeds (below 60,000): these only check.
  */
-const FAILURES = 400;
+const FAILURES = 2000;
 const FIRST_SEED = 90_000_001;
 
 /** What is seen is told six times in seven, what a counter keeps or a cook still knows nine in ten, what is measured three in ten. */
@@ -32,7 +32,7 @@ interface Judged {
   change: DiagnosedChange | null;
 }
 
-describe('four hundred failures with a hidden cause', () => {
+describe('two thousand failures with a hidden cause', () => {
   const all: Judged[] = [];
 
   beforeAll(() => {
@@ -52,8 +52,7 @@ describe('four hundred failures with a hidden cause', () => {
     const first = all.filter((j) => placeOf(j) === 0).length / FAILURES;
     const two = all.filter((j) => placeOf(j) === 0 || placeOf(j) === 1).length / FAILURES;
     expect(first).toBeGreaterThanOrEqual(0.8);
-    // Of 1,200 it was 0.944: the aim of nineteen in twenty lies within the spread of four hundred, 0.011.
-    expect(two).toBeGreaterThanOrEqual(0.95 - 0.011);
+    expect(two).toBeGreaterThanOrEqual(0.95);
   });
 
   test('every kind of cause is among them', () => {

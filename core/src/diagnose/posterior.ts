@@ -1,5 +1,5 @@
 import { CAUSES, causeOf, type Cause, type CauseKey } from './causes/index.js';
-import { NONE_OF_THESE, RARELY_TWO, RULED_OUT, SIZES_BETWEEN } from './constants.js';
+import { NONE_OF_THESE, PLAINLY_OTHERWISE, RARELY_TWO, RULED_OUT, SIZES_BETWEEN } from './constants.js';
 import { isDid } from './did.js';
 import type { Put } from './put.js';
 import { FIELD_SCALES, type Did, type Observation } from './seen.js';
@@ -53,7 +53,7 @@ export function knownCauses(meant: Put, asMeant: TriedCook, did: Did = {}): Know
     const value = asNumber(told);
     const { scaled, off } = FIELD_SCALES[shows];
     const gap = scaled(value) - scaled(planned);
-    if (Math.abs(gap) < 2 * off) return [];
+    if (Math.abs(gap) < PLAINLY_OTHERWISE * off) return [];
     const size = cause.sizeOf ? cause.sizeOf(value, planned) : 1;
     const [least] = cause.sizes;
     const way = cause.sizeOf ? Math.sign(least - cause.sizeOf(planned, planned)) : Math.sign(gap);

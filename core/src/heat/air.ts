@@ -150,14 +150,15 @@ export function airMedium(cook: AirCook): Medium {
     give(heatJ, stepS) {
       loadW = Math.max(0, heatJ / stepS);
     },
-    stepS(timeS) {
+    stepS(timeS, fine) {
       let sinceS = timeS;
       let untilS = SAMPLE_S.air - (timeS % SAMPLE_S.air);
       for (const openS of opensS) {
         if (timeS >= openS) sinceS = Math.min(sinceS, timeS - openS);
         else untilS = Math.min(untilS, openS - timeS);
       }
-      const wantedS = sinceS < DISTURBED_S ? AIR_STEPS_S.disturbed : AIR_STEPS_S.calm;
+      const wantedS = (sinceS < DISTURBED_S ? AIR_STEPS_S.disturbed : AIR_STEPS_S.calm) / fine;
+      // It ends where a sample is due, and where the fryer is opened.
       return untilS > ROUNDING ? Math.min(wantedS, untilS) : wantedS;
     },
     slowS: SLOW_S.air,

@@ -1,13 +1,11 @@
-import { buildCoat, buildSauce, type LayerSpec } from '../coat/index.js';
+import { layerOf, buildCoat, buildSauce } from '../coat/index.js';
 import { KNOWN, foodOf } from '../foods/index.js';
 import { geometryOf, type PieceShape } from '../piece/index.js';
 import { addSauce, buildBody, copyBody, SAUCE_CELLS, type Body } from './body.js';
+import { FOOD_CELLS } from './constants/index.js';
 import { addOil, soakInOil } from './oiling.js';
 
-const layer = (...parts: [string, number][]): LayerSpec => ({
-  portions: parts.map(([ingredientId, grams]) => ({ ingredientId, grams })),
-});
-const SAUCE = buildSauce(KNOWN, layer(['sweet-chilli-sauce', 100]), 150);
+const SAUCE = buildSauce(KNOWN, layerOf(['sweet-chilli-sauce', 100]), 150);
 const SHAPES: [string, PieceShape][] = [
   ['slab', { kind: 'slab', lengthMm: 90, widthMm: 50, thicknessMm: 14 }],
   ['disc', { kind: 'disc', diameterMm: 60, thicknessMm: 10 }],
@@ -20,18 +18,19 @@ const SHAPES: [string, PieceShape][] = [
 function bodyOf(
   shape: PieceShape,
   reserve = SAUCE_CELLS,
+  fine = 1,
 ): { body: Body; massKg: number; areaM2: number; coatGm2: number } {
   const food = foodOf(KNOWN, 'pork-loin');
   const piece = geometryOf(shape, food.densityKgM3);
   const layers = buildCoat(
     KNOWN,
-    [layer(['wheat-flour', 60]), layer(['egg', 50]), layer(['coarse-crumbs', 60])],
+    [layerOf(['wheat-flour', 60]), layerOf(['egg', 50]), layerOf(['coarse-crumbs', 60])],
     'damp',
     piece.drainLengthM,
   );
   const coatGm2 = layers.reduce((sum, l) => sum + l.pickUpGm2, 0);
   return {
-    body: buildBody(food, piece, layers, 8, 1, reserve),
+    body: buildBody(food, piece, layers, 8, fine, reserve),
     massKg: piece.massG / 1000,
     areaM2: piece.areaM2,
     coatGm2,
@@ -57,6 +56,19 @@ describe.each(SHAPES)('a %s laid out in cells', (_, shape) => {
     const coat = massOf(body, (i) => body.layer[i] >= 0);
     expect((coat * 1000) / areaM2 / coatGm2).toBeGreaterThan(0.99);
     expect((coat * 1000) / areaM2 / coatGm2).toBeLessThan(1.45);
+  });
+
+  test.each([0.5, 0.7, 2])('holds as much in %d times the cells', (fine) => {
+    const other = bodyOf(shape, SAUCE_CELLS, fine).body;
+    const used = (b: Body): number => b.to - b.from;
+    expect(Math.abs(used(other) - used(body) * fine)).toBeLessThan(4);
+    for (const inside of [true, false]) {
+      const of = (b: Body): number => massOf(b, (i) => b.layer[i] < 0 === inside);
+      expect(of(other)).toBeCloseTo(of(body), 9);
+    }
+    // Every cell has a place: none lies in two of them, none in none.
+    expect(other.foodTo - other.foodFrom).toBe(2 * Math.round(FOOD_CELLS * fine));
+    for (let i = other.from; i < other.to; i++) expect(other.volume[i]).toBeGreaterThan(0);
   });
 
   test('is the same above and below', () => {

@@ -173,7 +173,10 @@ export function buildBody(
   reserve = 0,
 ): Body {
   const cells = matterOf(food, piece, layers).flatMap((matter) =>
-    widths(matter.thicknessM, matter.cells * fine, matter.ratio ** (1 / fine)).map((width) => ({ matter, width })),
+    widths(matter.thicknessM, Math.round(matter.cells * fine), matter.ratio ** (1 / fine)).map((width) => ({
+      matter,
+      width,
+    })),
   );
   const half = cells.length + reserve;
   const n = 2 * half;
@@ -183,8 +186,8 @@ export function buildBody(
     from: reserve,
     to: n - reserve,
     layer: new Int8Array(n).fill(NOTHING),
-    foodFrom: half - FOOD_CELLS * fine,
-    foodTo: half + FOOD_CELLS * fine,
+    foodFrom: half - Math.round(FOOD_CELLS * fine),
+    foodTo: half + Math.round(FOOD_CELLS * fine),
     radius: array(),
     dx: array(),
     volume: array(),

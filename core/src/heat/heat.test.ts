@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { AT_WORK } from '../../testing/plain.js';
-import { buildCoat, buildSauce, type LayerSpec } from '../coat/index.js';
+import { layerOf, buildCoat, buildSauce, type LayerSpec } from '../coat/index.js';
 import { KNOWN, foodOf } from '../foods/index.js';
 import { geometryOf, type PieceShape } from '../piece/index.js';
 import {
@@ -18,14 +18,11 @@ import {
   type SimulateOptions,
 } from './index.js';
 
-const layer = (...parts: [string, number][]): LayerSpec => ({
-  portions: parts.map(([ingredientId, grams]) => ({ ingredientId, grams })),
-});
 const COATS: LayerSpec[][] = [
-  [layer(['wheat-flour', 60]), layer(['egg', 50]), layer(['coarse-crumbs', 60])],
-  [layer(['wheat-flour', 100], ['water', 140])],
-  [layer(['egg', 50]), layer(['potato-starch', 60])],
-  [layer(['chickpea-flour', 100], ['water', 130]), layer(['fine-crumbs', 60])],
+  [layerOf(['wheat-flour', 60]), layerOf(['egg', 50]), layerOf(['coarse-crumbs', 60])],
+  [layerOf(['wheat-flour', 100], ['water', 140])],
+  [layerOf(['egg', 50]), layerOf(['potato-starch', 60])],
+  [layerOf(['chickpea-flour', 100], ['water', 130]), layerOf(['fine-crumbs', 60])],
   [],
 ];
 const SLAB: PieceShape = { kind: 'slab', lengthMm: 90, widthMm: 50, thicknessMm: 14 };
@@ -56,7 +53,7 @@ const end = (cook: CookInput, options?: SimulateOptions) => {
   return { series, at: (c: (typeof COLUMNS)[number]) => series.columns[c][last] };
 };
 
-const SAUCE = buildSauce(KNOWN, layer(['barbecue-sauce', 100]), 160);
+const SAUCE = buildSauce(KNOWN, layerOf(['barbecue-sauce', 100]), 160);
 const again = (): SecondCook => ({
   sauce: SAUCE,
   coolMin: 4,
@@ -111,10 +108,10 @@ describe('balances', () => {
 
 describe('the answer does not hang on cells and steps', () => {
   test.each(COOKS)(
-    '%s: twice the cells and half the step move its centre by < 1.4 K and its colour by < 5 %%',
+    '%s: twice the cells and half the step move its centre by < 1.1 K and its colour by < 5 %%',
     (_, cook) => {
       const [coarse, fine] = [end(cook), end(cook, { fine: 2 })];
-      expect(Math.abs(coarse.at('centreC') - fine.at('centreC'))).toBeLessThan(1.4);
+      expect(Math.abs(coarse.at('centreC') - fine.at('centreC'))).toBeLessThan(1.1);
       for (const face of ['colourUp', 'colourDown'] as const) {
         expect(Math.abs(coarse.at(face) - fine.at(face))).toBeLessThan(0.05 * fine.at(face) + 0.01);
       }
@@ -174,7 +171,7 @@ describe('properties of every cook', () => {
         expect(centre(thicker)).toBeLessThanOrEqual(centre(base) + 0.6);
         // Without a coat there is no crumb: there oil only closes the pores that dry.
         if (COATS[c.coat].length > 0)
-          expect(oilier.at('colourUp')).toBeGreaterThanOrEqual(base.at('colourUp') * 0.99 - 0.02);
+          expect(oilier.at('colourUp')).toBeGreaterThanOrEqual(base.at('colourUp') * 0.99 - 0.015);
       }),
       { numRuns: 40, seed: SEED },
     );

@@ -51,7 +51,10 @@ export interface Waiting {
 export interface SimulateOptions {
   /** Record every cell for the cutaway. Default false. */
   profiles?: boolean;
-  /** Multiplies the cells and divides the step, to check that the answer does not depend on them. Default 1. */
+  /**
+   * Multiplies the cells; above 1 it divides the steps as well, to check that the answer does not depend on them. Below 1 the
+   * steps stay: fewer cells for a first look, without the error of longer steps on top. Default 1.
+   */
   fine?: number;
   /** Go on for half an hour after the cook, once for each. Default none. */
   waiting?: readonly Waiting[];

@@ -1,5 +1,6 @@
 import { AT_WORK } from '../../testing/plain.js';
 import { airMedium, crowdingShare } from './air.js';
+import { AIR_STEPS_S, SAMPLE_S } from './constants/index.js';
 import { FRYERS, LEVELS, OWN_HEAT, ROOM_C, UNDER, USUAL_POWER_W, type FryerKind } from './appliances.js';
 import { emptySurroundings, type Medium, type Surroundings } from './media.js';
 import { deepOil, panOil } from './oil.js';
@@ -132,6 +133,28 @@ describe('moving air', () => {
     expect(slab.under.hc / slab.top.hc).toBeCloseTo(UNDER.parchment.hc, 9);
     expect(slab.under.vent).toBeLessThan(0.3);
     expect(ball.under.hc).toBeGreaterThan(1.5 * slab.under.hc);
+  });
+
+  // Sums of steps in seconds are met to rounding.
+  const met = (times: number[], timeS: number): boolean => times.some((t) => Math.abs(t - timeS) < 1e-6);
+  test.each([1, 2, 3])('with steps divided by %i one of them ends at each sample, opening and turn', (fine) => {
+    const medium = airMedium({ ...AT_WORK, preheated: true, opensAtMin: [3.37], turnAtMin: 6.121 });
+    const ends: number[] = [];
+    for (let t = 0; t < 600; ends.push(t)) {
+      const stepS = medium.stepS(t, fine);
+      expect(stepS).toBeGreaterThan(0);
+      expect(stepS).toBeLessThanOrEqual(AIR_STEPS_S.calm / fine);
+      t += stepS;
+    }
+    for (let t = SAMPLE_S.air; t <= 600; t += SAMPLE_S.air) expect([t, met(ends, t)]).toEqual([t, true]);
+    expect([met(ends, 3.37 * 60), met(ends, 6.121 * 60)]).toEqual([true, true]);
+  });
+
+  test('its steps are short when it was loaded, opened or turned a moment ago, and longer in calm air', () => {
+    const medium = airMedium({ ...AT_WORK, opensAtMin: [4], turnAtMin: 8 });
+    const steps = [0, 20, 100, 240, 260, 400, 480, 500, 600].map((t) => medium.stepS(t, 1));
+    const { disturbed, calm } = AIR_STEPS_S;
+    expect(steps).toEqual([disturbed, disturbed, calm, disturbed, disturbed, calm, disturbed, disturbed, calm]);
   });
 
   test('up to six tenths covered the air does not mind, then it does', () => {

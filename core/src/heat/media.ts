@@ -26,8 +26,8 @@ export interface Medium {
   surround(timeS: number, steamKgM2S: number, out: Surroundings): void;
   /** Tells how much heat one piece took in a step of `stepS` seconds, J. */
   give(heatJ: number, stepS: number): void;
-  /** Length of a time step that resolves this medium at `timeS`, s. */
-  stepS(timeS: number): number;
+  /** Length of a time step that resolves this medium at `timeS`, s; `fine` divides it. */
+  stepS(timeS: number, fine: number): number;
   /** Time between two updates of what changes slowly in it, s. */
   slowS: number;
   /** Seconds after which the piece is turned in it; Infinity = never. */

@@ -12,7 +12,7 @@ const oilH = (timeS: number, steamKgM2S: number): number =>
   timeS < STIRRING.plungeS || steamKgM2S > STIRRING.steamKgM2S ? OIL_H.bubbling : OIL_H.quiet;
 
 /** A wet coat sets within seconds: the first of them are taken in small steps. */
-const oilStepS = (timeS: number): number => (timeS < SETTING_S ? STEPS_S.first : STEPS_S.later);
+const oilStepS = (timeS: number, fine: number): number => (timeS < SETTING_S ? STEPS_S.first : STEPS_S.later) / fine;
 
 /** A pot of hot oil on all sides: violent while water boils out, cooled by what it gives. */
 export function deepOil(cook: OilCook): Medium {

@@ -44,7 +44,7 @@ export function boilingPot(cook: WaterCook): BoilingPot {
     give(heatJ) {
       waterC = Math.max(ROOM_C, waterC - heatJ / (cook.waterKgPerPiece * WATER_HEAT));
     },
-    stepS: () => 1,
+    stepS: (_timeS, fine) => 1 / fine,
     slowS: SLOW_S.air,
     sampleS: SAMPLE_S.air,
     backAtS: () => (stilled ? back : 0),

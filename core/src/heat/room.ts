@@ -46,7 +46,7 @@ export function standingPlace(place: Place): Medium {
       expose(out.under, at.under.hc, at.under.hr, at.under.vent);
     },
     give: () => undefined,
-    stepS: () => STANDING_STEP_S,
+    stepS: (_timeS, fine) => STANDING_STEP_S / fine,
     slowS: SLOW_S.standing,
     sampleS: STANDING_SAMPLE_S,
   };
@@ -67,7 +67,7 @@ export function restingTray(): Medium {
       onRack.surround(timeS, steam, out);
       expose(out.under, UNDER_ON_TRAY.hc, UNDER_ON_TRAY.hr, 1);
     },
-    stepS: () => TRAY_STEP_S,
+    stepS: (_timeS, fine) => TRAY_STEP_S / fine,
     slowS: SLOW_S.tray,
   };
 }

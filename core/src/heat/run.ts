@@ -32,7 +32,7 @@ export function runIn(cook: Cooking, medium: Medium, seconds: number, { fine, st
   updateConduction(body, work, isOily(around));
   let ended = false;
   for (let timeS = 0; timeS < seconds - SOON_S && !ended;) {
-    const stepS = Math.min(medium.stepS(timeS) / fine, seconds - timeS);
+    const stepS = Math.min(medium.stepS(timeS, fine), seconds - timeS);
     timeS += stepS;
     medium.surround(timeS, step.steamKg / lastStepS / (2 * body.faceM2), around);
     if (!turned && timeS >= medium.turnsAtS) {

@@ -17,6 +17,7 @@ import type { CookSeries, StandingSeries } from './series.js';
 export function simulate(input: CookInput, options: SimulateOptions = {}): CookSeries {
   const { fine = 1, untilColour: darkest = Infinity } = options;
   const { second } = input;
+  const steps = Math.max(1, fine);
   const cook = startCooking(input, fine);
   const quiet = (): boolean => true;
   rubWithOil(cook, input.rubGm2 ?? 0);
@@ -27,7 +28,7 @@ export function simulate(input: CookInput, options: SimulateOptions = {}): CookS
   const minutes = input.minutes + (second ? second.coolMin + second.minutes : 0);
   const recorder = makeRecorder(cook, minutes, input.medium.sampleS, options.profiles ?? false);
   const recordFrom = (beforeS: number) => ({
-    fine,
+    fine: steps,
     standing: false,
     onStep: (timeS: number): boolean => {
       if (!recorder.due(beforeS + timeS)) return true;

@@ -1,13 +1,11 @@
+import { layerOf } from '../coat/index.js';
 import fc from 'fast-check';
 import { PLAIN_AIR, PLAIN_OILING, readyPiece, wholeOf, type AirPlan, type Dish, type Oiling } from '../dish/index.js';
 import { KNOWN, KNOWN_INGREDIENTS } from '../foods/index.js';
 import { LANDS, oilAmounts, coverageOf, facesCovered, oilToCover, portionOil, smokeOf, strokesFor } from './index.js';
 
-const layer = (...parts: [string, number][]) => ({
-  portions: parts.map(([ingredientId, grams]) => ({ ingredientId, grams })),
-});
 const plan = (oilGm2: number, oiling?: Partial<Oiling>): AirPlan => ({
-  layers: [layer(['wheat-flour', 60]), layer(['egg', 50]), layer(['coarse-crumbs', 60])],
+  layers: [layerOf(['wheat-flour', 60]), layerOf(['egg', 50]), layerOf(['coarse-crumbs', 60])],
   restMin: 7,
   oilGm2,
   second: null,

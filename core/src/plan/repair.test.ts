@@ -1,21 +1,18 @@
 import { ANYTHING } from '../../testing/plain.js';
-import { buildCoat, type LayerSpec } from '../coat/index.js';
+import { layerOf, buildCoat, type LayerSpec } from '../coat/index.js';
 import { PLAIN_AIR, type AirPlan } from '../dish/index.js';
 import { KNOWN, fitsDiets, ingredient, type Diet } from '../foods/index.js';
 import { planNotes } from './index.js';
 import { repairPlan } from './repair.js';
 import type { Choice } from './types.js';
 
-const layer = (...parts: [string, number][]): LayerSpec => ({
-  portions: parts.map(([ingredientId, grams]) => ({ ingredientId, grams })),
-});
-const FLOUR = layer(['wheat-flour', 60]);
-const EGG = layer(['egg', 50]);
-const CRUMBS = layer(['coarse-crumbs', 60]);
-const BATTER = layer(['wheat-flour', 100], ['water', 120]);
-const STARCH = layer(['potato-starch', 60]);
-const CHEESY = layer(['coarse-crumbs', 60], ['hard-cheese', 20]);
-const COCONUT = layer(['desiccated-coconut', 40], ['coarse-crumbs', 40]);
+const FLOUR = layerOf(['wheat-flour', 60]);
+const EGG = layerOf(['egg', 50]);
+const CRUMBS = layerOf(['coarse-crumbs', 60]);
+const BATTER = layerOf(['wheat-flour', 100], ['water', 120]);
+const STARCH = layerOf(['potato-starch', 60]);
+const CHEESY = layerOf(['coarse-crumbs', 60], ['hard-cheese', 20]);
+const COCONUT = layerOf(['desiccated-coconut', 40], ['coarse-crumbs', 40]);
 
 const choice = (diets: Diet[] = []): Choice => ({ ...ANYTHING, diets });
 
@@ -59,7 +56,7 @@ test('repairing one complaint after another ends in a coat without any', () => {
 });
 
 test.each<Diet>(['vegan', 'gluten-free', 'egg-free'])('a repair puts in nothing that breaks "%s"', (diet) => {
-  const bare = plan([layer(['puffed-rice', 60])]);
+  const bare = plan([layerOf(['puffed-rice', 60])]);
   const repaired = repairPlan(bare, notesOf(bare)[0], choice([diet]));
   expect(repaired.layers.length).toBeGreaterThan(1);
   for (const p of repaired.layers.flatMap((l) => l.portions))

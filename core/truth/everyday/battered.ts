@@ -1,11 +1,11 @@
-import { layer } from '../practice.js';
+import { layerOf } from '../../src/index.js';
 import { ball, disc, EGG, everyday, FINE, FLOUR, rod, slab, type Everyday } from './dish.js';
 
 /** What is fried in a batter every day: what converts, and what a cook leaves to the pot. Common practice, no source. */
 
-const BEER = layer(['wheat-flour', 100], ['beer', 140], ['baking-powder', 3], ['salt', 3]);
-const MILK = layer(['wheat-flour', 100], ['milk', 130], ['egg', 50], ['salt', 3]);
-const TEMPURA = layer(['wheat-flour', 70], ['corn-starch', 30], ['sparkling-water', 160]);
+const BEER = layerOf(['wheat-flour', 100], ['beer', 140], ['baking-powder', 3], ['salt', 3]);
+const MILK = layerOf(['wheat-flour', 100], ['milk', 130], ['egg', 50], ['salt', 3]);
+const TEMPURA = layerOf(['wheat-flour', 70], ['corn-starch', 30], ['sparkling-water', 160]);
 const RING = { kind: 'ring', outerMm: 80, innerMm: 62, thicknessMm: 12 } as const;
 
 /** Crumbs over the batter carry it over: these have to be converted. */
@@ -24,7 +24,7 @@ export const BATTERED: readonly Everyday[] = [
     'cauliflower in flour and water',
     'cauliflower',
     ball(30),
-    [layer(['wheat-flour', 100], ['water', 150], ['salt', 3])],
+    [layerOf(['wheat-flour', 100], ['water', 150], ['salt', 3])],
     [190, 14],
     { pot: [177, 4] },
   ),
@@ -32,7 +32,7 @@ export const BATTERED: readonly Everyday[] = [
     'cauliflower in chickpea batter',
     'cauliflower',
     ball(30),
-    [layer(['chickpea-flour', 100], ['water', 130], ['salt', 3])],
+    [layerOf(['chickpea-flour', 100], ['water', 130], ['salt', 3])],
     [190, 14],
     { pot: [177, 4] },
   ),
@@ -44,7 +44,7 @@ export const BATTERED: readonly Everyday[] = [
     'chicken strips in buttermilk batter',
     'chicken-breast',
     slab(100, 28, 20),
-    [FLOUR, layer(['wheat-flour', 100], ['buttermilk', 150], ['egg', 50], ['salt', 4])],
+    [FLOUR, layerOf(['wheat-flour', 100], ['buttermilk', 150], ['egg', 50], ['salt', 4])],
     [195, 13],
     { pot: [172, 6] },
   ),
@@ -83,7 +83,7 @@ export const POT: readonly (Everyday & { why: string })[] = [
       'green beans in thin rice batter',
       'green-bean',
       rod(8, 90),
-      [layer(['rice-flour', 100], ['sparkling-water', 160])],
+      [layerOf(['rice-flour', 100], ['sparkling-water', 160])],
       [190, 8],
       { pot: [178, 2.5] },
     ),
@@ -94,7 +94,7 @@ export const POT: readonly (Everyday & { why: string })[] = [
       'sweet potato in flour, egg and cold water',
       'sweet-potato',
       disc(60, 6),
-      [layer(['wheat-flour', 100], ['water', 160], ['egg', 50])],
+      [layerOf(['wheat-flour', 100], ['water', 160], ['egg', 50])],
       [190, 10],
       { pot: [176, 3] },
     ),
@@ -105,7 +105,7 @@ export const POT: readonly (Everyday & { why: string })[] = [
       'banana fritters',
       'banana',
       slab(60, 30, 12),
-      [layer(['self-raising-flour', 100], ['milk', 120], ['sugar', 10])],
+      [layerOf(['self-raising-flour', 100], ['milk', 120], ['sugar', 10])],
       [190, 9],
       { pot: [180, 3] },
     ),
@@ -116,7 +116,7 @@ export const POT: readonly (Everyday & { why: string })[] = [
       'pineapple fritters',
       'pineapple',
       { kind: 'ring', outerMm: 85, innerMm: 30, thicknessMm: 10 },
-      [layer(['wheat-flour', 100], ['sparkling-water', 130], ['sugar', 5])],
+      [layerOf(['wheat-flour', 100], ['sparkling-water', 130], ['sugar', 5])],
       [190, 9],
       { pot: [180, 3] },
     ),
@@ -127,7 +127,7 @@ export const POT: readonly (Everyday & { why: string })[] = [
       'apple fritters',
       'apple',
       { kind: 'ring', outerMm: 75, innerMm: 20, thicknessMm: 8 },
-      [layer(['wheat-flour', 100], ['milk', 120], ['egg', 50], ['baking-powder', 3])],
+      [layerOf(['wheat-flour', 100], ['milk', 120], ['egg', 50], ['baking-powder', 3])],
       [190, 9],
       { pot: [176, 3] },
     ),

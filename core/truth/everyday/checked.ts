@@ -1,4 +1,4 @@
-import { layer } from '../practice.js';
+import { layerOf } from '../../src/index.js';
 import { ball, COARSE, disc, EGG, everyday, FINE, FLOUR, rod, slab, type Everyday } from './dish.js';
 
 /** The list that was written down beside the first and only checked: nothing was fitted on it. Common practice, no source. */
@@ -15,7 +15,7 @@ export const CHECKED: readonly Everyday[] = [
     'chicken breast 15 mm, coarse crumbs with hard cheese',
     'chicken-breast',
     slab(130, 90, 15),
-    [FLOUR, EGG, layer(['coarse-crumbs', 60], ['hard-cheese', 25])],
+    [FLOUR, EGG, layerOf(['coarse-crumbs', 60], ['hard-cheese', 25])],
     [195, 12],
     { expects: ['coarse'], pot: [170, 5] },
   ),
@@ -77,7 +77,7 @@ export const CHECKED: readonly Everyday[] = [
     'tofu strips 18 mm, crushed cornflakes',
     'tofu',
     slab(70, 20, 18),
-    [FLOUR, EGG, layer(['cornflakes', 80])],
+    [FLOUR, EGG, layerOf(['cornflakes', 80])],
     [190, 13],
     {
       expects: ['flake'],
@@ -95,7 +95,7 @@ export const CHECKED: readonly Everyday[] = [
     expects: ['coarse'],
     pot: [170, 6],
   }),
-  everyday('salmon 18 mm, sesame', 'salmon', slab(90, 50, 18), [FLOUR, EGG, layer(['sesame-seeds', 80])], [190, 10], {
+  everyday('salmon 18 mm, sesame', 'salmon', slab(90, 50, 18), [FLOUR, EGG, layerOf(['sesame-seeds', 80])], [190, 10], {
     expects: ['nuts'],
     pot: [170, 4],
   }),
@@ -103,7 +103,7 @@ export const CHECKED: readonly Everyday[] = [
     'white fish 18 mm, chopped hazelnuts and crumbs',
     'cod',
     slab(100, 50, 18),
-    [FLOUR, EGG, layer(['chopped-hazelnuts', 60], ['fine-crumbs', 40])],
+    [FLOUR, EGG, layerOf(['chopped-hazelnuts', 60], ['fine-crumbs', 40])],
     [190, 11],
     { expects: ['nuts', 'fine'], pot: [170, 4] },
   ),
@@ -134,7 +134,7 @@ export const CHECKED: readonly Everyday[] = [
     'chicken thigh bites 28 mm, egg and potato starch',
     'chicken-thigh',
     slab(50, 40, 28),
-    [EGG, layer(['potato-starch', 60], ['salt', 3])],
+    [EGG, layerOf(['potato-starch', 60], ['salt', 3])],
     [195, 15],
     { expects: ['starch'], pot: [172, 6] },
   ),
@@ -142,7 +142,7 @@ export const CHECKED: readonly Everyday[] = [
     'chicken strips 20 mm, buttermilk and flour',
     'chicken-breast',
     slab(100, 30, 20),
-    [layer(['buttermilk', 120]), { ...layer(['wheat-flour', 100], ['paprika', 5], ['salt', 5]), clumped: true }],
+    [layerOf(['buttermilk', 120]), { ...layerOf(['wheat-flour', 100], ['paprika', 5], ['salt', 5]), clumped: true }],
     [190, 14],
     { expects: ['flour'], pot: [172, 6] },
   ),
@@ -150,7 +150,7 @@ export const CHECKED: readonly Everyday[] = [
     'white fish 18 mm, cornmeal',
     'cod',
     slab(110, 60, 18),
-    [layer(['buttermilk', 60]), layer(['cornmeal', 90], ['wheat-flour', 20], ['salt', 3])],
+    [layerOf(['buttermilk', 60]), layerOf(['cornmeal', 90], ['wheat-flour', 20], ['salt', 3])],
     [200, 12],
     { expects: ['meal'] },
   ),

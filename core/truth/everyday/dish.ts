@@ -1,5 +1,5 @@
-import { type Dish, type FriedCook, type Fryer, type LayerSpec, type Limits } from '../../src/index.js';
-import { filling, layer, ovenType, drawer } from '../practice.js';
+import { layerOf, type Dish, type FriedCook, type Fryer, type LayerSpec, type Limits } from '../../src/index.js';
+import { filling, ovenType, drawer } from '../practice.js';
 
 /** What a home cook fries every day, and how the same is air-fried where people are used to it. Common practice, no source. */
 
@@ -24,10 +24,10 @@ interface More {
   expects?: readonly Expected[];
 }
 
-export const FLOUR = layer(['wheat-flour', 60], ['salt', 4]);
-export const EGG = layer(['egg', 50]);
-export const FINE = layer(['fine-crumbs', 80]);
-export const COARSE = layer(['coarse-crumbs', 80]);
+export const FLOUR = layerOf(['wheat-flour', 60], ['salt', 4]);
+export const EGG = layerOf(['egg', 50]);
+export const FINE = layerOf(['fine-crumbs', 80]);
+export const COARSE = layerOf(['coarse-crumbs', 80]);
 
 export const slab = (lengthMm: number, widthMm: number, thicknessMm: number): Dish['shape'] => ({
   kind: 'slab',

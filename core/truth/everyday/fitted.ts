@@ -1,4 +1,4 @@
-import { layer } from '../practice.js';
+import { layerOf } from '../../src/index.js';
 import { ball, COARSE, disc, EGG, everyday, FINE, FLOUR, rod, slab, type Everyday } from './dish.js';
 
 /** The list on which the converter's judgement was fitted. Middle of what home cooks write down: common practice, no source. */
@@ -83,7 +83,7 @@ export const FITTED: readonly Everyday[] = [
     'onion rings 12 mm, batter under crumbs',
     'onion',
     { kind: 'ring', outerMm: 80, innerMm: 62, thicknessMm: 12 },
-    [FLOUR, layer(['wheat-flour', 100], ['milk', 130], ['salt', 2]), COARSE],
+    [FLOUR, layerOf(['wheat-flour', 100], ['milk', 130], ['salt', 2]), COARSE],
     [190, 11],
     { expects: ['coarse'], pot: [180, 3] },
   ),
@@ -91,7 +91,7 @@ export const FITTED: readonly Everyday[] = [
     'green tomato slices 10 mm, cornmeal',
     'green-tomato',
     disc(70, 10),
-    [FLOUR, layer(['buttermilk', 100]), layer(['cornmeal', 90], ['wheat-flour', 20])],
+    [FLOUR, layerOf(['buttermilk', 100]), layerOf(['cornmeal', 90], ['wheat-flour', 20])],
     [200, 11],
     { expects: ['meal'] },
   ),
@@ -99,7 +99,7 @@ export const FITTED: readonly Everyday[] = [
     'okra 14 mm, cornmeal',
     'okra',
     rod(14, 40),
-    [layer(['buttermilk', 100]), layer(['cornmeal', 90], ['wheat-flour', 30], ['salt', 3])],
+    [layerOf(['buttermilk', 100]), layerOf(['cornmeal', 90], ['wheat-flour', 30], ['salt', 3])],
     [200, 11],
     { expects: ['meal'] },
   ),
@@ -107,7 +107,7 @@ export const FITTED: readonly Everyday[] = [
     'chicken thighs 25 mm, buttermilk and flour',
     'chicken-thigh',
     slab(100, 70, 25),
-    [layer(['buttermilk', 120]), { ...layer(['wheat-flour', 100], ['paprika', 5], ['salt', 5]), clumped: true }],
+    [layerOf(['buttermilk', 120]), { ...layerOf(['wheat-flour', 100], ['paprika', 5], ['salt', 5]), clumped: true }],
     [190, 20],
     { expects: ['flour'], pot: [165, 11] },
   ),
@@ -115,7 +115,7 @@ export const FITTED: readonly Everyday[] = [
     'chicken strips 22 mm, crushed cornflakes',
     'chicken-breast',
     slab(100, 30, 22),
-    [FLOUR, EGG, layer(['cornflakes', 80])],
+    [FLOUR, EGG, layerOf(['cornflakes', 80])],
     [190, 13],
     { expects: ['flake'], pot: [170, 6] },
   ),
@@ -123,11 +123,11 @@ export const FITTED: readonly Everyday[] = [
     'prawns 12 mm, coconut and crumbs',
     'prawn',
     slab(60, 22, 12),
-    [FLOUR, EGG, layer(['desiccated-coconut', 40], ['coarse-crumbs', 40])],
+    [FLOUR, EGG, layerOf(['desiccated-coconut', 40], ['coarse-crumbs', 40])],
     [190, 8],
     { expects: ['coarse', 'nuts'], pot: [175, 2.5] },
   ),
-  everyday('tofu cubes 20 mm, corn starch', 'tofu', slab(20, 20, 20), [layer(['corn-starch', 30])], [200, 14], {
+  everyday('tofu cubes 20 mm, corn starch', 'tofu', slab(20, 20, 20), [layerOf(['corn-starch', 30])], [200, 14], {
     expects: ['starch'],
     pot: [180, 5],
   }),

@@ -1,4 +1,4 @@
-import { layer } from '../practice.js';
+import { layerOf } from '../../src/index.js';
 import { EGG, everyday, FINE, FLOUR, rod, slab, type Everyday } from './dish.js';
 
 /**
@@ -6,8 +6,8 @@ import { EGG, everyday, FINE, FLOUR, rod, slab, type Everyday } from './dish.js'
  * skin and the browning of sheets were fitted. Common practice, no source.
  */
 
-const DREDGE = layer(['wheat-flour', 80], ['corn-starch', 20], ['paprika', 4], ['salt', 5]);
-const BOUGHT = [FLOUR, EGG, layer(['fine-crumbs', 80], ['rapeseed-oil', 12])];
+const DREDGE = layerOf(['wheat-flour', 80], ['corn-starch', 20], ['paprika', 4], ['salt', 5]);
+const BOUGHT = [FLOUR, EGG, layerOf(['fine-crumbs', 80], ['rapeseed-oil', 12])];
 const FROZEN = { startC: -18, preparation: 'frozen', skin: 'dry', readyCoated: true } as const;
 const WING = { kind: 'irregular', longestMm: 90, thicknessMm: 26, massG: 45 } as const;
 
@@ -16,7 +16,7 @@ export const OTHERS: readonly Everyday[] = [
     'wings in starch and baking powder',
     'chicken-wing',
     WING,
-    [layer(['corn-starch', 20], ['baking-powder', 6], ['salt', 4])],
+    [layerOf(['corn-starch', 20], ['baking-powder', 6], ['salt', 4])],
     [200, 22],
     { pot: [180, 9], expects: ['starch'] },
   ),
@@ -25,7 +25,7 @@ export const OTHERS: readonly Everyday[] = [
     'drumsticks, buttermilk and flour',
     'chicken-drumstick',
     rod(42, 110),
-    [layer(['buttermilk', 120]), { ...DREDGE, clumped: true }],
+    [layerOf(['buttermilk', 120]), { ...DREDGE, clumped: true }],
     [190, 24],
     { pot: [165, 14], expects: ['flour'] },
   ),
@@ -33,7 +33,7 @@ export const OTHERS: readonly Everyday[] = [
     'thighs on the bone, buttermilk and flour',
     'chicken-thigh-on-bone',
     slab(110, 80, 35),
-    [layer(['buttermilk', 120]), { ...DREDGE, clumped: true }],
+    [layerOf(['buttermilk', 120]), { ...DREDGE, clumped: true }],
     [190, 26],
     { pot: [165, 14], expects: ['flour'] },
   ),
@@ -47,11 +47,11 @@ export const OTHERS: readonly Everyday[] = [
     dish: FROZEN,
     expects: ['fine'],
   }),
-  everyday('spring rolls', 'roll-filling', rod(22, 90), [layer(['spring-roll-sheet', 50])], [195, 12], {
+  everyday('spring rolls', 'roll-filling', rod(22, 90), [layerOf(['spring-roll-sheet', 50])], [195, 12], {
     pot: [175, 3],
     expects: ['sheet'],
   }),
-  everyday('rice paper rolls', 'roll-filling', rod(22, 80), [layer(['rice-paper', 50])], [200, 14], {
+  everyday('rice paper rolls', 'roll-filling', rod(22, 80), [layerOf(['rice-paper', 50])], [200, 14], {
     pot: [175, 3.5],
     expects: ['sheet'],
   }),

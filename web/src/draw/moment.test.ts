@@ -1,9 +1,15 @@
-import { evaluateAir, evaluateFried, KNOWN, PLAIN_AIR, type AirPlan, type Dish, type Fryer } from '@yellowmist/core';
+import {
+  layerOf,
+  evaluateAir,
+  evaluateFried,
+  KNOWN,
+  PLAIN_AIR,
+  type AirPlan,
+  type Dish,
+  type Fryer,
+} from '@yellowmist/core';
 import { momentOf, sampleAt } from './moment';
 
-const layer = (...parts: [string, number][]) => ({
-  portions: parts.map(([ingredientId, grams]) => ({ ingredientId, grams })),
-});
 const dish: Dish = {
   foodId: 'halloumi',
   shape: { kind: 'slab', lengthMm: 80, widthMm: 30, thicknessMm: 14 },
@@ -23,8 +29,8 @@ const fryer: Fryer = {
   airFactor: 1,
   offsetC: 0,
 };
-const BREADED = [layer(['wheat-flour', 60]), layer(['egg', 50]), layer(['coarse-crumbs', 60])];
-const BATTER = [layer(['wheat-flour', 100], ['water', 150])];
+const BREADED = [layerOf(['wheat-flour', 60]), layerOf(['egg', 50]), layerOf(['coarse-crumbs', 60])];
+const BATTER = [layerOf(['wheat-flour', 100], ['water', 150])];
 
 function cook(layers: AirPlan['layers'], second: AirPlan['second'] = null, turnAtMin: number | null = null) {
   const pot = { layers, medium: 'deep-oil', oilId: 'rapeseed-oil', tempC: 180, minutes: 3 } as const;
@@ -87,7 +93,7 @@ test('a wet last layer thins as it runs', () => {
 });
 
 test('a sauce stands on the coat from when it was brushed on, and not before', () => {
-  const second = { sauce: layer(['barbecue-sauce', 100]), sauceGm2: 150, coolMin: 3, tempC: 180, minutes: 5 };
+  const second = { sauce: layerOf(['barbecue-sauce', 100]), sauceGm2: 150, coolMin: 3, tempC: 180, minutes: 5 };
   const { series, layers, sauce } = cook(BREADED, second);
   const names = (minutes: number): string[] =>
     momentOf(series, layers, sampleAt(series, minutes), null, sauce).top.layers.map((l) => l.layer.name);

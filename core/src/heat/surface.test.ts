@@ -1,0 +1,105 @@
+import { spec } from '../../testing/plain.js';
+import { buildCoat } from '../coat/index.js';
+import { foodOf, KNOWN } from '../foods/index.js';
+import { geometryOf } from '../piece/index.js';
+import { updateConduction, updateHeatCapacity } from './conduct.js';
+import { startCooking, type Cooking } from './cooking.js';
+import { emptySurroundings, type Surroundings } from './media.js';
+import { standingPlace } from './room.js';
+import { evaporate, setEnd } from './surface.js';
+
+/** A breaded cutlet with everything at `tempC`, its crumbs dried to `crumbs` kg of water per kg. */
+function cutletAt(tempC: number, crumbs = 0.4): Cooking {
+  const food = foodOf(KNOWN, 'chicken-breast');
+  const piece = geometryOf({ kind: 'slab', lengthMm: 90, widthMm: 60, thicknessMm: 14 }, food.densityKgM3);
+  const layers = buildCoat(KNOWN, [spec(['egg', 50]), spec(['coarse-crumbs', 60])], 'damp', piece.drainLengthM);
+  const cook = startCooking(
+    {
+      piece,
+      food,
+      layers,
+      startC: tempC,
+      startFirmness: 1,
+      restMin: 0,
+      oilGm2: 0,
+      medium: standingPlace('rack'),
+      minutes: 0,
+    },
+    1,
+  );
+  const { body, work } = cook;
+  for (let i = body.from; i < body.to; i++) if (body.layer[i] === 1) body.water[i] = crumbs * body.solids[i];
+  updateHeatCapacity(body, work);
+  updateConduction(body, work, false);
+  return cook;
+}
+
+const AIR: Surroundings = { ...emptySurroundings(), airC: 190, wallC: 190, vapourPa: 1200 };
+
+/** The upper end of the chain in moving air. */
+function endAt(cook: Cooking, around: Surroundings = AIR, vent = 40) {
+  const { body, work, sides } = cook;
+  const { face, end } = sides[1];
+  setEnd(body, work, face, vent, 40, 12, around, false, end);
+  return { face, end };
+}
+
+describe('what leaves a face', () => {
+  test('is more the hotter it is, up to where it boils, and leaves faster with every kelvin all the way', () => {
+    const ends = [20, 40, 60, 80, 95, 105, 120, 150].map((tempC) => endAt(cutletAt(tempC)).end);
+    for (let k = 1; k < ends.length; k++)
+      expect(ends[k].evaporationW).toBeGreaterThanOrEqual(ends[k - 1].evaporationW * 0.93);
+    // Hotter than boiling it still falls with the temperature: a long step must not take more than cools it to the curve.
+    for (const end of ends) expect(end.evaporationSlope).toBeGreaterThan(0);
+  });
+
+  // 98 °C is where diffusion ends, and the slope is that of a fall by 4 K below it.
+  test.each([100, 110, 130, 160])('cools a front of %i °C along a line that meets the curve below boiling', (tempC) => {
+    const { end } = endAt(cutletAt(tempC));
+    const line = (c: number): number => end.evaporationW + end.evaporationSlope * (c - end.wetC);
+    const there = endAt(cutletAt(94)).end.evaporationW;
+    expect(Math.abs(line(94) / there - 1)).toBeLessThan(0.12);
+    expect(line(20)).toBeLessThan(there);
+  });
+
+  test('comes through the pores of what has dried outside: less, and from farther in', () => {
+    const [wet, dry] = [endAt(cutletAt(80, 0.8)), endAt(cutletAt(80, 0.02))];
+    expect(dry.end.evaporationW).toBeLessThan(0.8 * wet.end.evaporationW);
+    const { body } = cutletAt(80);
+    expect(wet.face.front).toBe(wet.face.outer);
+    expect(body.layer[dry.face.front]).not.toBe(1);
+  });
+
+  test('is nothing in oil, behind parchment, and where a hot dry face meets moist air', () => {
+    const cook = cutletAt(80);
+    const { body, work, sides } = cook;
+    const { face, end } = sides[1];
+    setEnd(body, work, face, 40, 40, 12, AIR, true, end);
+    expect([end.evaporationW, end.evaporationSlope]).toEqual([0, 0]);
+    expect(endAt(cook, AIR, 0).end.evaporationW).toBe(0);
+    const moist = { ...AIR, vapourPa: 95_000 };
+    expect(endAt(cutletAt(85, 0.02), moist).end.evaporationW).toBe(0);
+  });
+
+  test('is dew on a cold one in moist air, outermost', () => {
+    const cook = cutletAt(5);
+    const { face, end } = endAt(cook, { ...AIR, vapourPa: 4000 });
+    expect(end.evaporationW).toBeLessThan(0);
+    expect(face.front).toBe(face.outer);
+    const before = cook.body.water[face.outer];
+    evaporate(cook.body, cook.work, face, end, 1, cook.flows);
+    expect(cook.body.water[face.outer]).toBeGreaterThan(before);
+  });
+
+  test('is written down to the last gram and joule', () => {
+    const cook = cutletAt(90, 0.05);
+    const { body, work, flows } = cook;
+    const { face, end } = endAt(cook);
+    const water = (): number => body.water.reduce((sum, kg) => sum + kg, 0);
+    const before = water();
+    // So long a step takes more than the front has: cells behind it give, and what nobody has goes back as heat.
+    evaporate(body, work, face, end, 600, flows);
+    expect(before - water()).toBeCloseTo(flows.outKg, 12);
+    expect(body.water.every((kg) => kg >= 0)).toBe(true);
+  });
+});
