@@ -170,6 +170,24 @@ describe('events', () => {
   });
 });
 
+describe('a cook in the list', () => {
+  test('stands as it is now: noted, put aside and brought back', async () => {
+    const afterwards = { at: '2026-04-02T18:00:00Z', by: { what: 'plan' } };
+    const { body: cook } = await server.ask<CookDocument>('POST', '/cooks', { conversionId: dish.id, afterwards });
+    const listed = async (): Promise<ListedCook | undefined> =>
+      (await server.ask<ListedCook[]>('GET', '/cooks')).body.find((c) => c.id === cook.id);
+    const first = (await listed())!;
+    expect(first).toMatchObject({ dishes: [dish.name], log: [{ minutes: 12, record: null }], photos: 0 });
+    await server.ask('PUT', `/cooks/${cook.id}/seen`, { colourTop: 'dark' });
+    const noted = (await listed())!;
+    expect(noted).toMatchObject({ ...first, log: [{ record: { version: 1, seen: { colourTop: 'dark' } } }] });
+    await server.ask('DELETE', `/cooks/${cook.id}`);
+    expect(await listed()).toBeUndefined();
+    await server.ask('POST', `/cooks/${cook.id}/restore`);
+    expect(await listed()).toEqual(noted);
+  });
+});
+
 describe('what stands', () => {
   test('darker than the swatch at half time: this batch and the later ones are shorter, and it says so', async () => {
     const cook = await start({ conversionId: dish.id, rehearsal: { rate: 60, help: 'none' } });

@@ -79,6 +79,17 @@ describe('what the cooks taught', () => {
     // Nothing was seen of it: it is in the list, and was not listened to.
     expect(cooks.find((c) => c.cook === real.id)!.alone).toBeNull();
   });
+
+  test('cooks of which nothing but the plan is known take no place among those that teach, however many', async () => {
+    const [before] = (await learning()).fryers;
+    for (let day = 1; day <= 41; day++) {
+      const at = new Date(Date.UTC(2026, 9, 20) + day * 3_600_000).toISOString();
+      await server.ask('POST', '/cooks', { conversionId: dish.id, afterwards: { at, by: { what: 'plan' } } });
+    }
+    const [{ says, cooks }] = (await learning()).fryers;
+    expect(says).toBe(before.says);
+    expect(cooks.map((c) => [c.cook, c.alone === null])).toEqual(before.cooks.map((c) => [c.cook, c.alone === null]));
+  });
 });
 
 describe('how right plans have been', () => {

@@ -3,7 +3,6 @@ import {
   cookListSchema,
   diagnoseAnswerSchema,
   seenRecordSchema,
-  type ConversionBody,
   type ConversionDocument,
   type CookDiagnosis,
   type CookDocument,
@@ -13,7 +12,7 @@ import {
   type SeenRecord,
 } from '@yellowmist/contract';
 import { parse } from 'csv-parse/sync';
-import { converted } from './converted.js';
+import { breaded } from './converted.js';
 import { counterOf, valid } from './counter.js';
 import { RunningServer } from './running.js';
 
@@ -42,19 +41,6 @@ const diagnosisOf = async (id: string, dishId?: string): Promise<CookDiagnosis> 
 
 const DARK = { colourTop: 'dark', colourUnder: 'dark', crunchNow: 'very crisp', bald: 'none', floury: 'none' };
 const GOLDEN = { colourTop: 'golden', colourUnder: 'golden', crunchNow: 'very crisp', bald: 'none', floury: 'none' };
-
-/** Leeks in flour, egg and crumbs, twelve minutes at 190 °C: golden by the plan. */
-const breaded = (name: string): ConversionBody => {
-  const body = converted(name, { foodId: 'leek', shape: { kind: 'slab', lengthMm: 80, widthMm: 40, thicknessMm: 14 } });
-  const layers = ['wheat-flour', 'egg', 'coarse-crumbs'].map((ingredientId) => ({
-    portions: [{ ingredientId, grams: 60 }],
-  }));
-  return {
-    ...body,
-    fried: { ...body.fried, layers },
-    chosen: { ...body.chosen!, plan: { ...body.chosen!.plan, layers } },
-  };
-};
 
 beforeAll(async () => {
   await server.start();
@@ -216,6 +202,26 @@ describe('what went wrong', () => {
     expect(again.proposedBefore!.text).toBe(first.change!.text);
     expect(again.followUp).toMatchObject({ helped: 'yes' });
     expect(again.followUp!.moved.some((m) => Math.abs(m.after - m.before) > 0.005)).toBe(true);
+  });
+
+  test('finds the last cook of its dish behind any number of others', async () => {
+    const cookedOf = async (of: ConversionDocument, day: number, seen: object): Promise<string> => {
+      const at = `2026-05-${String(day).padStart(2, '0')}T18:00:00Z`;
+      const afterwards = { at, by: { what: 'plan' } };
+      const { body } = await server.ask<CookDocument>('POST', '/cooks', { conversionId: of.id, afterwards });
+      await note(body.id, seen);
+      return body.id;
+    };
+    const [own, other] = await Promise.all(
+      ['Now and then', 'Every day'].map(
+        async (name) => (await server.ask<ConversionDocument>('POST', '/conversions', breaded(name))).body,
+      ),
+    );
+    await cookedOf(own, 1, DARK);
+    const last = await cookedOf(own, 2, DARK);
+    for (let day = 3; day < 11; day++) await cookedOf(other, day, GOLDEN);
+    const { proposedBefore } = await diagnosisOf(await cookedOf(own, 12, { ...GOLDEN, didChange: true }));
+    expect(proposedBefore!.cook).toBe(last);
   });
 
   test('is asked by other programs with a dish and what was seen, and nothing is stored', async () => {

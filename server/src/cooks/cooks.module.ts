@@ -11,6 +11,7 @@ import { CooksService } from './cooks.service.js';
 import { CooksStore } from './cooks.store.js';
 import { EventsStore } from './events.store.js';
 import { FoodsService } from './foods.service.js';
+import { HeadsStore } from './heads.store.js';
 import { PhotosController } from './photos.controller.js';
 import { PhotosService } from './photos.service.js';
 import { PhotosStore } from './photos.store.js';
@@ -32,6 +33,7 @@ import { WholeCooksService } from './wholeCooks.service.js';
   controllers: [CooksController, RecordsController, PhotosController],
   providers: [
     CooksStore,
+    HeadsStore,
     CooksService,
     StartingService,
     EventsStore,

@@ -3,20 +3,21 @@ import type { CookBody, CookDocument, CookEventsAnswer, ListedCook } from '@yell
 import { plain, stateOf, type CookEvent } from '@yellowmist/core';
 import { badFields } from '../common/problem.js';
 import { ConversionsService } from '../conversions/conversions.service.js';
-import { pageOf, readInTurns, type Page } from '../documents/parts.js';
+import { pageOf, type Page } from '../documents/parts.js';
 import { EveningsService } from '../evenings/evenings.service.js';
 import { CooksStore } from './cooks.store.js';
 import { EventsStore } from './events.store.js';
-import { loggedDishes } from './logged.js';
+import { HeadsStore } from './heads.store.js';
 import { PhotosStore } from './photos.store.js';
 import { RecordsStore } from './records.store.js';
-import { AHEAD_MS, COOK_FORMAT, paceOfCook, readable, simulatedIn } from './stored.js';
+import { AHEAD_MS, COOK_FORMAT, paceOfCook, simulatedIn } from './stored.js';
 
 /** Cooks as they are read, and what happens in them. */
 @Injectable()
 export class CooksService {
   constructor(
     private readonly store: CooksStore,
+    private readonly heads: HeadsStore,
     private readonly events: EventsStore,
     private readonly records: RecordsStore,
     private readonly photos: PhotosStore,
@@ -26,26 +27,17 @@ export class CooksService {
 
   /** All cooks, those that go on first, then the latest. */
   async list(page: Page = {}): Promise<ListedCook[]> {
-    const [all, records, photos] = await Promise.all([this.store.all(), this.records.all(), this.photos.counts()]);
+    const [all, records, photos] = await Promise.all([this.heads.all(), this.records.all(), this.photos.counts()]);
     const rows = pageOf(
       all.sort((a, b) => Number(a.endedAt !== null) - Number(b.endedAt !== null)),
       page,
       'cook',
     );
-    return readInTurns(rows, (row): ListedCook => {
-      const body = readable(row);
-      return {
-        id: row.id,
-        name: row.name,
-        startedAt: row.startedAt,
-        endedAt: row.endedAt,
-        rehearsal: body?.rehearsal ?? null,
-        dishes: body?.programme.dishes.map((d) => d.name) ?? [],
-        fryers: [...new Set(body?.programme.batches.map((b) => b.fryer.name))],
-        cookedBy: body?.cookedBy ?? null,
-        photos: photos.get(row.id) ?? 0,
-        log: body ? loggedDishes(body, records.get(row.id) ?? []) : [],
-      };
+    const heads = await this.heads.of(rows.map(({ id }) => id));
+    return rows.map((row, k) => {
+      const noted = records.get(row.id) ?? [];
+      const log = heads[k].log.map((d) => ({ ...d, record: noted.find((r) => r.dish === d.dish) ?? null }));
+      return { ...row, ...heads[k], photos: photos.get(row.id) ?? 0, log };
     });
   }
 

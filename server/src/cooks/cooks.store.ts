@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import type { CookBody } from '@yellowmist/contract';
-import { IsNull, LessThanOrEqual, Not, type Repository } from 'typeorm';
+import { IsNull, type Repository } from 'typeorm';
 import { ProblemException } from '../common/problem.js';
 import { LearnedStore } from '../learned/learned.store.js';
 import { CookEntity } from './cook.entity.js';
@@ -20,26 +20,35 @@ export class CooksStore {
     private readonly learned: LearnedStore,
   ) {}
 
-  /** All of them, the latest first, readable here or not. */
-  all(): Promise<CookEntity[]> {
-    return this.rows.find({ where: { deletedAt: IsNull() }, order: { startedAt: 'DESC' } });
-  }
-
   /** Cooks that go on. */
   async running(): Promise<StoredCook[]> {
     return readableOf(await this.rows.findBy({ endedAt: IsNull(), deletedAt: IsNull() }));
   }
 
-  /** Cooks that are over, the latest first. */
-  async over(): Promise<StoredCook[]> {
-    const where = { endedAt: Not(IsNull()), deletedAt: IsNull() };
-    return readableOf(await this.rows.find({ where, order: { startedAt: 'DESC', id: 'ASC' } }));
+  /** Cooks that are over and of which anything is known but their plan (a tap, a reading, a record), the latest first. */
+  async told(): Promise<StoredCook[]> {
+    const over = this.rows.createQueryBuilder('cook').where('cook.ended_at IS NOT NULL AND cook.deleted_at IS NULL');
+    const told = over.andWhere(
+      '(EXISTS (SELECT 1 FROM cook_seen s WHERE s.cook_id = cook.id) OR EXISTS (SELECT 1 FROM cook_event e WHERE e.cook_id = cook.id))',
+    );
+    return readableOf(await told.orderBy('cook.started_at', 'DESC').addOrderBy('cook.id', 'ASC').getMany());
   }
 
-  /** Cooks that began before this one, the latest first. */
-  async before(id: string, startedAt: string): Promise<StoredCook[]> {
-    const where = { id: Not(id), startedAt: LessThanOrEqual(startedAt), deletedAt: IsNull() };
-    return readableOf(await this.rows.find({ where, order: { startedAt: 'DESC' } }));
+  /** Ids of cooks that began before this one and of which something was noted, the latest first. */
+  async notedBefore(id: string, startedAt: string): Promise<string[]> {
+    const rows = await this.rows
+      .createQueryBuilder('cook')
+      .select('cook.id', 'id')
+      .where('cook.id <> :id AND cook.started_at <= :startedAt AND cook.deleted_at IS NULL', { id, startedAt })
+      .andWhere('EXISTS (SELECT 1 FROM cook_seen s WHERE s.cook_id = cook.id)')
+      .orderBy('cook.started_at', 'DESC')
+      .getRawMany<{ id: string }>();
+    return rows.map((row) => row.id);
+  }
+
+  /** One that can be read here; null where there is none. */
+  async readable(id: string): Promise<StoredCook | null> {
+    return readableOf(await this.rows.findBy({ id, deletedAt: IsNull() }))[0] ?? null;
   }
 
   /** Cooks that go on in simulated fryers. They are few; all that go on are asked for only when that may have changed. */

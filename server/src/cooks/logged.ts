@@ -1,4 +1,4 @@
-import type { CookBody, LoggedDish, SeenRecord } from '@yellowmist/contract';
+import type { CookBody, LoggedDish } from '@yellowmist/contract';
 import { badFields } from '../common/problem.js';
 
 /**
@@ -13,14 +13,13 @@ export function dishAskedFor({ programme }: CookBody, dish: string | undefined):
   throw badFields([{ field: 'dish', message: `dish must be one of ${allowed}` }]);
 }
 
-/** One dish of a cook in the list: how it was cooked, and came out. */
-export function loggedDishes({ programme, cookedBy }: CookBody, records: readonly SeenRecord[]): LoggedDish[] {
+/** The dishes of a cook as a list shows them: how each was cooked. */
+export function loggedDishes({ programme, cookedBy }: CookBody): Omit<LoggedDish, 'record'>[] {
   return programme.dishes.flatMap(({ id, name }) => {
     const batches = programme.batches.filter((b) => b.dishId === id);
     const [batch] = batches;
     if (!batch) return [];
     const { tempC, minutes } = cookedBy?.what === 'other' ? cookedBy : batch.plan.settings;
-    const record = records.find((r) => r.dish === id) ?? null;
-    return [{ dish: id, name, fryer: batch.fryer.name, tempC, minutes, batches: batches.length, record }];
+    return [{ dish: id, name, fryer: batch.fryer.name, tempC, minutes, batches: batches.length }];
   });
 }

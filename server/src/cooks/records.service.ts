@@ -14,6 +14,12 @@ import { RecordsStore } from './records.store.js';
 const MOST_PAST = 6;
 const DAY_MS = 86_400_000;
 
+/** A cook, and how a dish of it came out. */
+interface Noted {
+  cook: StoredCook;
+  record: SeenRecord;
+}
+
 /** A dish of a real cook, as learning takes it. */
 export type ToLearnFrom = LearningCook & HandCook & { name: string; at: string; fryer: Fryer };
 
@@ -52,14 +58,13 @@ export class RecordsService {
     const all = await this.records.all();
     const own = all.get(id)?.find((r) => r.dish === dish);
     if (!own) throw new ProblemException(409, 'Nothing was noted of how this came out yet: note it first.');
-    const earlier = await this.earlier(cook, all);
+    const { latest, last } = await this.earlier(cook, dish, all);
     const past = await Promise.all(
-      earlier.slice(0, MOST_PAST).map(async ({ cook: other, record }) => ({
+      latest.map(async ({ cook: other, record }) => ({
         ...(await this.logged(other, record)),
         daysAgo: (Date.parse(cook.startedAt) - Date.parse(other.startedAt)) / DAY_MS,
       })),
     );
-    const last = earlier.find(({ record }) => record.dish === dish);
     const before = last ? { id: last.cook.id, ...(await this.logged(last.cook, last.record)) } : null;
     const found = await this.compute.diagnoseLogged({
       cook: await this.logged(cook, own),
@@ -70,9 +75,12 @@ export class RecordsService {
     return { dish, ...found };
   }
 
-  /** All cooks that are over and say something of their fryer, the latest first, each dish with what was noted of it. */
+  /**
+   * All cooks that are over and say something of their fryer, the latest first, each dish with what was noted of it. One of
+   * which nothing but its plan is known says nothing.
+   */
   async toLearnFrom(nowMs: number): Promise<ToLearnFrom[]> {
-    const [cooks, all] = await Promise.all([this.cooks.over(), this.records.all()]);
+    const [cooks, all] = await Promise.all([this.cooks.told(), this.records.all()]);
     const found: ToLearnFrom[] = [];
     for (const cook of cooks) {
       for (const { id: dish, name } of cook.body.programme.dishes) {
@@ -94,15 +102,27 @@ export class RecordsService {
     return found;
   }
 
-  /** What was noted before a cook, the latest first: rehearsals teach rehearsals, and real cooks real ones. */
+  /**
+   * What was noted before a cook: the latest of all dishes, and the last of this one. Rehearsals teach rehearsals, and real
+   * cooks real ones. No more bodies are read than it takes.
+   */
   private async earlier(
     { id, startedAt, body }: StoredCook,
+    dish: string,
     all: ReadonlyMap<string, SeenRecord[]>,
-  ): Promise<{ cook: StoredCook; record: SeenRecord }[]> {
-    const cooks = await this.cooks.before(id, startedAt);
-    return cooks
-      .filter((c) => (c.body.rehearsal === null) === (body.rehearsal === null))
-      .flatMap((cook) => (all.get(cook.id) ?? []).map((record) => ({ cook, record })));
+  ): Promise<{ latest: Noted[]; last: Noted | null }> {
+    const latest: Noted[] = [];
+    let last: Noted | null = null;
+    for (const other of await this.cooks.notedBefore(id, startedAt)) {
+      const records = all.get(other) ?? [];
+      const own = records.find((r) => r.dish === dish);
+      if (latest.length >= MOST_PAST && (last !== null || !own)) continue;
+      const cook = await this.cooks.readable(other);
+      if (!cook || (cook.body.rehearsal === null) !== (body.rehearsal === null)) continue;
+      latest.push(...records.map((record) => ({ cook, record })));
+      if (own) last ??= { cook, record: own };
+    }
+    return { latest: latest.slice(0, MOST_PAST), last };
   }
 
   /** @param readings whether what probes told goes with it: it fills a log, and is no part of how it came out */
