@@ -4,6 +4,7 @@ import { bandsOf, LEFT, MIDDLE, RIGHT } from './cutaway/frame';
 import { Labels, ScaleBars } from './cutaway/Labels';
 import { Layers } from './cutaway/Layers';
 import { Drips, Surroundings } from './cutaway/Surroundings';
+import { roundPath } from './grains';
 import type { Moment } from './moment';
 import { bandPath, curvePath, dome, type Curve } from './outline';
 import { insideCss } from './palette';
@@ -29,10 +30,17 @@ export interface CutawayProps {
   title: string;
 }
 
+/** Temperatures inside that its gradient goes through. */
+const MOST_STOPS = 12;
 const DOME = 13;
 /** How high a corner that came off stands, px. */
 const LIFT_PX = 13;
 const FOOD_PX = { least: 56, most: 112 };
+
+/** The skins about their levels. */
+const UPPER_DOME = dome(LEFT, RIGHT, DOME);
+const UPPER_SKIN: Curve = (x) => DOME * 0.4 - UPPER_DOME(x);
+const LOWER_SKIN: Curve = dome(LEFT, RIGHT, DOME * 0.35);
 
 /** Food is drawn at 5 px a mm within what fits. */
 const foodPx = (mm: number): number => Math.min(FOOD_PX.most, Math.max(FOOD_PX.least, mm * 5));
@@ -53,13 +61,15 @@ export function Cutaway({
 }: CutawayProps) {
   const id = useId();
   const half = foodPx(foodMm) / 2;
-  const upperSkin: Curve = (x) => MIDDLE - half - dome(LEFT, RIGHT, DOME)(x) + DOME * 0.4;
-  const lowerSkin: Curve = (x) => MIDDLE + half + dome(LEFT, RIGHT, DOME * 0.35)(x);
-  const lifted: Curve = (x) => upperSkin(x) - LIFT_PX * lift * Math.max(0, 1 - (x - LEFT) / 90) ** 2;
+  // Each face is drawn about its own level and moved there: a thicker piece moves its coat, and nothing of it is drawn anew.
+  const [top, foot] = [MIDDLE - half, MIDDLE + half];
+  const lifted: Curve = (x) => UPPER_SKIN(x) - LIFT_PX * lift * Math.max(0, 1 - (x - LEFT) / 90) ** 2;
   const up = bandsOf(moment.top, lifted, -1, coatScale);
-  const down = bandsOf(moment.under, lowerSkin, 1, coatScale);
-  const bottom = Math.max(lowerSkin(100), down.at(-1)?.outer(100) ?? 0);
-  const stops = moment.foodC.filter((_, i) => i % 3 === 0);
+  const down = bandsOf(moment.under, LOWER_SKIN, 1, coatScale);
+  const upperSkin: Curve = (x) => top + UPPER_SKIN(x);
+  const lowerSkin: Curve = (x) => foot + LOWER_SKIN(x);
+  const bottom = Math.max(lowerSkin(100), foot + (down.at(-1)?.outer(100) ?? -foot));
+  const stops = moment.foodC.filter((_, i) => i % Math.ceil(moment.foodC.length / MOST_STOPS) === 0);
   return (
     <svg viewBox={labelled ? '0 0 322 262' : '0 0 204 262'} className="w-full" role="img" aria-label={title}>
       <defs>
@@ -77,10 +87,14 @@ export function Cutaway({
       <g clipPath={`url(#${id}cut)`}>
         <path d={bandPath(LEFT, RIGHT, lowerSkin, upperSkin)} fill={`url(#${id}inside)`} />
         <Fibres food={food} top={upperSkin} foot={lowerSkin} />
-        <Layers bands={up} outward={-1} id={id} />
-        <Layers bands={down} outward={1} id={id} />
-        {oiled && <OilFilm edge={up.at(-1)?.outer ?? lifted} share={oiled.top} />}
-        {oiled && <OilFilm edge={down.at(-1)?.outer ?? lowerSkin} share={oiled.under} />}
+        <g transform={`translate(0 ${top})`}>
+          <Layers bands={up} outward={-1} id={id} />
+          {oiled && <OilFilm edge={up.at(-1)?.outer ?? lifted} share={oiled.top} />}
+        </g>
+        <g transform={`translate(0 ${foot})`}>
+          <Layers bands={down} outward={1} id={id} />
+          {oiled && <OilFilm edge={down.at(-1)?.outer ?? LOWER_SKIN} share={oiled.under} />}
+        </g>
       </g>
       <text
         x={(LEFT + RIGHT) / 2}
@@ -95,7 +109,15 @@ export function Cutaway({
       </text>
       {labelled && (
         <>
-          <Labels bands={up} moment={moment} foodY={MIDDLE + 30} foodName={food.name} foodMm={foodMm} say={say} />
+          <Labels
+            bands={up}
+            level={top}
+            moment={moment}
+            foodY={MIDDLE + 30}
+            foodName={food.name}
+            foodMm={foodMm}
+            say={say}
+          />
           <ScaleBars coatScale={coatScale} foodScale={(2 * half) / foodMm} say={say} />
         </>
       )}
@@ -127,17 +149,12 @@ function OilFilm({ edge, share }: { edge: Curve; share: number }) {
 function Fibres({ food, top, foot }: { food: Food; top: Curve; foot: Curve }) {
   const random = scatter(food.id);
   const porous = food.food.porosity > 0.2;
-  return (
-    <g stroke="#2b2013" strokeOpacity={0.16} fill="none" strokeWidth={0.9}>
-      {Array.from({ length: porous ? 46 : 26 }, (_, i) => {
-        const x = LEFT + 6 + random() * (RIGHT - LEFT - 12);
-        const y = top(x) + (foot(x) - top(x)) * (0.08 + 0.84 * random());
-        return porous ? (
-          <ellipse key={i} cx={x} cy={y} rx={1.2 + random() * 3} ry={0.8 + random() * 1.6} />
-        ) : (
-          <path key={i} d={`M${x} ${y} q ${4 + random() * 6} ${-2 + random() * 4} ${10 + random() * 9} 0`} />
-        );
-      })}
-    </g>
-  );
+  const d = Array.from({ length: porous ? 46 : 26 }, () => {
+    const x = LEFT + 6 + random() * (RIGHT - LEFT - 12);
+    const y = top(x) + (foot(x) - top(x)) * (0.08 + 0.84 * random());
+    return porous
+      ? roundPath(x, y, 1.2 + random() * 3, 0.8 + random() * 1.6)
+      : `M${x.toFixed(1)} ${y.toFixed(1)}q${4 + random() * 6} ${-2 + random() * 4} ${10 + random() * 9} 0`;
+  });
+  return <path d={d.join('')} stroke="#2b2013" strokeOpacity={0.16} fill="none" strokeWidth={0.9} />;
 }

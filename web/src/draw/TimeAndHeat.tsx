@@ -14,6 +14,18 @@ interface Props {
 
 const SHOWN_C = [0, 100, 200];
 
+/** More minutes than this do not stand beside each other under a curve. */
+const MOST_MINUTES = 6;
+
+/** Round minutes along the axis, as many as there is room for. */
+function minuteTicks(x: ScaleLinear<number, number>): number[] {
+  for (let n = MOST_MINUTES - 1; n > 1; n--) {
+    const ticks = x.ticks(n);
+    if (ticks.length <= MOST_MINUTES) return ticks;
+  }
+  return x.ticks(1);
+}
+
 /** The ground of a curve of a cook: temperatures as lines, minutes below them. */
 export function TimeAndHeat({ x, y, endX, minutesY, say, shown = SHOWN_C }: Props) {
   const [startX] = x.range();
@@ -27,7 +39,7 @@ export function TimeAndHeat({ x, y, endX, minutesY, say, shown = SHOWN_C }: Prop
           </text>
         </g>
       ))}
-      {x.ticks(5).map((t) => (
+      {minuteTicks(x).map((t) => (
         <text key={t} x={x(t)} y={minutesY} textAnchor="middle">
           {t} min
         </text>

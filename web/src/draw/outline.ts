@@ -2,7 +2,9 @@ import { area, curveBasis, curveCatmullRomClosed, line } from 'd3';
 
 export type Curve = (x: number) => number;
 
-const STEPS = 36;
+/** A dome is drawn smoothly through so many points, in tenths of a pixel. */
+const STEPS = 20;
+const DIGITS = 1;
 
 const along = (from: number, to: number): number[] =>
   Array.from({ length: STEPS + 1 }, (_, i) => from + ((to - from) * i) / STEPS);
@@ -10,6 +12,7 @@ const along = (from: number, to: number): number[] =>
 /** Path of the band between two curves. */
 export const bandPath = (from: number, to: number, lower: Curve, upper: Curve): string =>
   area<number>()
+    .digits(DIGITS)
     .x((x) => x)
     .y0(lower)
     .y1(upper)
@@ -17,6 +20,7 @@ export const bandPath = (from: number, to: number, lower: Curve, upper: Curve): 
 
 export const curvePath = (from: number, to: number, curve: Curve): string =>
   line<number>()
+    .digits(DIGITS)
     .x((x) => x)
     .y(curve)
     .curve(curveBasis)(along(from, to)) ?? '';

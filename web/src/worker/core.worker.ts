@@ -87,11 +87,18 @@ const asked = <T extends { own: Label[] }>(question: T): T & { pantry: Pantry } 
 
 interface Pot extends Pick<Asked, 'dish' | 'fried'> {
   own: Label[];
+  hurried?: boolean;
 }
 
+/** Part of the usual cells in a quick look: with half of them the centre jumped by up to 2 K when the hand came to rest. */
+const HURRIED_FINE = 0.75;
+const fineFor = (hurried = false): number => (hurried ? HURRIED_FINE : 1);
+
 /** The fried original, simulated anew only when it changed: while air settings are dragged it stays. */
-const fryOnce: (pot: Pot) => FriedResult = lastOf((pot) => evaluateFried(asked(pot), { profiles: true }));
-const potOf = ({ dish, fried, own }: Pot): FriedResult => fryOnce({ dish, fried, own });
+const fryOnce: (pot: Pot) => FriedResult = lastOf(({ hurried, ...pot }) =>
+  evaluateFried(asked(pot), { profiles: true, fine: fineFor(hurried) }),
+);
+const potOf = ({ dish, fried, own, hurried }: Pot): FriedResult => fryOnce({ dish, fried, own, hurried });
 
 /** The plan on the bench, evaluated. */
 const onBench = (question: Q.PlanQuestion, waits = false): AirResult =>
@@ -128,11 +135,13 @@ async function inSlices<T>(job: number, steps: Generator<number, T, undefined>, 
 const service = {
   evaluate(question: Q.EvaluateQuestion): Q.Evaluation {
     const { plan, profiles, waits } = question;
+    const fine = fineFor(question.hurried);
     const fried = potOf(question);
     const { pantry } = asked(question);
     const food = foodOf(pantry, question.dish.foodId);
     const foodMm = readyPiece(pantry, question.dish, []).piece.heightM * 1000;
-    return { food, foodMm, fried, air: plan ? evaluateAir(asked(question), plan, fried, { profiles, waits }) : null };
+    const air = plan ? evaluateAir(asked(question), plan, fried, { profiles, waits, fine }) : null;
+    return { food, foodMm, fried, air };
   },
 
   /** Something to look at while a search goes on. */

@@ -50,6 +50,8 @@ export interface EvaluateQuestion extends InKitchen {
   profiles: boolean;
   /** Follow the cooked piece for half an hour: several times the work. */
   waits: boolean;
+  /** A quick look for a hand that drags: fewer cells. Default false. */
+  hurried?: boolean;
 }
 
 export interface Evaluation {

@@ -37,6 +37,7 @@ function spread(wanted: readonly number[], names: readonly string[]): number[] {
 /** Names, thickness and state of every layer beside it, and of the food. */
 export function Labels({
   bands,
+  level,
   moment,
   foodY,
   foodName,
@@ -44,6 +45,8 @@ export function Labels({
   say,
 }: {
   bands: Band[];
+  /** Where the level lies about which the bands are drawn, px. */
+  level: number;
   moment: Moment;
   foodY: number;
   foodName: string;
@@ -51,7 +54,7 @@ export function Labels({
   say: Say;
 }) {
   const outermostFirst = [...bands].reverse();
-  const at = outermostFirst.map((b) => (b.inner(RIGHT - 12) + b.outer(RIGHT - 12)) / 2);
+  const at = outermostFirst.map((b) => level + (b.inner(RIGHT - 12) + b.outer(RIGHT - 12)) / 2);
   const rows = [...at, foodY];
   const ys = spread(rows, [...outermostFirst.map((b) => b.name), foodName]);
   return (

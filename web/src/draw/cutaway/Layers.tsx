@@ -1,4 +1,5 @@
 import { Grains } from '../Grains';
+import { roundPath } from '../grains';
 import { bandPath, curvePath, type Curve } from '../outline';
 import { crustCss, rawLayerCss, sauceCss } from '../palette';
 import { scatter } from '../random';
@@ -56,6 +57,11 @@ function Bubbles({
   const middle = (LEFT + RIGHT) / 2;
   const thickness = Math.abs(outer(middle) - inner(middle));
   const half: Curve = (x) => (inner(x) + outer(x)) / 2;
+  const pores = Array.from({ length: 22 }, () => {
+    const x = LEFT + random() * (RIGHT - LEFT);
+    const y = inner(x) + (outer(x) - inner(x)) * (0.2 + 0.6 * random());
+    return roundPath(x, y, 0.5 + random() * Math.min(2, thickness / 5));
+  });
   return (
     <g>
       {set < 0.5 && thickness > 2 && (
@@ -68,23 +74,7 @@ function Bubbles({
           strokeDasharray="14 9"
         />
       )}
-      {batter &&
-        set > 0.5 &&
-        thickness > 3 &&
-        Array.from({ length: 22 }, (_, i) => {
-          const x = LEFT + random() * (RIGHT - LEFT);
-          const y = inner(x) + (outer(x) - inner(x)) * (0.2 + 0.6 * random());
-          return (
-            <circle
-              key={i}
-              cx={x}
-              cy={y}
-              r={0.5 + random() * Math.min(2, thickness / 5)}
-              fill="#7a5524"
-              fillOpacity={0.3}
-            />
-          );
-        })}
+      {batter && set > 0.5 && thickness > 3 && <path d={pores.join('')} fill="#7a5524" fillOpacity={0.3} />}
     </g>
   );
 }

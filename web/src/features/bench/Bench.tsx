@@ -1,5 +1,5 @@
-import { Suspense, useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
-import { readyPiece, wholeOf, type AirPlan, type LayerSpec } from '@yellowmist/core';
+import { memo, Suspense, useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { readyPiece, wholeOf, type AirPlan, type AirResult, type LayerSpec } from '@yellowmist/core';
 import type { ConversionBody } from '@yellowmist/contract';
 import { useAppDispatch } from '../../state/hooks';
 import { usePantry } from '../../state/usePantry';
@@ -25,6 +25,7 @@ import { Leaving } from './Leaving';
 import { SaveTrouble } from './SaveTrouble';
 import { Shelf } from './Shelf';
 import { PageHeading } from '../../ui/PageHeading';
+import { useCalm } from '../../ui/useCalm';
 
 /** Boards are fetched ahead when nothing else goes on, ms after the bench stands. */
 const AHEAD_MS = 1500;
@@ -45,6 +46,8 @@ export function Bench() {
   const dispatch = useAppDispatch();
   const body = useDish(selectBody);
   const { evaluated, error } = useEvaluation(body, true);
+  // The picture follows the hand; what is read beside it waits until the hand rests.
+  const [calmBody, calm] = [useCalm(body), useCalm(evaluated)];
   const search = useSearch(body);
   const [share, setShare] = useState(1);
   const turn = useCallback((to: Side): void => void dispatch(sideTurned(to)), [dispatch]);
@@ -55,7 +58,7 @@ export function Bench() {
     return () => clearTimeout(ahead);
   }, []);
 
-  if (!body) return null;
+  if (!body || !calmBody) return null;
   return (
     <SearchContext value={search}>
       <PageHeading className="sr-only">{body.name}</PageHeading>
@@ -63,7 +66,7 @@ export function Bench() {
       <SaveTrouble />
       <Leaving />
       <div className="grid min-h-0 grow lg:h-[calc(100dvh-9.6rem)] lg:grid-cols-[20rem_minmax(0,1fr)_18.5rem]">
-        <CoatAndCut body={body} plan={body.chosen?.plan ?? null} evaluated={evaluated} onSide={turn} />
+        <CoatAndCut body={body} plan={body.chosen?.plan ?? null} air={calm?.air ?? null} onSide={turn} />
         <div className="-order-1 min-h-0 min-w-0 px-4 py-1 lg:order-none lg:overflow-y-auto">
           {error && (
             <p role="alert" className="text-error">
@@ -85,54 +88,60 @@ export function Bench() {
           tabIndex={0}
           className="min-h-0 border-base-300 py-2 max-lg:contents lg:overflow-y-auto lg:border-l"
         >
-          {evaluated?.air && (
+          {calm?.air && (
             <>
               {/* On a small screen the answer stands above everything, and its reasons below. */}
               <div className="-order-2 px-4 pt-2 lg:order-none lg:px-3 lg:pt-0">
                 <SinceLearned body={body} />
-                <Answer body={body} keepPot={search.conversion?.keepPot ?? null} />
+                <Answer body={calmBody} keepPot={search.conversion?.keepPot ?? null} />
               </div>
               <div className="order-1 px-4 py-2 lg:order-none lg:px-3 lg:py-0">
-                <Reasons air={evaluated.air} body={body} conversion={search.conversion} />
+                <Reasons air={calm.air} body={calmBody} conversion={search.conversion} />
               </div>
             </>
           )}
         </div>
       </div>
-      <Shelf
-        boards={BOARDS.map((board, k) => ({
-          id: board.id,
-          label: board.label,
-          peek: k === 0 && <SearchLine body={body} />,
-          content: () => (
-            <Suspense fallback={<p className="text-sm">Fetching the board…</p>}>
-              {shown(board, body, evaluated)}
-            </Suspense>
-          ),
-        }))}
-      />
+      <Boards body={body} evaluated={evaluated} />
     </SearchContext>
   );
 }
 
+/** The shelf with its boards. */
+const Boards = memo(function Boards({ body, evaluated }: { body: ConversionBody; evaluated: Evaluated | null }) {
+  return (
+    <Shelf
+      boards={BOARDS.map((board, k) => ({
+        id: board.id,
+        label: board.label,
+        peek: k === 0 && <SearchLine body={body} />,
+        content: () => (
+          <Suspense fallback={<p className="text-sm">Fetching the board…</p>}>{shown(board, body, evaluated)}</Suspense>
+        ),
+      }))}
+    />
+  );
+});
+
 /** The left side of the bench: the coat of the pot or of the air, its heat, and the food that it stands on. */
-function CoatAndCut({
+const CoatAndCut = memo(function CoatAndCut({
   body,
   plan,
-  evaluated,
+  air,
   onSide,
 }: {
   body: ConversionBody;
   plan: AirPlan | null;
-  evaluated: Evaluated | null;
+  air: AirResult | null;
   onSide: (side: Side) => void;
 }) {
   const pantry = usePantry();
   const side = useDish(selectSide);
   const inAir = side === 'air' ? plan : null;
   const specs = side === 'pot' ? body.fried.layers : (plan?.layers ?? NO_LAYERS);
-  const layers = useMemo(() => readyPiece(pantry, body.dish, specs).layers, [pantry, body.dish, specs]);
-  const { areaM2 } = useMemo(() => wholeOf(pantry, body.dish), [pantry, body.dish]);
+  const dish = useCalm(body.dish);
+  const layers = useMemo(() => readyPiece(pantry, dish, specs).layers, [pantry, dish, specs]);
+  const { areaM2 } = useMemo(() => wholeOf(pantry, dish), [pantry, dish]);
   return (
     <div
       role="region"
@@ -171,9 +180,9 @@ function CoatAndCut({
           areaM2={areaM2}
         />
         <PieceForm dish={body.dish} pot={body.fried} />
-        {side === 'air' && evaluated?.air && <CoatSays air={evaluated.air} dish={body.dish} limits={body.limits} />}
+        {side === 'air' && air && <CoatSays air={air} dish={body.dish} limits={body.limits} />}
       </div>
       {inAir ? <AirForm body={body} plan={inAir} /> : <PotForm fried={body.fried} />}
     </div>
   );
-}
+});

@@ -11,7 +11,7 @@ import {
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { Plus } from 'lucide-react';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { RANGES } from '@yellowmist/contract';
 import {
   choiceOf,
@@ -50,7 +50,7 @@ const ALWAYS_MEASURED = { droppable: { strategy: MeasuringStrategy.Always } };
 const DRAG_FROM = 6;
 
 /** The coat as it stands on the food: the air above, the skin at the bottom, each layer a band as thick as it is. */
-export function CoatStack({ side, plan, stepC, limits, specs, layers, areaM2 }: Props) {
+export const CoatStack = memo(function CoatStack({ side, plan, stepC, limits, specs, layers, areaM2 }: Props) {
   const dispatch = useAppDispatch();
   const pantry = usePantry();
   const kitchen = usePantryDocument();
@@ -154,7 +154,7 @@ export function CoatStack({ side, plan, stepC, limits, specs, layers, areaM2 }: 
       </DndContext>
     </section>
   );
-}
+});
 
 /** Names of the layers by which they are carried; they move with them, so that the hand stays on what it carried. */
 const idsFor = (count: number): string[] => Array.from({ length: count }, (_, k) => `layer-${k}`);

@@ -27,9 +27,16 @@ const questionOf = ({ dish, fried, fryer, chosen }: Question, own: Label[]): Eva
 /** Pause after which the cooked piece is followed through its waiting as well, ms: nobody is dragging any more. */
 const SETTLED_MS = 350;
 
+/** A quick look goes by the cache of questions: nobody will ask the same again, and the page has better to do. */
+const hurriedLook = async (question: EvaluateQuestion, signal: AbortSignal): Promise<Evaluation> => {
+  const { ask } = await import('../../worker/core');
+  return ask('evaluate', { ...question, hurried: true }, signal);
+};
+
 /**
  * Simulates what is on the bench after every change: the newest question is asked as soon as the one before it is
- * answered, and the last answer stays until then, so that a picture follows a hand that drags.
+ * answered, and the last answer stays until then, so that a picture follows a hand that drags. Of changes that come one
+ * upon the other each gets a quick look, and the last of them, when the hand rests, the whole one.
  * @param waits follow the cooked piece through its waiting, too, once nothing changes any more
  */
 export function useEvaluation(body: Question | null, waits = false): { evaluated: Evaluated | null; error: string } {
@@ -39,6 +46,7 @@ export function useEvaluation(body: Question | null, waits = false): { evaluated
   const [error, setError] = useState('');
   const waiting = useRef<EvaluateQuestion | null>(null);
   const running = useRef<{ abort: () => void } | null>(null);
+  const hurries = useRef(false);
   const gone = useRef(false);
   const key = body ? JSON.stringify(questionOf(body, own)) : '';
   const question = useMemo(() => (key ? (JSON.parse(key) as EvaluateQuestion) : null), [key]);
@@ -48,16 +56,17 @@ export function useEvaluation(body: Question | null, waits = false): { evaluated
     while (waiting.current && !gone.current) {
       const next = waiting.current;
       waiting.current = null;
-      const asked = dispatch(questions.endpoints.evaluate.initiate(next));
-      running.current = asked;
+      const off = new AbortController();
+      const asked = hurries.current && !next.waits ? null : dispatch(questions.endpoints.evaluate.initiate(next));
+      running.current = asked ?? off;
       try {
-        const answer = await asked.unwrap();
+        const answer = await (asked ? asked.unwrap() : hurriedLook(next, off.signal));
         if (!gone.current) setEvaluated({ ...answer, question: next });
         setError('');
       } catch (failure) {
         if (!gone.current) setError((failure as { message?: string }).message ?? String(failure));
       }
-      asked.unsubscribe();
+      asked?.unsubscribe();
     }
     running.current = null;
   }, [dispatch]);
@@ -76,7 +85,9 @@ export function useEvaluation(body: Question | null, waits = false): { evaluated
     waiting.current = question;
     void ask();
     if (!waits) return;
+    hurries.current = true;
     const settled = setTimeout(() => {
+      hurries.current = false;
       waiting.current = { ...question, waits: true };
       void ask();
     }, SETTLED_MS);

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { RANGES, type ConversionBody } from '@yellowmist/contract';
 import { wholeOf, type AirPlan, type AirSettings, type Fryer } from '@yellowmist/core';
 import { Link } from 'react-router';
@@ -34,7 +35,7 @@ function LearnedLine({ fryer }: { fryer: Fryer }) {
 }
 
 /** The fryer, and how the air version is cooked in it. */
-export function AirForm({ body, plan }: { body: ConversionBody; plan: AirPlan }) {
+export const AirForm = memo(function AirForm({ body, plan }: { body: ConversionBody; plan: AirPlan }) {
   const dispatch = useAppDispatch();
   const { fryer } = body;
   const fryers = useFryers(fryer);
@@ -157,7 +158,7 @@ export function AirForm({ body, plan }: { body: ConversionBody; plan: AirPlan })
       />
     </section>
   );
-}
+});
 
 const temperaturesOf = (fryer: Fryer): { min: number; max: number } => ({
   min: Math.max(RANGES.airTempC.min, fryer.minTempC),
@@ -165,7 +166,7 @@ const temperaturesOf = (fryer: Fryer): { min: number; max: number } => ({
 });
 
 /** How hot and how long it is cooked in air: what is tried out most. */
-export function AirHeat({ fryer, settings }: { fryer: Fryer; settings: AirSettings }) {
+export const AirHeat = memo(function AirHeat({ fryer, settings }: { fryer: Fryer; settings: AirSettings }) {
   const dispatch = useAppDispatch();
   const drag = useDrag();
   const set = (part: Partial<AirSettings>): void => void dispatch(settingsChanged(part));
@@ -193,4 +194,4 @@ export function AirHeat({ fryer, settings }: { fryer: Fryer; settings: AirSettin
       />
     </section>
   );
-}
+});

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { RANGES } from '@yellowmist/contract';
 import type { FriedCook } from '@yellowmist/core';
 import { useAppDispatch } from '../../state/hooks';
@@ -13,7 +14,7 @@ const MEDIA = [
 ] as const;
 
 /** How the dish is fried today. */
-export function PotForm({ fried }: { fried: FriedCook }) {
+export const PotForm = memo(function PotForm({ fried }: { fried: FriedCook }) {
   const dispatch = useAppDispatch();
   const change = (part: Partial<Omit<FriedCook, 'layers'>>): void => void dispatch(friedChanged(part));
   return (
@@ -28,10 +29,10 @@ export function PotForm({ fried }: { fried: FriedCook }) {
       />
     </section>
   );
-}
+});
 
 /** How hot and how long it is fried: what is tried out most. */
-export function PotHeat({ fried }: { fried: FriedCook }) {
+export const PotHeat = memo(function PotHeat({ fried }: { fried: FriedCook }) {
   const dispatch = useAppDispatch();
   const drag = useDrag();
   const change = (part: Partial<Omit<FriedCook, 'layers'>>): void => void dispatch(friedChanged(part));
@@ -57,4 +58,4 @@ export function PotHeat({ fried }: { fried: FriedCook }) {
       />
     </section>
   );
-}
+});

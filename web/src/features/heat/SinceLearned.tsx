@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { Chosen, ConversionBody } from '@yellowmist/contract';
 import { takenAs, takenOtherwise, type TakenAs } from '@yellowmist/core';
 import { requestOf, usePantryDocument } from '../../state/pantryDocument';
@@ -15,12 +16,12 @@ const thenOf = ({ fryer: { learned, offsetC, airFactor } }: ConversionBody, { me
  * A plan that the cook chose when its fryer was taken for another one: the setting that gives what was meant. What the
  * search chose is searched anew, and needs no word.
  */
-export function SinceLearned({ body }: { body: ConversionBody }) {
+export const SinceLearned = memo(function SinceLearned({ body }: { body: ConversionBody }) {
   const { chosen, fryer } = body;
   if (!chosen || chosen.by !== 'cook') return null;
   const then = thenOf(body, chosen);
   return takenOtherwise(then, takenAs(fryer)) ? <Moved body={body} chosen={chosen} then={then} /> : null;
-}
+});
 
 function Moved({ body, chosen, then }: { body: ConversionBody; chosen: Chosen; then: TakenAs }) {
   const dispatch = useAppDispatch();

@@ -8,10 +8,12 @@ import { convert, restore } from '../../worker/core';
 import type { DishQuestion } from '../../worker/questions';
 import { searchFound, selectBody, selectDesk, useDish, type Found } from '../dish/dishSlice';
 import { withTaken } from './names';
+import { useCalm } from '../../ui/useCalm';
 import { useReading } from './reading';
 import { begun, cleared, failed, found, progressed, stopped, useSearchState, type SearchState } from './searchSlice';
 
-const PAUSE_MS = 450;
+/** So long after a description has come to rest its search begins, ms. */
+const PAUSE_MS = 200;
 
 /** Fingerprint of the model, made when the application is built: what an older one found is searched again. */
 declare const __MODEL__: string;
@@ -50,7 +52,9 @@ export function useSearch(body: ConversionBody | null): Search {
   const { id } = useDish(selectDesk);
   const pantry = usePantryDocument();
   const [round, setRound] = useState(0);
-  const key = body ? JSON.stringify(searchOf(body, pantry)) : '';
+  const now = body ? JSON.stringify(searchOf(body, pantry)) : '';
+  const key = useCalm(now, false);
+  const moving = key !== now;
   const question = useMemo(() => (key ? (JSON.parse(key) as DishQuestion) : null), [key]);
   const asked = useMemo(() => fingerprint(question), [question]);
   const calling = useRef<AbortController>(null);
@@ -66,7 +70,8 @@ export function useSearch(body: ConversionBody | null): Search {
   useEffect(() => () => void dispatch(cleared()), [dispatch, id]);
 
   useEffect(() => {
-    if (!question || !id) return;
+    // Whoever goes on changing it is not held up by a search for what it was.
+    if (!question || !id || moving) return;
     const off = new AbortController();
     const { signal } = off;
     calling.current = off;
@@ -137,19 +142,23 @@ export function useSearch(body: ConversionBody | null): Search {
     );
     signal.addEventListener('abort', () => clearTimeout(soon));
     return () => off.abort(new Error('called off'));
-  }, [asked, question, id, round, dispatch, store, reading]);
+  }, [asked, question, id, moving, round, dispatch, store, reading]);
 
   const current = state.asked === asked;
-  return {
-    ...state,
-    settled: state.settled && current,
-    stopped: state.stopped && current,
-    error: current ? state.error : '',
-    stop: () => {
-      calling.current?.abort(new Error('stopped'));
-      dispatch(begun(asked));
-      dispatch(stopped());
-    },
-    again: () => setRound((n) => n + 1),
-  };
+  // One object as long as nothing changes: all boards read it.
+  return useMemo(
+    () => ({
+      ...state,
+      settled: state.settled && current,
+      stopped: state.stopped && current,
+      error: current ? state.error : '',
+      stop: () => {
+        calling.current?.abort(new Error('stopped'));
+        dispatch(begun(asked));
+        dispatch(stopped());
+      },
+      again: () => setRound((n) => n + 1),
+    }),
+    [state, current, asked, dispatch],
+  );
 }
