@@ -109,6 +109,7 @@ export const api = createApi({
       invalidatesTags: [EXPERIMENTS],
     }),
     cooks: build.query<ListedCook[], void>({ query: () => 'cooks', providesTags: [COOKS] }),
+    latestCooks: build.query<ListedCook[], number>({ query: (many) => `cooks?limit=${many}`, providesTags: [COOKS] }),
     // Its events come by a stream; what was fetched once is as it was then.
     cook: build.query<CookDocument, string>({ query: (id) => `cooks/${id}`, keepUnusedDataFor: 0 }),
     startCook: build.mutation<CookDocument, StartCookRequest>({
@@ -245,6 +246,7 @@ export const {
   useRemoveExperimentMutation,
   useRestoreExperimentMutation,
   useCooksQuery,
+  useLatestCooksQuery,
   useCookQuery,
   useHonestyQuery,
   useKitchenInUseQuery,

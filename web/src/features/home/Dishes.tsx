@@ -6,6 +6,7 @@ import { orTell } from '../../state/acting';
 import { useFoodName } from '../../state/useFoodName';
 import { Choice } from '../../ui/Choice';
 import { Find } from '../../ui/Find';
+import { More, useParts } from '../../ui/More';
 import { DishRow } from './DishRow';
 import { ALL, choicesIn, isWanted, type Wanted } from './sorting';
 
@@ -31,6 +32,7 @@ export function Dishes({ dishes }: { dishes: readonly ListedConversion[] }) {
   const found = dishes.filter((d) => isWanted(d, wanted, nameOf));
   const narrowed = JSON.stringify({ ...wanted, archived: false }) !== JSON.stringify(ALL);
   const shown = all || narrowed ? found : found.slice(0, FIRST);
+  const { drawn, rest, more } = useParts(shown);
   return (
     <>
       <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
@@ -88,10 +90,11 @@ export function Dishes({ dishes }: { dishes: readonly ListedConversion[] }) {
       </div>
       {bin && <Bin />}
       <ul className="mt-2 grid gap-x-10 md:grid-cols-2">
-        {shown.map((listed) => (
+        {drawn.map((listed) => (
           <DishRow key={listed.id} listed={listed} />
         ))}
       </ul>
+      <More rest={rest} onMore={more} />
       {found.length === 0 && (
         <p className="mt-3">
           {narrowed

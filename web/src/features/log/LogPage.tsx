@@ -13,9 +13,10 @@ import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { counted, setTo, text } from '@yellowmist/core';
 import { OVERALL } from '@yellowmist/contract';
-import { problemText, useCooksQuery } from '../../state/api';
+import { problemText, useCooksQuery, useLatestCooksQuery } from '../../state/api';
 import { useUnits } from '../../state/useUnits';
 import { Choice } from '../../ui/Choice';
+import { More, useParts } from '../../ui/More';
 import { Chosen } from './Chosen';
 import { Experiments } from './Experiments';
 import { LogBin } from './LogBin';
@@ -26,6 +27,9 @@ import { cameOutWords, OVERALL_WORDS } from './words';
 import { PageHeading } from '../../ui/PageHeading';
 
 const column = createColumnHelper<LogRow>();
+
+/** So many cooks are fetched before all of them. */
+const LATEST = 60;
 
 const COLUMNS = [
   column.accessor((r) => r.cook.startedAt, { id: 'when', header: 'When' }),
@@ -52,7 +56,11 @@ const anywhere = ({ original: { cook, logged } }: { original: LogRow }, _: strin
 
 /** All cooks that are over: a table that sorts and filters, and goes out as CSV. */
 export function LogPage() {
-  const { data: cooks, error } = useCooksQuery(undefined, { refetchOnMountOrArgChange: true });
+  // The latest are there at once, however long the log is; the rest comes after them.
+  const latest = useLatestCooksQuery(LATEST, { refetchOnMountOrArgChange: true });
+  const whole = useCooksQuery(undefined, { refetchOnMountOrArgChange: true, skip: latest.isLoading });
+  const cooks = whole.data ?? latest.data;
+  const error = whole.error ?? latest.error;
   const { tell } = useUnits();
   const [sorting, setSorting] = useState<SortingState>([{ id: 'when', desc: true }]);
   const [wanted, setWanted] = useState('');
@@ -77,6 +85,7 @@ export function LogPage() {
     getFilteredRowModel: getFilteredRowModel(),
   });
   const shown = table.getRowModel().rows;
+  const { drawn, rest, more } = useParts(shown);
   return (
     <div className="mx-auto w-full max-w-6xl p-4">
       <PageHeading className="text-3xl">Logbook</PageHeading>
@@ -121,7 +130,11 @@ export function LogPage() {
               <Download aria-hidden className="size-4" /> All as CSV
             </a>
             <span role="status" className="text-sm">
-              {shown.length === rows.length ? `${rows.length} in all` : `${shown.length} of ${rows.length}`}
+              {whole.data
+                ? shown.length === rows.length
+                  ? `${rows.length} in all`
+                  : `${shown.length} of ${rows.length}`
+                : 'Fetching the rest…'}
             </span>
           </div>
           <Chosen rows={table.getSelectedRowModel().rows.map((r) => r.original)} onClear={() => setChosen({})} />
@@ -152,7 +165,7 @@ export function LogPage() {
               ))}
             </thead>
             <tbody className="max-md:block">
-              {shown.map(({ id, original: { cook, logged }, getIsSelected, toggleSelected }) => (
+              {drawn.map(({ id, original: { cook, logged }, getIsSelected, toggleSelected }) => (
                 <tr
                   key={id}
                   className="border-b border-base-300 max-md:flex max-md:flex-wrap max-md:items-baseline max-md:gap-x-3 max-md:py-2"
@@ -203,6 +216,7 @@ export function LogPage() {
               ))}
             </tbody>
           </table>
+          <More rest={rest} onMore={more} />
         </>
       )}
       <Experiments />
