@@ -1,36 +1,13 @@
-import { spec } from '../../testing/plain.js';
-import { buildCoat } from '../coat/index.js';
-import { foodOf, KNOWN } from '../foods/index.js';
-import { geometryOf } from '../piece/index.js';
-import { updateConduction, updateHeatCapacity } from './conduct.js';
-import { startCooking, type Cooking } from './cooking.js';
+import { breadedCutlet } from '../../testing/cutlet.js';
+import { updateConduction } from './conduct.js';
+import type { Cooking } from './cooking.js';
 import { emptySurroundings, type Surroundings } from './media.js';
-import { standingPlace } from './room.js';
 import { evaporate, setEnd } from './surface.js';
 
 /** A breaded cutlet with everything at `tempC`, its crumbs dried to `crumbs` kg of water per kg. */
 function cutletAt(tempC: number, crumbs = 0.4): Cooking {
-  const food = foodOf(KNOWN, 'chicken-breast');
-  const piece = geometryOf({ kind: 'slab', lengthMm: 90, widthMm: 60, thicknessMm: 14 }, food.densityKgM3);
-  const layers = buildCoat(KNOWN, [spec(['egg', 50]), spec(['coarse-crumbs', 60])], 'damp', piece.drainLengthM);
-  const cook = startCooking(
-    {
-      piece,
-      food,
-      layers,
-      startC: tempC,
-      startFirmness: 1,
-      restMin: 0,
-      oilGm2: 0,
-      medium: standingPlace('rack'),
-      minutes: 0,
-    },
-    1,
-  );
-  const { body, work } = cook;
-  for (let i = body.from; i < body.to; i++) if (body.layer[i] === 1) body.water[i] = crumbs * body.solids[i];
-  updateHeatCapacity(body, work);
-  updateConduction(body, work, false);
+  const cook = breadedCutlet(tempC, crumbs);
+  updateConduction(cook.body, cook.work, false);
   return cook;
 }
 

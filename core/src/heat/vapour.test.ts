@@ -1,42 +1,10 @@
-import { spec } from '../../testing/plain.js';
-import { buildCoat } from '../coat/index.js';
-import { KNOWN, foodOf } from '../foods/index.js';
-import { geometryOf } from '../piece/index.js';
+import { breadedCutlet } from '../../testing/cutlet.js';
 import type { Body } from './body.js';
-import { updateHeatCapacity } from './conduct.js';
-import { startCooking, type Cooking } from './cooking.js';
 import { emptySurroundings, expose, type Surroundings } from './media.js';
-import { standingPlace } from './room.js';
 import { moveVapour } from './vapour.js';
 
 /** A cooked, breaded cutlet: moist at 85 °C inside, its crumbs dry and cooled to 70 °C. */
-function cutlet(): Cooking {
-  const food = foodOf(KNOWN, 'chicken-breast');
-  const piece = geometryOf({ kind: 'slab', lengthMm: 90, widthMm: 60, thicknessMm: 14 }, food.densityKgM3);
-  const layers = buildCoat(KNOWN, [spec(['egg', 50]), spec(['coarse-crumbs', 60])], 'damp', piece.drainLengthM);
-  const cook = startCooking(
-    {
-      piece,
-      food,
-      layers,
-      startC: 85,
-      startFirmness: 1,
-      restMin: 0,
-      oilGm2: 0,
-      medium: standingPlace('rack'),
-      minutes: 0,
-    },
-    1,
-  );
-  const { body } = cook;
-  for (let i = 0; i < body.n; i++) {
-    if (body.layer[i] < 1) continue;
-    body.tempC[i] = 70;
-    body.water[i] = 0.04 * body.solids[i];
-  }
-  updateHeatCapacity(body, cook.work);
-  return cook;
-}
+const cutlet = () => breadedCutlet(85, 0.04, 70);
 
 const inAir = (vapourPa = 1200, vent = 1): Surroundings => {
   const out = { ...emptySurroundings(), vapourPa };
