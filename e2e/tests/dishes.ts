@@ -1,12 +1,10 @@
 import type { Page } from '@playwright/test';
-import { PLAIN_AIR } from '@yellowmist/core';
+import { layerOf, PLAIN_AIR } from '@yellowmist/core';
 import { expect } from './begin';
 
 /** Dishes that have been converted: how that is done is for other journeys. */
 
-export const layer = (...parts: [string, number][]) => ({
-  portions: parts.map(([ingredientId, grams]) => ({ ingredientId, grams })),
-});
+export const layer = layerOf;
 
 /** A drawer fryer of that name. */
 export const drawer = (name: string) => ({

@@ -32,6 +32,7 @@ export interface CutawayProps {
 
 /** Temperatures inside that its gradient goes through. */
 const MOST_STOPS = 12;
+const MIDDLE_X = (LEFT + RIGHT) / 2;
 const DOME = 13;
 /** How high a corner that came off stands, px. */
 const LIFT_PX = 13;
@@ -68,7 +69,7 @@ export function Cutaway({
   const down = bandsOf(moment.under, LOWER_SKIN, 1, coatScale);
   const upperSkin: Curve = (x) => top + UPPER_SKIN(x);
   const lowerSkin: Curve = (x) => foot + LOWER_SKIN(x);
-  const bottom = Math.max(lowerSkin(100), foot + (down.at(-1)?.outer(100) ?? -foot));
+  const bottom = foot + (down.at(-1)?.outer ?? LOWER_SKIN)(MIDDLE_X);
   const stops = moment.foodC.filter((_, i) => i % Math.ceil(moment.foodC.length / MOST_STOPS) === 0);
   return (
     <svg viewBox={labelled ? '0 0 322 262' : '0 0 204 262'} className="w-full" role="img" aria-label={title}>
@@ -97,7 +98,7 @@ export function Cutaway({
         </g>
       </g>
       <text
-        x={(LEFT + RIGHT) / 2}
+        x={MIDDLE_X}
         y={MIDDLE + 8}
         textAnchor="middle"
         fontSize={23}

@@ -54,6 +54,8 @@ const anywhere = ({ original: { cook, logged } }: { original: LogRow }, _: strin
     .toLowerCase()
     .includes(wanted.trim().toLowerCase());
 
+const howMany = (shown: number, all: number): string => (shown === all ? `${all} in all` : `${shown} of ${all}`);
+
 /** All cooks that are over: a table that sorts and filters, and goes out as CSV. */
 export function LogPage() {
   // The latest are there at once, however long the log is; the rest comes after them.
@@ -130,11 +132,7 @@ export function LogPage() {
               <Download aria-hidden className="size-4" /> All as CSV
             </a>
             <span role="status" className="text-sm">
-              {whole.data
-                ? shown.length === rows.length
-                  ? `${rows.length} in all`
-                  : `${shown.length} of ${rows.length}`
-                : 'Fetching the rest…'}
+              {whole.data ? howMany(shown.length, rows.length) : 'Fetching the rest…'}
             </span>
           </div>
           <Chosen rows={table.getSelectedRowModel().rows.map((r) => r.original)} onClear={() => setChosen({})} />
