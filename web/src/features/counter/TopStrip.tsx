@@ -1,9 +1,9 @@
+import { halfMinutes } from '@yellowmist/core';
 import { Bell, BellOff, MessageSquare, MessageSquareOff, Pause, Play, type LucideIcon } from 'lucide-react';
 import { useAppDispatch, useAppSelector } from '../../state/hooks';
 import { ringsSwitched, speaksSwitched } from '../../state/settings';
 import { openSound } from './alarms';
 import type { CookNow } from './useCook';
-import { digits } from './words';
 import { PageHeading } from '../../ui/PageHeading';
 
 interface Props {
@@ -41,7 +41,10 @@ export function TopStrip({ cook, hand, onHand }: Props) {
           <span className="block text-lg">
             table {time(live.tableS)}
             {live.behindS !== 0 && (
-              <b> ({live.behindS > 0 ? `${digits(live.behindS)} late` : `${digits(live.behindS)} early`})</b>
+              <b>
+                {' '}
+                ({halfMinutes(live.behindS)} {live.behindS > 0 ? 'late' : 'early'})
+              </b>
             )}
           </span>
         )}
