@@ -206,6 +206,14 @@ describe('after the heat', () => {
     expect(() => end(input({ second: again() }), { waiting: [{ place: 'rack', sauce: SAUCE }] })).toThrow(RangeError);
   });
 
+  test('food that is bone dry takes water from its batter: of that no share of nothing is told', () => {
+    const cook = input({ coat: 1 });
+    const dry = { ...cook.food, per100g: { ...cook.food.per100g, waterG: 1e-6 } };
+    const { foodWaterLost } = simulate({ ...cook, food: dry }).columns;
+    expect(Math.min(...foodWaterLost)).toBeLessThan(0);
+    expect(Math.min(...foodWaterLost)).toBeGreaterThan(-0.1);
+  });
+
   test('a sauced piece that is cooked again is drier than one that is only sauced', () => {
     const cookedOn = end(input({ second: again() }));
     const shortly = end(input({ second: { ...again(), minutes: 1 } }));

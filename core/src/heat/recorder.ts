@@ -43,6 +43,15 @@ function readWhole({ foodFrom, foodTo, volume, tempC, softened, water }: Body, o
   out.waterKg = kg;
 }
 
+/** Below this much water, kg per kg of solids, food counts as dried out: a share of nothing would tell nothing. */
+const DRIED_OUT_X = 0.01;
+
+function solidsKg({ foodFrom, foodTo, solids }: Body): number {
+  let kg = 0;
+  for (let i = foodFrom; i < foodTo; i++) kg += solids[i];
+  return kg;
+}
+
 /** Heat above liquid water at 0 °C, J, in the whole body. */
 function heatOf({ from, to, dryHeat, water, ice, tempC }: Body): number {
   let joules = 0;
@@ -82,6 +91,7 @@ export function makeRecorder(start: Cooking, minutes: number, sampleS: number, w
   const whole: Whole = { meanC: 0, firm: 1, waterKg: 0 };
   readWhole(body, whole);
   const firstFoodWater = whole.waterKg;
+  const shareOf = Math.max(firstFoodWater, DRIED_OUT_X * solidsKg(body));
   const first = { ...start.flows };
   let startKg = waterKg(body);
   let startJ = heatOf(body);
@@ -115,7 +125,7 @@ export function makeRecorder(start: Cooking, minutes: number, sampleS: number, w
       c.airC[at] = around.airC;
       c.firmness[at] = input.startFirmness * whole.firm;
       c.hottestMeanC[at] = hottestMeanC;
-      c.foodWaterLost[at] = 1 - whole.waterKg / firstFoodWater;
+      c.foodWaterLost[at] = (firstFoodWater - whole.waterKg) / shareOf;
       c.coatWaterGm2[at] = ((waterKg(b) - whole.waterKg) * 1000) / skinM2;
       c.filmShare[at] = input.layers.length ? (down.filmM + up.filmM) / (2 * firstFilm) : 1;
       c.steamGm2[at] = ((flows.outKg - first.outKg) * 1000) / skinM2;

@@ -44,9 +44,10 @@ export interface Profiles {
 
 /**
  * A cook over time. "Up" and "down" name the faces by how they start, through any turning; *GM2 per m² of skin.
- * colour: B, 1 = golden; char: what of it is charred. firmness: 1 raw … 0. foodWaterLost: share of the food's water. shell: dry thickness; crunch:
- * shell × structure. floury: share of the outermost powder that met no water or oil. set: 0–1. filmShare: what is left
- * of a wet last layer. pushGm2S: steam from the food through the coat's foot. steamGm2: all water gone so far. drippedGm2: fat of the skin
+ * colour: B, 1 = golden; char: what of it is charred. firmness: 1 raw … 0. foodWaterLost: share of the food's water,
+ * or, where it began dried out, of a hundredth of its solids. shell: dry thickness; crunch: shell × structure. floury:
+ * share of the outermost powder that met no water or oil. set: 0–1. filmShare: what is left of a wet last layer.
+ * pushGm2S: steam from the food through the coat's foot. steamGm2: all water gone so far. drippedGm2: fat of the skin
  * that dripped so far.
  */
 export interface CookSeries {
