@@ -1,4 +1,5 @@
 import { scaleLog } from 'd3';
+import * as texts from './texts';
 
 const HEIGHT = 74;
 /** As wide as it is drawn: beside a desk, and in a hand. */
@@ -11,11 +12,11 @@ const [YOUNGEST_H, OLDEST_H] = [1, 2 * 365 * 24];
 
 /** Names of ages, h, and whether there is room for them in a hand. */
 const MARKS: readonly [string, number, boolean][] = [
-  ['an hour', 1, true],
-  ['a day', 24, true],
-  ['a week', 7 * 24, false],
-  ['a month', 30 * 24, true],
-  ['a year', 365 * 24, false],
+  [texts.anHour, 1, true],
+  [texts.aDay, 24, true],
+  [texts.aWeek, 7 * 24, false],
+  [texts.aMonth, 30 * 24, true],
+  [texts.aYear, 365 * 24, false],
 ];
 
 export interface Aged {
@@ -54,7 +55,7 @@ function Line({ items, now, size }: AgeLineProps & { size: keyof typeof WIDTHS }
       viewBox={`0 0 ${width} ${HEIGHT}`}
       className={size === 'wide' ? 'w-full max-w-3xl max-sm:hidden' : 'w-full sm:hidden'}
       role="group"
-      aria-label="Backups by their age"
+      aria-label={texts.backupsByTheirAge}
     >
       <line x1={EDGE} x2={width - EDGE} y1={LINE_Y} y2={LINE_Y} className="stroke-base-content" strokeWidth={2} />
       {MARKS.filter(([, , always]) => always || size === 'wide').map(([name, hours]) => (
@@ -66,7 +67,7 @@ function Line({ items, now, size }: AgeLineProps & { size: keyof typeof WIDTHS }
             dx={hours === YOUNGEST_H ? -EDGE / 2 : 0}
             className="fill-base-content text-[13px]"
           >
-            {name} ago
+            {texts.ago(name)}
           </text>
         </g>
       ))}

@@ -1,6 +1,7 @@
 import { useId, useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import type { BasketShape, Footprint, LaidPiece, Trouble } from '@yellowmist/core';
 import { boxOf, Ground, Piece } from './BasketParts';
+import * as texts from './texts';
 
 interface Props {
   basket: BasketShape;
@@ -77,7 +78,7 @@ export function BasketPicture(props: Props) {
       viewBox={box}
       className="max-h-[19rem] w-full touch-none"
       role="group"
-      aria-label="The rack from above"
+      aria-label={texts.rackFromAbove}
     >
       <Ground basket={basket} holes={holes} />
       {laid.map((piece, k) => (
@@ -85,7 +86,7 @@ export function BasketPicture(props: Props) {
           key={piece.piece}
           role="button"
           tabIndex={0}
-          aria-label={`${props.food} ${k + 1} of ${laid.length}${wordFor(piece.piece, trouble)}`}
+          aria-label={texts.ofIt(props.food, k + 1, laid.length, wordFor(piece.piece, trouble))}
           aria-pressed={selected === piece.piece}
           transform={`translate(${piece.xMm} ${piece.yMm}) rotate(${(piece.turn * 180) / Math.PI})`}
           className="cursor-grab outline-none"
@@ -117,7 +118,7 @@ const isBad = (piece: number, { overlaps, outside }: Trouble): boolean =>
 const round = (mm: number): number => Math.round(mm * 10) / 10;
 
 function wordFor(piece: number, { overlaps, tooNear, outside }: Trouble): string {
-  if (overlaps.includes(piece)) return ', lies over another';
-  if (outside.includes(piece)) return ', over the wall';
-  return tooNear.includes(piece) ? ', too near to another' : '';
+  if (overlaps.includes(piece)) return texts.liesOverAnother;
+  if (outside.includes(piece)) return texts.overWall;
+  return tooNear.includes(piece) ? texts.tooNearToAnother : '';
 }

@@ -1,13 +1,14 @@
 import { BREAD_B, BREAD_WORDS, HOT_SPOTS, spotName, type BasketShape } from '@yellowmist/core';
 import { crustCss } from './palette';
+import * as texts from './texts';
 
 const SLICE = 28;
 
 /** Slices of bread as they came out, three by three, on a round or rectangular ground. */
 export function BreadMap({ basket, hotSpots }: { basket: BasketShape; hotSpots: readonly number[] | undefined }) {
-  const words = hotSpots?.map((r, at) => `${spotName(at)} ${BREAD_WORDS[r]}`).join(', ') ?? 'not tested';
+  const words = hotSpots?.map((r, at) => `${spotName(at)} ${BREAD_WORDS[r]}`).join(', ') ?? texts.notTested;
   return (
-    <svg viewBox="0 0 110 110" className="size-28 shrink-0" role="img" aria-label={`Bread: ${words}`}>
+    <svg viewBox="0 0 110 110" className="size-28 shrink-0" role="img" aria-label={texts.bread(words)}>
       {basket.kind === 'round' ? (
         <circle cx="55" cy="55" r="53" className="fill-base-300 stroke-base-content" strokeWidth="2" />
       ) : (

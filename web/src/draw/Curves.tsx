@@ -4,6 +4,7 @@ import { goldenWindow, type CookSeries } from '@yellowmist/core';
 import { sampleAt } from './moment';
 import { CrustStrip } from './CrustStrip';
 import { TimeAndHeat } from './TimeAndHeat';
+import * as texts from './texts';
 
 export interface Mark {
   minutes: number;
@@ -35,7 +36,7 @@ const LETTER_PX = 5.2;
 
 const LINES = [
   { key: 'surfaceUpC', label: 'surface', width: 1.2, dash: '' },
-  { key: 'footUpC', label: 'coat foot', width: 1.7, dash: '5 3' },
+  { key: 'footUpC', label: texts.coatFoot, width: 1.7, dash: '5 3' },
   { key: 'centreC', label: 'centre', width: 2.6, dash: '' },
 ] as const;
 
@@ -72,7 +73,7 @@ export function Curves({ series, longestMin, minutes, onScrub, marks, say, title
       .y0(water(0))
       .y1((i) => water(columns.coatWaterGm2[i]))(samples) ?? '';
   const last = timeS.length - 1;
-  const labels = [...LINES.map(({ label }) => label), 'coat water'];
+  const labels = [...LINES.map(({ label }) => label), texts.coatWater];
   const ends = spread([...LINES.map(({ key }) => y(columns[key][last])), water(columns.coatWaterGm2[last])], 11);
   const golden = goldenWindow(timeS, columns.colourUp);
   const minutesAt = (event: PointerEvent<SVGSVGElement>): number => {
@@ -141,7 +142,7 @@ export function Curves({ series, longestMin, minutes, onScrub, marks, say, title
           />
         )}
         <text x={x(endMin) + 4} y={stripY + STRIP - 0.5}>
-          {golden ? 'golden' : 'top'}
+          {golden ? texts.golden : texts.top}
         </text>
       </g>
       <path

@@ -1,4 +1,5 @@
 import type { CutId, PieceShape } from '@yellowmist/core';
+import * as texts from './texts';
 
 interface Props {
   cut: CutId;
@@ -117,7 +118,7 @@ export function CutPicture({ cut, shape, say, title }: Props) {
       <path d="M116 52h26m-7 -6l7 6l-7 6" className="stroke-base-content" fill="none" strokeWidth={1.5} />
       <Piece shape={shape} />
       <text x={PIECE.x} y={108} textAnchor="middle" fontSize={13} className="fill-base-content">
-        {say(long)} long
+        {texts.long(say(long))}
       </text>
       <text x={PIECE.x + PIECE.most / 2 + 4} y={PIECE.y - half + half + 4} fontSize={13} className="fill-base-content">
         {say(high)}

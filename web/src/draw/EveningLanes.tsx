@@ -5,6 +5,7 @@ import { DishPatterns, fillOf, lineOf } from './DishPatterns';
 import { CrispLife, Wait } from './LaneBars';
 import { LaneBlock } from './LaneBlock';
 import { BAR, fitted, heightOf, lanesOf, stopsOf, ticksOf, untilFryer, waitsByItself } from './lanes';
+import * as texts from './texts';
 
 interface Props {
   plan: EveningPlan;
@@ -104,7 +105,7 @@ export function EveningLanes({ plan, cooks, dishes, time, told, label, selected,
         width={all}
         height={tall + AXIS}
         role="group"
-        aria-label={`Lanes of the evening from ${time(first)} to the table at ${time(0)}`}
+        aria-label={texts.lanesOfEveningFrom(time(first), time(0))}
         fontSize={12}
         className="select-none"
       >
@@ -189,7 +190,7 @@ export function EveningLanes({ plan, cooks, dishes, time, told, label, selected,
           {time(0)}
         </text>
         <text x={x(0) + 7} y={28} className="fill-current" fontSize={11}>
-          table
+          {texts.table}
         </text>
       </svg>
     </div>

@@ -1,6 +1,7 @@
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import { BREAD_B, HOT_SPOTS, spotName, type BasketShape } from '@yellowmist/core';
 import { crustCss } from './palette';
+import * as texts from './texts';
 
 interface Props {
   basket: BasketShape;
@@ -57,10 +58,10 @@ export function FryerDrawing({ basket, racks, hotSpots, range, say, title, onSiz
   };
   const sides: { side: Side; x: number; y: number; mm: number; label: string }[] =
     basket.kind === 'round'
-      ? [{ side: 'wide', x: w / 2, y: 0, mm: w, label: 'Across, on the drawing' }]
+      ? [{ side: 'wide', x: w / 2, y: 0, mm: w, label: texts.acrossOnDrawing }]
       : [
-          { side: 'wide', x: w / 2, y: 0, mm: w, label: 'Wide, on the drawing' },
-          { side: 'deep', x: 0, y: h / 2, mm: h, label: 'Deep, on the drawing' },
+          { side: 'wide', x: w / 2, y: 0, mm: w, label: texts.wideOnDrawing },
+          { side: 'deep', x: 0, y: h / 2, mm: h, label: texts.deepOnDrawing },
         ];
 
   const ground = (dx: number, key_: string, front: boolean) =>

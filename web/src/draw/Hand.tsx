@@ -1,4 +1,5 @@
 import type { Grip } from '@yellowmist/core';
+import * as texts from './texts';
 
 /** Parts of a right hand seen from above, fingers down into the bowl: x, y, width, height, turn in degrees. */
 const PARTS: readonly [number, number, number, number, number][] = [
@@ -14,10 +15,10 @@ const FORK = 'M19 0 v17 M13 17 h12 v3 M13 17 v15 M17 20 v12 M21 20 v12 M25 20 v1
 const BOX = 'M5 9 h28 v23 h-28 z M5 16 h28 M3 9 h32';
 
 const WORDS: Record<Grip, string> = {
-  left: 'left hand',
-  right: 'right hand',
+  left: texts.leftHand,
+  right: texts.rightHand,
   fork: 'fork',
-  shaker: 'closed box',
+  shaker: texts.closedBox,
 };
 
 /** The hand's outline is drawn around all of its parts, and then filled over, so that no seam shows. */
@@ -65,7 +66,7 @@ export function Hand({ grip, wet }: { grip: Grip; wet: boolean }) {
         )}
       </svg>
       {WORDS[grip]}
-      {hand && (wet ? ', wet' : ', dry')}
+      {hand && (wet ? texts.wet : texts.dry)}
     </span>
   );
 }

@@ -1,6 +1,7 @@
 import { EIGHTY_RANGE } from '@yellowmist/core';
 import type { ForetoldAnswer } from '@yellowmist/contract';
 import { scaleLinear, scalePoint } from 'd3';
+import * as texts from './texts';
 
 interface Props {
   /** Of one kind, the earliest first. */
@@ -56,7 +57,7 @@ export function HonestyChart({ foretold, more, less, say, title }: Props) {
             strokeOpacity={t === 0 ? 0.6 : 0.15}
           />
           <text x={EDGE.left - 6} y={y(t)} textAnchor="end" dominantBaseline="central">
-            {t === 0 ? 'as foretold' : `${t > 0 ? '+' : '−'}${say(t)}`}
+            {t === 0 ? texts.asForetold : `${t > 0 ? '+' : '−'}${say(t)}`}
           </text>
         </g>
       ))}

@@ -1,4 +1,5 @@
 import { curveMonotoneX, line, scaleLinear } from 'd3';
+import * as texts from './texts';
 
 export interface LifeLine {
   name: string;
@@ -52,10 +53,10 @@ export function LifeLines({ lines, still, title }: Props) {
         className="fill-primary opacity-25"
       />
       <text x={EDGE.left - 6} y={y(1) + 12} textAnchor="end">
-        crisp
+        {texts.crisp}
       </text>
       <text x={EDGE.left - 6} y={y(0)} textAnchor="end">
-        soft
+        {texts.soft}
       </text>
       <path d={`M${EDGE.left} ${y(0)}H${x(minutes)}`} className="stroke-current opacity-40" />
       {lines.map(({ name, crispness }, k) => (
@@ -79,7 +80,7 @@ export function LifeLines({ lines, still, title }: Props) {
       ))}
       {x.ticks(6).map((t) => (
         <text key={t} x={x(t)} y={HEIGHT - 8} textAnchor="middle">
-          {t === 0 ? '0 min' : t}
+          {t === 0 ? texts.with0Min : t}
         </text>
       ))}
     </svg>

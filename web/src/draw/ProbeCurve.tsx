@@ -1,5 +1,6 @@
 import { curveMonotoneX, line, scaleLinear } from 'd3';
 import { TimeAndHeat } from './TimeAndHeat';
+import * as texts from './texts';
 
 export interface Reading {
   atS: number;
@@ -61,7 +62,7 @@ export function ProbeCurve({ timeS, plannedCentre, expected, centre, air, wanted
         strokeWidth={3}
         paintOrder="stroke"
       >
-        wanted {say(wantedC, 'temperature')}
+        {texts.wanted(say(wantedC, 'temperature'))}
       </text>
       <path
         d={drawn(timeS, plannedCentre)}

@@ -1,4 +1,5 @@
 import { scaleLinear } from 'd3';
+import * as texts from './texts';
 
 interface Props {
   ways: readonly { mark: string; name: string; first: number; rank: number }[];
@@ -21,7 +22,7 @@ export function RankedWays({ ways, told, title }: Props) {
       viewBox={`0 0 ${WIDTH} ${height}`}
       className="my-1 w-full max-w-xl fill-current"
       role="img"
-      aria-label={`${title}: ${ways.map((w) => `${w.name} ${w.first} of ${told}, mean place ${w.rank.toFixed(1)}`).join('; ')}`}
+      aria-label={`${title}: ${ways.map((w) => texts.ofMeanPlace(w.name, w.first, told, w.rank.toFixed(1))).join('; ')}`}
       fontSize={13}
     >
       {ways.map((way, at) => (
@@ -44,7 +45,7 @@ export function RankedWays({ ways, told, title }: Props) {
             />
           ))}
           <text x={WIDTH - END + 8} y={ROW / 2} dominantBaseline="central">
-            {ways.length > 2 ? `place ${way.rank.toFixed(1)}` : `${way.first} of ${told}`}
+            {ways.length > 2 ? texts.place(way.rank.toFixed(1)) : texts.ofFirst(way.first, told)}
           </text>
         </g>
       ))}

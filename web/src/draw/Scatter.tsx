@@ -1,5 +1,6 @@
 import { axisBottom, axisLeft, extent, scaleLinear, select } from 'd3';
 import { useEffect, useMemo, useRef, type KeyboardEvent } from 'react';
+import * as texts from './texts';
 
 export interface Dot {
   /** In the order of the data that it stands for. */
@@ -71,7 +72,7 @@ export function Scatter({ dots, xLabel, yLabel, yEnds, formatX, here, onPick }: 
       viewBox={`0 0 ${SIZE.width} ${SIZE.height}`}
       className="w-full max-w-[30rem]"
       role="group"
-      aria-label={`${yLabel} against ${xLabel}: ${dots.length} cooks, ${front.length} that none beats in both`}
+      aria-label={texts.againstCooksThatNone(yLabel, xLabel, dots.length, front.length)}
     >
       <g ref={axes} aria-hidden />
       <text

@@ -1,5 +1,6 @@
 import { EIGHTY_RANGE } from '@yellowmist/core';
 import { scaleLinear } from 'd3';
+import * as texts from './texts';
 
 interface Props {
   /** What it is believed to be off by, and one standard deviation, K. */
@@ -37,7 +38,7 @@ export function TaughtScale({ is, off, alone, say, title }: Props) {
         <g key={t}>
           <path d={`M${x(t)} ${LINE_Y - 4} v8`} stroke="currentColor" strokeOpacity={0.5} />
           <text x={x(t)} y={HEIGHT - 4} textAnchor="middle">
-            {t === 0 ? 'as set' : `${t > 0 ? '+' : '−'}${say(Math.abs(t))}`}
+            {t === 0 ? texts.asSet : `${t > 0 ? '+' : '−'}${say(Math.abs(t))}`}
           </text>
         </g>
       ))}

@@ -1,4 +1,5 @@
 import type { ScaleLinear } from 'd3';
+import * as texts from './texts';
 
 interface Props {
   /** Minutes to px, and °C to px. */
@@ -41,7 +42,7 @@ export function TimeAndHeat({ x, y, endX, minutesY, say, shown = SHOWN_C }: Prop
       ))}
       {minuteTicks(x).map((t) => (
         <text key={t} x={x(t)} y={minutesY} textAnchor="middle">
-          {t} min
+          {texts.min(t)}
         </text>
       ))}
     </>

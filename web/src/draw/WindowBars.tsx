@@ -1,6 +1,7 @@
 import type { CookSeries, GoldenWindow } from '@yellowmist/core';
 import { scaleLinear } from 'd3';
 import { CrustStrip } from './CrustStrip';
+import * as texts from './texts';
 
 export interface WindowBar {
   name: string;
@@ -38,7 +39,7 @@ export function WindowBars({ bars, title }: Props) {
       ))}
       {x.ticks(7).map((t) => (
         <text key={t} x={x(t)} y={height - 5} textAnchor={t === 0 ? 'start' : 'middle'}>
-          {t === 0 ? '0 min' : t}
+          {t === 0 ? texts.with0Min : t}
         </text>
       ))}
     </svg>
@@ -64,12 +65,12 @@ function OneBar({ bar, x }: { bar: WindowBar; x: (minutes: number) => number }) 
             strokeWidth={2}
           />
           <text x={(x(window.fromMin) + x(window.toMin)) / 2} y={below + 14} textAnchor="middle">
-            golden
+            {texts.golden}
           </text>
         </>
       ) : (
         <text x={x(0)} y={below + 12}>
-          never golden on both sides
+          {texts.neverGoldenOnBoth}
         </text>
       )}
       {typeof centreMin === 'number' && (
@@ -77,7 +78,7 @@ function OneBar({ bar, x }: { bar: WindowBar; x: (minutes: number) => number }) 
           <line y1={-4} y2={STRIP + 4} className="stroke-base-100" strokeWidth={6} />
           <line y1={-6} y2={STRIP + 6} className="stroke-base-content" strokeWidth={2.5} />
           <text y={-6} textAnchor="middle" className="font-semibold">
-            centre done
+            {texts.centreDone}
           </text>
         </g>
       )}

@@ -1,4 +1,5 @@
 import type { Cook, EveningPlan, Task } from '@yellowmist/core';
+import * as texts from './texts';
 
 /** Where the tasks of an evening lie on its lanes: pure, so that it is tested without a screen. */
 
@@ -37,9 +38,9 @@ export function lanesOf(plan: EveningPlan, cooks: readonly Cook[], dishIds: read
     ...cooks.map((cook, k) => ({ id: `hands:${k}`, name: cook.name, kind: 'hands' as const, tall: TALL.hands })),
     ...fryers.map((name) => ({ id: `fryer:${name}`, name, kind: 'fryer' as const, tall: TALL.fryer })),
     ...(waiting
-      ? [{ id: 'tray', name: 'On the tray', kind: 'by itself' as const, tall: dishIds.length * BAR + EDGE }]
+      ? [{ id: 'tray', name: texts.onTray, kind: 'by itself' as const, tall: dishIds.length * BAR + EDGE }]
       : []),
-    { id: 'rack', name: 'On the rack', kind: 'rack' as const, tall: dishIds.length * BAR + EDGE },
+    { id: 'rack', name: texts.onRack, kind: 'rack' as const, tall: dishIds.length * BAR + EDGE },
   ];
   let top = 0;
   return wanted.map((lane) => {

@@ -1,4 +1,5 @@
 import { lyingUp, type CoatLayer, type CookSeries, type FaceName } from '@yellowmist/core';
+import * as texts from './texts';
 
 /** One coat layer on one face at one moment. */
 export interface LayerMoment {
@@ -50,7 +51,7 @@ function faceMoment(
   up: boolean,
 ): FaceMoment {
   const { columns, profiles, half } = series;
-  const name = up ? 'Up' : 'Down';
+  const name = up ? texts.up : texts.down;
   const film = columns.filmShare[at];
   const cells = profiles?.cells ?? 0;
   const read = (values: Float32Array | undefined, k: number): number =>

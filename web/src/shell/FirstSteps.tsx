@@ -2,6 +2,7 @@ import { useEffect } from 'react';
 import { Link, useLocation } from 'react-router';
 import { useAppDispatch, useAppSelector } from '../state/hooks';
 import { STEPS, stepped } from '../state/settings';
+import * as texts from './texts';
 
 interface Step {
   /** Where it stands; elsewhere nothing is shown. */
@@ -16,26 +17,26 @@ const ALL: readonly Step[] = [
   {
     on: 'home',
     mark: 'say',
-    title: 'Say what you fry',
-    text: 'Food and coat in your own words, or the example as it stands. Then: Show me the air version.',
+    title: texts.sayWhatYouFry,
+    text: texts.foodAndCoatIn,
   },
   {
     on: 'dish',
     mark: 'answer',
-    title: 'Read the answer',
-    text: 'Marked on the page: what to change in your own coat, and what each change buys. It is read from the top.',
+    title: texts.readAnswer,
+    text: texts.markedOnPageWhat,
   },
   {
     on: 'dish',
     mark: 'why',
-    title: 'See why',
-    text: 'Pull the slider under the two pieces: the pot and the fryer, minute by minute, from the simulation.',
+    title: texts.seeWhy,
+    text: texts.pullSliderUnderTwo,
   },
   {
     on: 'dish',
     mark: 'cook',
-    title: 'Set it out and cook it',
-    text: 'Below: Bowls weighs out, Basket packs, Steps has the button that cooks. This dish is yours, and is kept on the first page.',
+    title: texts.setItOutAnd,
+    text: texts.belowBowlsWeighsOut,
   },
 ];
 
@@ -57,32 +58,29 @@ export function FirstSteps() {
   const last = at === STEPS;
   return (
     <section
-      aria-label="First steps"
+      aria-label={texts.firstSteps}
       className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b-2 border-primary bg-base-200 px-3 py-1 print:hidden"
     >
       <p className="min-w-0 grow basis-80 leading-snug" aria-live="polite">
-        <b>
-          {at} of {STEPS}: {step.title}.
-        </b>{' '}
-        {step.text}
+        <b>{texts.ofIt(at, STEPS, step.title)}</b> {step.text}
       </p>
       {at > 2 && (
         <button type="button" className="btn btn-ghost h-11" onClick={() => dispatch(stepped(at - 1))}>
-          Back
+          {texts.back}
         </button>
       )}
       {at > 1 && (
         <button type="button" className="btn btn-primary h-11" onClick={() => dispatch(stepped(last ? 0 : at + 1))}>
-          {last ? 'Go on alone' : 'Next'}
+          {last ? texts.goOnAlone : texts.next}
         </button>
       )}
       {last ? (
         <Link className="btn btn-ghost h-11" to="/learn" onClick={() => dispatch(stepped(0))}>
-          Learn why
+          {texts.learnWhy}
         </Link>
       ) : (
         <button type="button" className="btn btn-ghost h-11" onClick={() => dispatch(stepped(0))}>
-          I know my way
+          {texts.iKnowMyWay}
         </button>
       )}
     </section>

@@ -1,73 +1,74 @@
 import { useRef } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
+import * as texts from './texts';
 
 /** Every key of the application, by place, as it is shown on `?`. */
 const SHEET: readonly { place: string; keys: readonly [string, string][] }[] = [
   {
-    place: 'Everywhere',
+    place: texts.everywhere,
     keys: [
-      ['?', 'This sheet'],
-      ['Tab, Shift+Tab', 'From one thing to the next'],
-      ['Esc', 'Close what is open'],
+      ['?', texts.thisSheet],
+      [texts.tabShiftTab, texts.fromOneThingTo],
+      [texts.esc, texts.closeWhatIsOpen],
     ],
   },
   {
-    place: 'A recipe that is read',
+    place: texts.recipeThatIsRead,
     keys: [
-      ['1 … 9 on a line', 'Put it into that bowl or place'],
-      ['↑ / ↓ on a line', 'To the line above or below'],
-      ['Ctrl+Z / Ctrl+Shift+Z', 'Undo and redo what was put elsewhere'],
+      [texts.with19On, texts.putItIntoThat],
+      [texts.onLine, texts.toLineAboveOr],
+      ['Ctrl+Z / Ctrl+Shift+Z', texts.undoAndRedoWhat],
     ],
   },
   {
-    place: 'The bench',
+    place: texts.theBench,
     keys: [
-      ['Ctrl+Z', 'Undo'],
-      ['Ctrl+Shift+Z', 'Redo'],
-      ['P / A', 'The coat in the pot / in the air'],
-      ['B', 'Take the better version that was found'],
-      ['Alt+1 … Alt+9, Alt+0, Alt+−', 'Pull up a board of the shelf, and push it down again'],
-      ['Enter', 'Open the editor of a layer'],
+      ['Ctrl+Z', texts.undo],
+      ['Ctrl+Shift+Z', texts.redo],
+      ['P / A', texts.coatInPotIn],
+      ['B', texts.takeBetterVersionThat],
+      ['Alt+1 … Alt+9, Alt+0, Alt+−', texts.pullUpBoardOf],
+      ['Enter', texts.openEditorOfLayer],
     ],
   },
   {
-    place: 'A layer of the coat',
+    place: texts.layerOfCoat,
     keys: [
-      ['Alt+↑ / Alt+↓', 'Move it outward / toward the skin'],
-      ['Space on its handle', 'Pick it up; ↑ ↓ carry it, Space lays it down, Esc puts it back'],
+      ['Alt+↑ / Alt+↓', texts.moveItOutwardToward],
+      [texts.spaceOnItsHandle, texts.pickItUpCarry],
     ],
   },
   {
-    place: 'A piece in the basket',
+    place: texts.pieceInBasket,
     keys: [
-      ['Arrow keys', 'Move it; with Shift farther'],
-      ['R', 'Turn it'],
-      ['Delete', 'Take it out'],
+      [texts.arrowKeys, texts.moveItWithShift],
+      ['R', texts.turnIt],
+      ['Delete', texts.takeItOut],
     ],
   },
   {
-    place: 'A task of the evening',
+    place: texts.taskOfEvening,
     keys: [
-      ['↑ / ↓', 'To the task before or after; Home and End to the first and the last'],
-      ['← / →', 'A minute sooner or later; with Shift five'],
-      ['Ctrl+Z / Ctrl+Shift+Z', 'Undo and redo'],
+      ['↑ / ↓', texts.toTaskBeforeOr],
+      ['← / →', texts.minuteSoonerOrLater],
+      ['Ctrl+Z / Ctrl+Shift+Z', texts.undoAndRedo],
     ],
   },
   {
-    place: 'At the counter',
+    place: texts.atCounter,
     keys: [
-      ['Space, Page down', 'Done: on to what is next. A foot pedal does the same'],
-      ['← / Page up', 'Back: take the last step back'],
-      ['→', 'Pass over this step'],
+      [texts.spacePageDown, texts.doneOnToWhat],
+      [texts.pageUp, texts.backTakeLastStep],
+      ['→', texts.passOverThisStep],
     ],
   },
   {
-    place: 'Numbers, curves and dots',
+    place: texts.numbersCurvesAndDots,
     keys: [
-      ['↑ / ↓ in a number', 'A step more or less'],
-      ['← / → on the scrubber or a curve', 'Through the cook; Home and End to its ends'],
-      ['← / → on the yellow dots', 'Along those that nothing beats; Enter lays one on the bench'],
-      ['← / → on the shelf', 'From board to board'],
+      [texts.inNumber, texts.stepMoreOrLess],
+      [texts.onScrubberOrCurve, texts.throughCookHomeAnd],
+      [texts.onYellowDots, texts.alongThoseThatNothing],
+      [texts.onShelf, texts.fromBoardToBoard],
     ],
   },
 ];
@@ -84,8 +85,8 @@ export function Keys() {
       <button
         type="button"
         className="btn btn-ghost btn-square hidden size-11 font-display text-lg sm:inline-flex"
-        aria-label="Keys"
-        title="Keys (?)"
+        aria-label={texts.keys}
+        title={texts.keysKeys}
         onClick={show}
       >
         ?
@@ -98,10 +99,10 @@ export function Keys() {
       >
         <div className="flex items-center justify-between">
           <h2 id="keys-title" className="text-xl">
-            Everything by keyboard
+            {texts.everythingByKeyboard}
           </h2>
           <button type="button" className="btn btn-sm h-11" onClick={() => dialog.current?.close()}>
-            Close
+            {texts.close}
           </button>
         </div>
         <div className="columns-1 gap-8 sm:columns-2">

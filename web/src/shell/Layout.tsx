@@ -8,6 +8,7 @@ import { Keys } from './Keys';
 import { Standing } from './Standing';
 import { themeSet, unitsSwitched, type Theme } from '../state/settings';
 import { useAppDispatch, useAppSelector } from '../state/hooks';
+import * as texts from './texts';
 
 const Toaster = lazy(async () => ({ default: (await import('sonner')).Toaster }));
 
@@ -22,13 +23,13 @@ interface Place {
 }
 
 const PLACES: readonly Place[] = [
-  { to: '/evening', label: 'Evening' },
-  { to: '/cook', label: 'Cook' },
-  { to: '/log', label: 'Log' },
-  { to: '/kitchen', label: 'Kitchen' },
-  { to: '/pantry', label: 'Pantry' },
+  { to: '/evening', label: texts.evening },
+  { to: '/cook', label: texts.cook },
+  { to: '/log', label: texts.log },
+  { to: '/kitchen', label: texts.kitchen },
+  { to: '/pantry', label: texts.pantry },
   // On a telephone the first page leads there.
-  { to: '/learn', label: 'Learn', wide: true },
+  { to: '/learn', label: texts.learn, wide: true },
 ];
 
 /** The thin bar over every page: where home is, units in one click, light or dark. The bench puts its dish into `#bar`. */
@@ -44,12 +45,12 @@ export function Layout() {
   return (
     <div className="flex min-h-dvh flex-col">
       <a className="btn btn-primary sr-only focus:not-sr-only focus:absolute focus:z-50" href="#main">
-        Skip to the page
+        {texts.skipToPage}
       </a>
       <header className="print:hidden flex min-h-12 flex-wrap items-center gap-x-3 border-b border-base-300 bg-base-200 px-3 max-sm:gap-x-0 max-sm:px-1">
         <Link to="/" className="flex min-h-11 items-center gap-2 font-display text-lg font-bold">
           <img src="/mark.svg" alt="" className="size-7" />
-          <span className="max-sm:sr-only">Yellowmist</span>
+          <span className="max-sm:sr-only">{texts.yellowmist}</span>
         </Link>
         {PLACES.map(({ to, label, wide }: Place) => (
           <Link
@@ -68,7 +69,7 @@ export function Layout() {
           type="button"
           className="btn btn-ghost ml-auto h-11 px-3 font-normal max-sm:px-1.5 lg:ml-0"
           onClick={() => dispatch(unitsSwitched())}
-          aria-label={units === 'metric' ? 'Switch to cups, °F and inches' : 'Switch to grams, °C and millimetres'}
+          aria-label={units === 'metric' ? texts.switchToCupsF : texts.switchToGramsC}
         >
           <span
             className={
@@ -77,7 +78,7 @@ export function Layout() {
                 : 'opacity-80 max-sm:hidden'
             }
           >
-            g °C<span className="max-sm:sr-only"> mm</span>
+            g °C<span className="max-sm:sr-only">{texts.mm}</span>
           </span>
           <span
             className={
@@ -86,7 +87,8 @@ export function Layout() {
                 : 'opacity-80 max-sm:hidden'
             }
           >
-            cups °F<span className="max-sm:sr-only"> in</span>
+            {texts.cupsF}
+            <span className="max-sm:sr-only">{texts.inIt}</span>
           </span>
         </button>
         <Keys />
@@ -94,7 +96,7 @@ export function Layout() {
           type="button"
           className="btn btn-ghost btn-square size-11"
           onClick={() => dispatch(themeSet(shown === 'iron' ? 'steam' : 'iron'))}
-          aria-label={shown === 'iron' ? 'Light theme' : 'Dark theme'}
+          aria-label={shown === 'iron' ? texts.lightTheme : texts.darkTheme}
         >
           {shown === 'iron' ? <Sun aria-hidden className="size-5" /> : <Moon aria-hidden className="size-5" />}
         </button>

@@ -1,16 +1,17 @@
 import { Link, useRouteError } from 'react-router';
 import { PageHeading } from '../ui/PageHeading';
+import * as texts from './texts';
 
 /** A page broke: what is saved is safe, and there is a way on. */
 export function RouteError() {
   const error = useRouteError();
-  const detail = error instanceof Error ? error.message : 'Something unexpected.';
+  const detail = error instanceof Error ? error.message : texts.somethingUnexpected;
   return (
     <main className="mx-auto max-w-xl p-8">
-      <PageHeading className="text-3xl">This page fell apart</PageHeading>
-      <p className="mt-3">Everything that was saved is safe. What broke: {detail}</p>
+      <PageHeading className="text-3xl">{texts.thisPageFellApart}</PageHeading>
+      <p className="mt-3">{texts.everythingThatWasSaved(detail)}</p>
       <Link className="btn btn-primary mt-6" to="/" reloadDocument>
-        Back to the dishes
+        {texts.backToDishes}
       </Link>
     </main>
   );
@@ -19,9 +20,9 @@ export function RouteError() {
 export function LostPage() {
   return (
     <div className="mx-auto max-w-xl p-8">
-      <PageHeading className="text-3xl">There is nothing at this address</PageHeading>
+      <PageHeading className="text-3xl">{texts.thereIsNothingAt}</PageHeading>
       <Link className="btn btn-primary mt-6" to="/">
-        Back to the dishes
+        {texts.backToDishes}
       </Link>
     </div>
   );

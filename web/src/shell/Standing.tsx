@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import { useHealthQuery } from '../state/api';
+import * as texts from './texts';
 
 /** Over every page where the database is damaged, or was: nobody should cook on without knowing. */
 export function Standing() {
@@ -9,9 +10,9 @@ export function Standing() {
     <p role="alert" className="border-b-4 border-error bg-base-200 px-3 py-2">
       {data.problem ?? (
         <>
-          What was kept here was damaged or is gone.{' '}
+          {texts.whatWasKeptHere}
           <Link to="/backups" className="link">
-            See what was found, and bring a backup back
+            {texts.seeWhatWasFound}
           </Link>
           .
         </>

@@ -33,6 +33,7 @@ import type {
   StartExperimentRequest,
 } from '@yellowmist/contract';
 import { ask, isSignedOut } from './asking';
+import * as texts from './texts';
 
 const EXPERIMENTS = { type: 'Experiment', id: 'LIST' } as const;
 const COOKS = { type: 'Cook', id: 'LIST' } as const;
@@ -291,6 +292,6 @@ export const statusOf = (error: unknown): number | undefined => {
 export function problemText(error: unknown): string {
   const { status, data } = (error ?? {}) as { status?: number | string; data?: Problem };
   if (data?.detail) return data.detail;
-  if (isSignedOut()) return 'Nobody is signed in with this browser any more.';
-  return status === 'FETCH_ERROR' ? 'The server cannot be reached.' : 'The server gave no answer that can be read.';
+  if (isSignedOut()) return texts.nobodyIsSignedIn;
+  return status === 'FETCH_ERROR' ? texts.serverCannotBeReached : texts.serverGaveNoAnswer;
 }

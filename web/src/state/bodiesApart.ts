@@ -1,6 +1,7 @@
 import type { EveningBody, ExperimentNotes, KitchenBody, PantryBody, Sprayer, Tray } from '@yellowmist/contract';
 import { counted, fingerprint, ingredient, inPantry, KNOWN, listed, type Fryer, type Vessel } from '@yellowmist/core';
 import type { FieldKind } from './units';
+import * as texts from './texts';
 
 /** In what two bodies of one document differ, in words: what lies here beside what was saved from elsewhere. */
 
@@ -18,8 +19,8 @@ type Said = ReadonlyMap<string, string>;
 /** How a kind of document says what is in it. */
 export type Saying<Body> = (body: Body, say: Say) => Said;
 
-const NOT_THERE = 'not there';
-const REST = 'small things';
+const NOT_THERE = texts.notThere;
+const REST = texts.smallThings;
 
 /** Things of a list, each under what it is and its name. */
 const each = <T extends { name: string }>(
@@ -30,8 +31,8 @@ const each = <T extends { name: string }>(
 
 const across = ({ basket }: Fryer, say: Say): string =>
   basket.kind === 'round'
-    ? `round, ${say(basket.diameterMm, 'length')}`
-    : `${say(basket.widthMm, 'length')} by ${say(basket.depthMm, 'length')}`;
+    ? texts.round(say(basket.diameterMm, 'length'))
+    : texts.by(say(basket.widthMm, 'length'), say(basket.depthMm, 'length'));
 
 const fryerSaid =
   (say: Say) =>
@@ -40,33 +41,33 @@ const fryerSaid =
       fryer.kind,
       across(fryer, say),
       counted(fryer.racks, 'rack'),
-      `${say(fryer.minTempC, 'temperature')} to ${say(fryer.maxTempC, 'temperature')}`,
-      fryer.offsetC === 0 ? '' : `${Math.round(fryer.offsetC)} K off`,
+      texts.to(say(fryer.minTempC, 'temperature'), say(fryer.maxTempC, 'temperature')),
+      fryer.offsetC === 0 ? '' : texts.kOff(Math.round(fryer.offsetC)),
       fryer.preheats ? 'preheated' : '',
     ]
       .filter(Boolean)
       .join(', ');
 
 const sprayerSaid = ({ kind, gPerStroke }: Sprayer): string =>
-  gPerStroke === null ? `${kind}, not weighed` : `${kind}, ${gPerStroke.toFixed(2)} g each time`;
+  gPerStroke === null ? texts.notWeighed(kind) : texts.gEachTime(kind, gPerStroke.toFixed(2));
 
 export const kitchenSaid: Saying<KitchenBody> = (kitchen, say) =>
   new Map([
-    ...each('Fryer', kitchen.fryers, fryerSaid(say)),
-    ...each('Sprayer', kitchen.sprayers, sprayerSaid),
-    ...each('Bowl', kitchen.bowls, (b: Vessel) => `${say(b.diameterMm, 'length')} across, ${b.ml} ml`),
-    ...each('Tray', kitchen.trays, (t: Tray) => `${say(t.widthMm, 'length')} by ${say(t.depthMm, 'length')}`),
-    ['A thermometer', kitchen.thermometer ? 'there' : NOT_THERE],
-    ['How long work takes', counted(Object.keys(kitchen.paces ?? {}).length, 'pace') + ' of its own'],
+    ...each(texts.fryer, kitchen.fryers, fryerSaid(say)),
+    ...each(texts.sprayer, kitchen.sprayers, sprayerSaid),
+    ...each(texts.bowl, kitchen.bowls, (b: Vessel) => texts.acrossMl(say(b.diameterMm, 'length'), b.ml)),
+    ...each(texts.tray, kitchen.trays, (t: Tray) => texts.by(say(t.widthMm, 'length'), say(t.depthMm, 'length'))),
+    [texts.aThermometer, kitchen.thermometer ? 'there' : NOT_THERE],
+    [texts.howLongWorkTakes, counted(Object.keys(kitchen.paces ?? {}).length, 'pace') + texts.ofItsOwn],
   ]);
 
 const nameOf = (id: string): string => (inPantry(KNOWN, id) ? ingredient(KNOWN, id).name : id);
 
 export const pantrySaid: Saying<PantryBody> = (pantry) =>
   new Map([
-    ...pantry.have.map((id): [string, string] => [`${nameOf(id)}, in the house`, 'yes']),
-    ...pantry.never.map((id): [string, string] => [`${nameOf(id)}, never used`, 'yes']),
-    ...each('An ingredient of your own,', pantry.own, () => 'there'),
+    ...pantry.have.map((id): [string, string] => [texts.inHouse(nameOf(id)), 'yes']),
+    ...pantry.never.map((id): [string, string] => [texts.neverUsed(nameOf(id)), 'yes']),
+    ...each(texts.ingredientOfYourOwn, pantry.own, () => 'there'),
     ...(pantry.weights ?? []).map((w): [string, string] => [
       `${nameOf(w.foodId)}, a ${w.unit.replaceAll('-', ' ')}`,
       `${w.grams} g`,
@@ -74,26 +75,26 @@ export const pantrySaid: Saying<PantryBody> = (pantry) =>
   ]);
 
 const MOMENT = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
-const momentOf = (at: string | null): string => (at === null ? 'not said' : MOMENT.format(new Date(at)));
+const momentOf = (at: string | null): string => (at === null ? texts.notSaid : MOMENT.format(new Date(at)));
 
 export const eveningSaid: Saying<EveningBody> = (evening, say) =>
   new Map([
-    ['Its name', `“${evening.name}”`],
-    ['On the table', momentOf(evening.serveAt)],
-    ['Begun', momentOf(evening.startAt)],
-    ['Who cooks', listed(evening.cooks.map((c) => c.name)) || 'nobody named'],
-    ['Dishes', counted(evening.dishes.length, 'dish', 'dishes')],
-    ['Guests', listed(evening.guests.map((g) => g.name)) || 'nobody named'],
-    ['Dishes together within', say(evening.togetherMin, 'minutes')],
-    ['Tasks that are pinned', String(evening.pins.length)],
+    [texts.itsName, `“${evening.name}”`],
+    [texts.onTable, momentOf(evening.serveAt)],
+    [texts.begun, momentOf(evening.startAt)],
+    [texts.whoCooks, listed(evening.cooks.map((c) => c.name)) || texts.nobodyNamed],
+    [texts.dishes, counted(evening.dishes.length, 'dish', 'dishes')],
+    [texts.guests, listed(evening.guests.map((g) => g.name)) || texts.nobodyNamed],
+    [texts.dishesTogetherWithin, say(evening.togetherMin, 'minutes')],
+    [texts.tasksThatArePinned, String(evening.pins.length)],
   ]);
 
 export const experimentSaid: Saying<ExperimentNotes> = ({ name, tasters, tastings, note }) =>
   new Map([
-    ['Its name', `“${name}”`],
-    ['Who tastes', listed(tasters) || 'nobody named'],
-    ['Answers', String(tastings.length)],
-    ['Its note', note ? `“${note}”` : 'none'],
+    [texts.itsName, `“${name}”`],
+    [texts.whoTastes, listed(tasters) || texts.nobodyNamed],
+    [texts.answers, String(tastings.length)],
+    [texts.itsNote, note ? `“${note}”` : 'none'],
   ]);
 
 /** What differs between two bodies, thing by thing; the rest in one line where something else does. */
@@ -103,5 +104,5 @@ export function bodiesApart<Body>(mine: Body, theirs: Body, saying: Saying<Body>
     .map((what) => ({ what, mine: here.get(what) ?? NOT_THERE, theirs: there.get(what) ?? NOT_THERE }))
     .filter((thing) => thing.mine !== thing.theirs);
   if (told.length > 0 || fingerprint(mine) === fingerprint(theirs)) return told;
-  return [{ what: REST, mine: 'as they were changed here', theirs: 'otherwise' }];
+  return [{ what: REST, mine: texts.asTheyWereChanged, theirs: 'otherwise' }];
 }

@@ -2,6 +2,7 @@ import { fingerprint } from '@yellowmist/core';
 import { problemText, statusOf } from './api';
 import { forgetUnsaved, keepUnsaved, leftOf } from './outbox';
 import { tell } from './toast';
+import * as texts from './texts';
 
 /** A change of a document that comes to the same when it is made twice. */
 export type Edit<Body> = (body: Body) => Body;
@@ -73,7 +74,7 @@ export class Edits<Body extends object> {
     }
     if (left.version === stored.version) {
       void this.change(() => left.body);
-      await tell('What was changed here and not saved yet is back.');
+      await tell(texts.whatWasChangedHere);
       return;
     }
     this.set({ left: { mine: left.body, theirs: stored } });

@@ -1,6 +1,7 @@
 import { createApi, fakeBaseQuery } from '@reduxjs/toolkit/query/react';
 import { tell } from './toast';
 import type { AnswerOf, Asked, QuestionOf } from '../worker/core';
+import * as texts from './texts';
 
 /** How long an answer that nobody looks at is kept, s: a board that is opened again asks nothing again. */
 const KEPT_S = 300;
@@ -13,7 +14,7 @@ const failed = (error: unknown): { error: Failure } => ({
   error: { message: error instanceof Error ? error.message : String(error) },
 });
 
-const tellOfCrash = (): void => void tell('A computation broke off and was begun again. Nothing is lost.');
+const tellOfCrash = (): void => void tell(texts.computationBrokeOffAnd);
 
 /**
  * Questions to the core in its workers, through one cache: the same question is answered once. One that nobody asks any

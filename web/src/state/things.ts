@@ -1,6 +1,7 @@
 import { countedName, mlAsSpoons } from '@yellowmist/core';
 import type { NamedThing } from '../worker/questions';
 import type { UnitSystem } from './settings';
+import * as texts from './texts';
 
 /** Whole and half ones are counted; what lies further between is weighed. */
 const BETWEEN = 0.1;
@@ -22,7 +23,7 @@ export function thingWords(
   }
   if (system === 'us' && gPerMl !== null) {
     const spoons = mlAsSpoons(grams / gPerMl);
-    return `${spoons === 'a pinch' ? 'a pinch of' : spoons} ${name}`;
+    return `${spoons === 'a pinch' ? texts.pinchOf : spoons} ${name}`;
   }
   return `${grams < 10 ? Number(grams.toFixed(1)) : Math.round(grams)} g ${name}`;
 }

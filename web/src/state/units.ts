@@ -15,6 +15,7 @@ import {
   type Text,
 } from '@yellowmist/core';
 import type { UnitSystem } from '../state/settings';
+import * as texts from './texts';
 
 /**
  * A kind of number that the cook's unit system turns over: 'film' is a coat's thin length; what a label
@@ -116,7 +117,7 @@ const SAID: Record<QuantityKind, (quantity: Quantity, system: UnitSystem) => str
   mass: ({ value }, system) => withUnit(value, 'mass', system),
   grams: ({ value, digits = 1 }) => `${Number(value.toFixed(digits))}\u00a0g`,
   volume: ({ value }) => `${Math.round(value)}\u00a0ml`,
-  moment: ({ value }) => `${Math.round(value)}\u00a0min after the table`,
+  moment: ({ value }) => texts.minAfterTable(Math.round(value)),
 };
 
 /** A sentence of the core in the cook's units. */

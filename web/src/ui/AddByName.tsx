@@ -1,5 +1,6 @@
 import type { FormEvent } from 'react';
 import { NameError, NameField, useNewName } from './NewName';
+import * as texts from './texts';
 
 interface Props {
   label: string;
@@ -21,7 +22,7 @@ export function AddByName({ label, taken, most, onAdd }: Props) {
     <form noValidate onSubmit={add} className="mt-1 flex flex-wrap items-end gap-x-1">
       <NameField className="grow" label={label} entry={entry} />
       <button type="submit" className="btn btn-sm btn-outline h-9">
-        Add
+        {texts.add}
       </button>
       <NameError entry={entry} />
     </form>

@@ -1,6 +1,7 @@
 import { useState, type FormEvent } from 'react';
 import { Choice, type Option } from './Choice';
 import { NameError, NameField, useNewName } from './NewName';
+import * as texts from './texts';
 
 interface Props<K extends string> {
   /** Name of the form, for a screen reader. */
@@ -28,7 +29,7 @@ export function AddNamed<K extends string>({ title, nameLabel, kindLabel, kinds,
       <NameField className="w-56" label={nameLabel} entry={entry} />
       <Choice className="w-72 max-w-full" label={kindLabel} value={kind} options={kinds} onChange={setKind} />
       <button type="submit" className="btn btn-primary h-9">
-        Add it
+        {texts.addIt}
       </button>
       <NameError entry={entry} />
     </form>

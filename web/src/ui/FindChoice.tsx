@@ -1,5 +1,6 @@
 import { useCombobox } from 'downshift';
 import { useState } from 'react';
+import * as texts from './texts';
 
 /** One thing that can be chosen by typing. */
 export interface Findable {
@@ -74,7 +75,7 @@ export function FindChoice({ label, value, find, onChange, hideLabel, className 
               {item.label}
             </li>
           ))}
-        {isOpen && found.length === 0 && <li className="px-2 py-1.5 text-sm">Nothing is called so.</li>}
+        {isOpen && found.length === 0 && <li className="px-2 py-1.5 text-sm">{texts.nothingIsCalledSo}</li>}
       </ul>
     </div>
   );

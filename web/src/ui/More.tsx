@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import { useSeen } from './useSeen';
+import * as texts from './texts';
 
 /** So many lines of a long list are drawn, and as many again whenever one comes near their end. */
 const AT_A_TIME = 60;
@@ -27,7 +28,7 @@ function End({ rest, onMore }: { rest: number; onMore: () => void }) {
   return (
     <div ref={element} className="py-2">
       <button type="button" className="btn h-11" onClick={onMore}>
-        Show more, {rest} to come
+        {texts.showMoreToCome(rest)}
       </button>
     </div>
   );

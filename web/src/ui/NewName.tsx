@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { RANGES } from '@yellowmist/contract';
+import * as texts from './texts';
 
 /** A name that is being given to something new. */
 export interface NewName {
@@ -30,9 +31,9 @@ export function useNewName(taken: readonly string[], most: number): NewName {
     },
     take: () => {
       const wanted = text.trim();
-      if (!wanted) return refuse(`Name: enter 1 to ${RANGES.nameLength.max} letters.`);
-      if (taken.includes(wanted)) return refuse(`Name: there is a "${wanted}" already.`);
-      if (taken.length >= most) return refuse(`${most} of them are all that is kept here.`);
+      if (!wanted) return refuse(texts.nameEnter1To(RANGES.nameLength.max));
+      if (taken.includes(wanted)) return refuse(texts.nameThereIsAlready(wanted));
+      if (taken.length >= most) return refuse(texts.ofThemAreAll(most));
       setText('');
       setError('');
       return wanted;

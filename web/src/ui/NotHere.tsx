@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import { PageHeading } from './PageHeading';
+import * as texts from './texts';
 
 interface Props {
   /** What is missing, "dish". */
@@ -15,12 +16,12 @@ interface Props {
 export function NotHere({ what, problem, to, toLabel, onRetry }: Props) {
   return (
     <div className="mx-auto max-w-xl p-8">
-      <PageHeading className="text-3xl">This {what} is not here</PageHeading>
+      <PageHeading className="text-3xl">{texts.thisIsNotHere(what)}</PageHeading>
       <p className="mt-3">{problem}</p>
       <p className="mt-6 flex gap-3">
         {onRetry && (
           <button type="button" className="btn" onClick={onRetry}>
-            Try again
+            {texts.tryAgain}
           </button>
         )}
         <Link className="btn btn-primary" to={to}>

@@ -1,6 +1,7 @@
 import { useId, useState } from 'react';
 import { numberOf, settingStep, settingTurn, turnOf, type FieldKind, type Turn } from '../state/units';
 import { useUnits } from '../state/useUnits';
+import * as texts from './texts';
 
 interface Props {
   label: string;
@@ -21,8 +22,8 @@ interface Props {
 
 /** "from 3 to 300 mm", in the cook's unit, rounded inward. */
 function allowedText(range: Props['range'], turn: Turn, whole: boolean): string {
-  const kind = whole ? 'a whole number' : 'a number';
-  return `Enter ${kind} from ${numberOf(range.min, turn)} to ${numberOf(range.max, turn)} ${turn.unit}`.trim();
+  const kind = whole ? texts.wholeNumber : texts.aNumber;
+  return texts.enterFromTo(kind, numberOf(range.min, turn), numberOf(range.max, turn), turn.unit).trim();
 }
 
 /** A number with its unit. What is outside the range is refused here, with the range; the last good value stays in force. */
@@ -102,7 +103,7 @@ export function NumberField({
       {drag && (
         <input
           type="range"
-          aria-label={`${label}, by dragging`}
+          aria-label={texts.byDragging(label)}
           aria-valuetext={`${settled} ${unit}`}
           className="block h-6 w-full cursor-ew-resize accent-base-content"
           min={Math.max(range.min, drag.min)}
@@ -120,7 +121,7 @@ export function NumberField({
       )}
       {error && (
         <span id={`${id}-error`} role="alert" className="mt-0.5 block rounded-xs bg-base-100 px-1 text-xs text-error">
-          {error}. {settled} {unit} stays in force.
+          {texts.staysInForce(error, settled, unit)}
         </span>
       )}
     </div>

@@ -1,4 +1,5 @@
 import type { ReactNode, Ref } from 'react';
+import * as texts from './texts';
 
 interface Props {
   /** Words, and numbers between them. */
@@ -11,7 +12,7 @@ interface Props {
 /** The heading of a page, which its window is named after as well. */
 export const PageHeading = ({ children, className = 'text-2xl', heading, tabIndex }: Props) => (
   <>
-    <title>{`${[children].flat().join('')} · Yellowmist`}</title>
+    <title>{texts.yellowmist([children].flat().join(''))}</title>
     <h1 ref={heading} tabIndex={tabIndex} className={className}>
       {children}
     </h1>

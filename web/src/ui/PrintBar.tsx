@@ -3,6 +3,7 @@ import { useEffect, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { Choice } from './Choice';
 import { PAPER_NAMES, type Paper } from './paper';
+import * as texts from './texts';
 
 interface Props {
   /** Where it was opened from, and what that is called. */
@@ -37,7 +38,7 @@ export function PrintBar({ back, paper, onPaper, print, ready, children }: Props
       </Link>
       <Choice
         className="w-32"
-        label="Paper"
+        label={texts.paper}
         value={paper}
         options={PAPER_NAMES.map((p) => ({ value: p, label: p }))}
         onChange={onPaper}

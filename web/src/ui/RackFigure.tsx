@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { Savable } from './Savable';
+import * as texts from './texts';
 
 interface Props {
   /** Racks one above the other, and which of them this is, 0 the upper. */
@@ -16,10 +17,10 @@ export function RackFigure({ racks, rack, name, children }: Props) {
     <figure className="min-w-0">
       {racks > 1 && (
         <figcaption className="text-center text-sm font-semibold">
-          {rack === 0 ? 'Upper rack' : 'Lower rack'}
+          {rack === 0 ? texts.upperRack : texts.lowerRack}
         </figcaption>
       )}
-      <Savable name={`${name}, ${racks > 1 ? `rack ${rack + 1}` : 'basket'} from above`}>{children}</Savable>
+      <Savable name={texts.fromAbove(name, racks > 1 ? texts.rack(rack + 1) : texts.basket)}>{children}</Savable>
     </figure>
   );
 }

@@ -2,6 +2,7 @@ import { ImageDown } from 'lucide-react';
 import { useRef, type ReactNode } from 'react';
 import { tellWrong } from '../state/toast';
 import { pngOf, saveAs, svgText } from './drawing';
+import * as texts from './texts';
 
 /** A drawing with a small menu at its corner: saved as SVG or as PNG. */
 export function Savable({ name, children, className = '' }: { name: string; children: ReactNode; className?: string }) {
@@ -29,17 +30,17 @@ export function Savable({ name, children, className = '' }: { name: string; chil
       >
         <summary
           className="btn btn-ghost btn-square size-11 list-none"
-          aria-label={`Save the drawing: ${name}`}
-          title="Save the drawing"
+          aria-label={texts.saveDrawing(name)}
+          title={texts.savableSaveDrawing}
         >
           <ImageDown aria-hidden className="size-4" />
         </summary>
         <div className="absolute right-0 flex gap-1 rounded-box bg-base-100 p-1 shadow-lg">
           <button type="button" className="btn btn-sm h-11" onClick={() => told('svg')}>
-            SVG
+            {texts.svg}
           </button>
           <button type="button" className="btn btn-sm h-11" onClick={() => told('png')}>
-            PNG
+            {texts.png}
           </button>
         </div>
       </details>

@@ -1,4 +1,5 @@
 import { Redo2, Undo2 } from 'lucide-react';
+import * as texts from './texts';
 
 interface Props {
   /** Whether there is a step back, and one forward. */
@@ -11,8 +12,8 @@ interface Props {
 /** One step back and one forward. */
 export function UndoRedo({ back, forward, onUndo, onRedo }: Props) {
   const steps = [
-    { label: 'Undo', keys: 'Ctrl+Z', Icon: Undo2, on: back, go: onUndo },
-    { label: 'Redo', keys: 'Ctrl+Shift+Z', Icon: Redo2, on: forward, go: onRedo },
+    { label: texts.undo, keys: 'Ctrl+Z', Icon: Undo2, on: back, go: onUndo },
+    { label: texts.redo, keys: 'Ctrl+Shift+Z', Icon: Redo2, on: forward, go: onRedo },
   ];
   return steps.map(({ label, keys, Icon, on, go }) => (
     <button

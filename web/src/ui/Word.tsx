@@ -1,6 +1,7 @@
 import { craftWord, type WordId } from '@yellowmist/core';
 import { useId, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
+import * as texts from './texts';
 
 /** A word of the craft where it stands: pressed, it says what it means. */
 export function Word({ id, children }: { id: WordId; children?: ReactNode }) {
@@ -13,7 +14,7 @@ export function Word({ id, children }: { id: WordId; children?: ReactNode }) {
         type="button"
         popoverTarget={panel}
         className="min-h-6 cursor-help underline decoration-dotted decoration-2 underline-offset-3"
-        aria-label={`${word}: what it means`}
+        aria-label={texts.whatItMeans(word)}
       >
         {children ?? word}
       </button>
@@ -30,7 +31,7 @@ export function Word({ id, children }: { id: WordId; children?: ReactNode }) {
             {means}
             {lesson && (
               <Link className="link mt-2 block" to={`/learn/${lesson}`}>
-                Play with it
+                {texts.playWithIt}
               </Link>
             )}
           </>

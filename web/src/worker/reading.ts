@@ -14,6 +14,7 @@ import {
 } from '@yellowmist/core';
 import { namesIn } from './entering';
 import type { RecipeAnswer, RecipeQuestion } from './questions';
+import * as texts from './texts';
 
 /** Of a bowl's content so much that it can be drawn, g per m². */
 const DRAWN_GM2 = 100;
@@ -50,8 +51,7 @@ async function ownDish(json: unknown, labels: readonly Label[]): Promise<{ body:
   // What checks documents is fetched only for one of them.
   const { readDishFile } = await import('@yellowmist/contract');
   const file = readDishFile(json, labels);
-  if (!file.ok)
-    throw new Refusal(`This dish of Yellowmist cannot be read: ${file.errors.map((e) => e.message).join('; ')}`);
+  if (!file.ok) throw new Refusal(texts.dishCannotBeRead(file.errors.map((e) => e.message).join('; ')));
   return file.value;
 }
 

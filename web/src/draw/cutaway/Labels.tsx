@@ -1,15 +1,16 @@
 import { colourWord } from '@yellowmist/core';
 import type { FaceMoment, Moment } from '../moment';
 import { RIGHT, type Band } from './frame';
+import * as texts from '../texts';
 
 type Say = (value: number, quantity: 'temperature' | 'length' | 'film') => string;
 
 const stateWord = (face: FaceMoment, index: number): string => {
   const { layer, wetness } = face.layers[index];
-  if (face.layers[index].sauce) return wetness < 0.3 ? 'set to a glaze' : 'wet';
+  if (face.layers[index].sauce) return wetness < 0.3 ? texts.setToGlaze : 'wet';
   if (face.layers[index].finish && face.browning >= 0.25) return colourWord(face.browning);
   if (wetness < 0.17) return 'dry';
-  if (!layer.wet) return wetness > 0.45 ? 'moist' : 'just moist';
+  if (!layer.wet) return wetness > 0.45 ? 'moist' : texts.justMoist;
   return face.set > 0.5 ? 'set' : 'wet';
 };
 
@@ -63,7 +64,7 @@ export function Labels({
         const band = outermostFirst[i];
         const text = band ? band.name : foodName;
         const size = band ? say(moment.top.layers[band.index].mm, 'film') : say(foodMm, 'length');
-        const state = band ? stateWord(band.face, band.index) : `${say(moment.centreC, 'temperature')} inside`;
+        const state = band ? stateWord(band.face, band.index) : texts.inside(say(moment.centreC, 'temperature'));
         return (
           <g key={i}>
             <path
@@ -96,11 +97,11 @@ export function ScaleBars({ coatScale, foodScale, say }: { coatScale: number; fo
     <g className="fill-current" stroke="currentColor" fontSize={9.5}>
       <path d={`M${RIGHT + 12} 238 v-3 v6 v-3 h${coatScale} v-3 v6`} fill="none" strokeWidth={1} />
       <text x={RIGHT + 18 + coatScale} y={241} stroke="none">
-        {say(1, 'length')} of coat
+        {texts.ofCoat(say(1, 'length'))}
       </text>
       <path d={`M${RIGHT + 12} 253 v-3 v6 v-3 h${foodScale * 5} v-3 v6`} fill="none" strokeWidth={1} />
       <text x={RIGHT + 18 + foodScale * 5} y={256} stroke="none">
-        {say(5, 'length')} of food
+        {texts.ofFood(say(5, 'length'))}
       </text>
     </g>
   );

@@ -3,15 +3,16 @@ import { useId, useState, type FormEvent } from 'react';
 import { problemText } from '../../state/api';
 import { useChangeAccessMutation } from './accessApi';
 import { throwWords } from './passphrases';
+import * as texts from './texts';
 
 const WAYS: Record<Transport, { label: string; what: string }> = {
   https: {
-    label: 'Private (https)',
-    what: 'Nobody on the network can listen in, timers and pages go on while the server is away. A browser warns until its device trusts the certificate of this house: once.',
+    label: texts.privateHttps,
+    what: texts.nobodyOnNetworkCan,
   },
   http: {
-    label: 'Plain (http)',
-    what: 'No warning, and nothing to set up. Whoever else is on the same network could listen in, also to the passphrase; a page cannot be loaded while the server is away.',
+    label: texts.plainHttp,
+    what: texts.noWarningAndNothing,
   },
 };
 
@@ -34,11 +35,11 @@ export function LetIn({ access }: { access: Access }) {
   return (
     <form noValidate className="mt-4 max-w-2xl" onSubmit={(event) => void send(event)}>
       <label htmlFor={phraseId} className="block font-semibold">
-        {needsOne ? 'A passphrase' : 'Another passphrase, if you want one'}
+        {needsOne ? texts.aPassphrase : texts.anotherPassphraseIfYou}
       </label>
       <p id={hintId} className="text-sm">
-        At least {min} letters; a few words of your own are easily typed and hard to guess.
-        {!needsOne && ' With another one everybody is signed out.'}
+        {texts.atLeastLettersFew(min)}
+        {!needsOne && texts.withAnotherOneEverybody}
       </p>
       <span className="mt-1 flex flex-wrap gap-2">
         <input
@@ -56,11 +57,11 @@ export function LetIn({ access }: { access: Access }) {
           className="btn h-11"
           onClick={() => setPassphrase(throwWords((count) => crypto.getRandomValues(new Uint32Array(count))))}
         >
-          Throw five words
+          {texts.throwFiveWords}
         </button>
       </span>
       <fieldset className="mt-4">
-        <legend className="font-semibold">How it is served</legend>
+        <legend className="font-semibold">{texts.howItIsServed}</legend>
         {(Object.keys(WAYS) as Transport[]).map((way) => (
           <label key={way} className="mt-1 flex min-h-11 cursor-pointer gap-3">
             <input
@@ -83,7 +84,7 @@ export function LetIn({ access }: { access: Access }) {
         </p>
       )}
       <button type="submit" className="btn btn-primary mt-4 h-11" disabled={isLoading}>
-        {isLoading ? 'One moment…' : on ? 'Change it' : 'Let the house in'}
+        {isLoading ? texts.oneMoment : on ? texts.changeIt : texts.letHouseIn}
       </button>
     </form>
   );

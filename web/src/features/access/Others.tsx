@@ -2,6 +2,7 @@ import type { Access } from '@yellowmist/contract';
 import { orTell } from '../../state/acting';
 import { dayOf, momentOf } from '../../ui/moments';
 import { useEndOthersMutation, useEndSessionMutation } from './accessApi';
+import * as texts from './texts';
 
 /** Who is signed in, and an end to it. */
 export function Others({ access: { signedIn } }: { access: Access }) {
@@ -11,23 +12,21 @@ export function Others({ access: { signedIn } }: { access: Access }) {
   return (
     <section aria-labelledby="signed-in" className="mt-6">
       <h2 id="signed-in" className="text-lg">
-        Who is signed in
+        {texts.whoIsSignedIn}
       </h2>
-      {signedIn.length === 0 && <p>Nobody yet.</p>}
+      {signedIn.length === 0 && <p>{texts.nobodyYet}</p>}
       <ul>
         {signedIn.map(({ id, name, from, since, lastSeen, until, current }) => (
           <li key={id} className="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-base-300 py-2">
             <div className="min-w-0 grow basis-72">
               <b className="break-words">{name}</b>
-              {current && ' (this one)'}
-              <p className="text-sm">
-                From {from}, since {dayOf(since)}. Last seen {momentOf(lastSeen)}; has to sign in again after{' '}
-                {dayOf(until)}.
-              </p>
+              {current && texts.thisOne}
+              <p className="text-sm">{texts.fromSinceLastSeen(from, dayOf(since), momentOf(lastSeen), dayOf(until))}</p>
             </div>
             {!current && (
               <button type="button" className="btn h-11" onClick={() => orTell(end(id).unwrap())}>
-                Sign out<span className="sr-only"> {name}</span>
+                {texts.signOut}
+                <span className="sr-only"> {name}</span>
               </button>
             )}
           </li>
@@ -35,7 +34,7 @@ export function Others({ access: { signedIn } }: { access: Access }) {
       </ul>
       {others.length > 1 && (
         <button type="button" className="btn mt-2 h-11" onClick={() => orTell(endOthers().unwrap())}>
-          Sign all others out
+          {texts.signAllOthersOut}
         </button>
       )}
     </section>

@@ -6,6 +6,7 @@ import { problemText } from '../../state/api';
 import { tell } from '../../state/toast';
 import { notSavedYet } from '../../state/kitchenHere';
 import { signOut, useChangePassphraseMutation } from './accessApi';
+import * as texts from './texts';
 
 function NewPassphrase({ onDone }: { onDone: () => void }) {
   const [change, { isLoading, error }] = useChangePassphraseMutation();
@@ -18,12 +19,12 @@ function NewPassphrase({ onDone }: { onDone: () => void }) {
     const done = await change({ current, next });
     if ('error' in done) return;
     onDone();
-    await tell('The passphrase is another one; all other browsers are signed out.');
+    await tell(texts.passphraseIsAnotherOne);
   };
   return (
     <form noValidate className="mt-3 max-w-md" onSubmit={(event) => void send(event)}>
       <label htmlFor={currentId} className="block">
-        The passphrase of now
+        {texts.passphraseOfNow}
       </label>
       <input
         id={currentId}
@@ -35,7 +36,7 @@ function NewPassphrase({ onDone }: { onDone: () => void }) {
         onChange={({ target }) => setCurrent(target.value)}
       />
       <label htmlFor={nextId} className="mt-2 block">
-        The new one, at least {min} letters
+        {texts.newOneAtLeast(min)}
       </label>
       <input
         id={nextId}
@@ -52,7 +53,7 @@ function NewPassphrase({ onDone }: { onDone: () => void }) {
         </p>
       )}
       <button type="submit" className="btn btn-primary mt-3 h-11" disabled={isLoading}>
-        Set it
+        {texts.setIt}
       </button>
     </form>
   );
@@ -68,27 +69,27 @@ export function OwnSession() {
     if (waiting === 0) await signOut();
   };
   return (
-    <section aria-label="This browser" className="mt-6">
+    <section aria-label={texts.thisBrowser} className="mt-6">
       {unsaved > 0 && (
         <p role="alert" className="mb-2 border-l-4 border-warning bg-base-200 p-3">
-          {counted(unsaved, 'change')} of this browser could not be saved yet, and would be lost.
+          {texts.ofThisBrowserCould(counted(unsaved, 'change'))}
         </p>
       )}
       <p className="flex flex-wrap gap-3">
         <button type="button" className="btn h-11" onClick={() => orTell(leave())}>
-          {unsaved > 0 ? 'Sign out all the same' : 'Sign this browser out'}
+          {unsaved > 0 ? texts.signOutAllSame : texts.signThisBrowserOut}
         </button>
         {unsaved > 0 && (
           <button type="button" className="btn h-11" onClick={() => setUnsaved(0)}>
-            Stay
+            {texts.stay}
           </button>
         )}
         <button type="button" className="btn h-11" aria-expanded={changing} onClick={() => setChanging(!changing)}>
-          Another passphrase…
+          {texts.anotherPassphrase}
         </button>
       </p>
       {changing && <NewPassphrase onDone={() => setChanging(false)} />}
-      <p className="mt-3 text-sm">The home network is turned on and off at the machine that Yellowmist runs on.</p>
+      <p className="mt-3 text-sm">{texts.homeNetworkIsTurned}</p>
     </section>
   );
 }

@@ -4,6 +4,7 @@ import { askAgain } from '../../state/askAgain';
 import { setSignedOut } from '../../state/asking';
 import { CERTIFICATE, signIn } from './accessApi';
 import { PageHeading } from '../../ui/PageHeading';
+import * as texts from './texts';
 
 /** What stands in the place of every page where this browser is not let in. */
 export function SignIn() {
@@ -27,13 +28,10 @@ export function SignIn() {
 
   return (
     <form className="mx-auto mt-8 w-full max-w-md p-4" onSubmit={(event) => void enter(event)}>
-      <PageHeading>This kitchen asks for its passphrase</PageHeading>
-      <p className="mt-1">
-        Whoever set Yellowmist up in this house knows it. You stay signed in with this browser for 30 days. What you
-        changed here and could not save is still here, and goes on then.
-      </p>
+      <PageHeading>{texts.thisKitchenAsksFor}</PageHeading>
+      <p className="mt-1">{texts.whoeverSetYellowmistUp}</p>
       <label htmlFor={phraseId} className="mt-4 block">
-        Passphrase
+        {texts.passphrase}
       </label>
       {/* What keeps passphrases for the cook wants to know whose it is. */}
       <input type="text" autoComplete="username" value="kitchen" readOnly hidden />
@@ -50,13 +48,13 @@ export function SignIn() {
         onChange={({ target }) => setPassphrase(target.value)}
       />
       <label htmlFor={nameId} className="mt-3 block">
-        What to call this browser in the list, if you like
+        {texts.whatToCallThis}
       </label>
       <input
         id={nameId}
         className="input h-12 w-full"
         autoComplete="off"
-        placeholder="Tablet at the stove"
+        placeholder={texts.tabletAtStove}
         maxLength={80}
         value={name}
         onChange={({ target }) => setName(target.value)}
@@ -67,15 +65,15 @@ export function SignIn() {
         </p>
       )}
       <button type="submit" className="btn btn-primary mt-4 h-12 w-full" disabled={busy}>
-        {busy ? 'Looking…' : 'Come in'}
+        {busy ? texts.looking : texts.comeIn}
       </button>
       {window.location.protocol === 'https:' && (
         <p className="mt-4 text-sm">
-          Does the browser warn of this address? Yellowmist made its own certificate for this house.{' '}
+          {texts.doesBrowserWarnOf}
           <a className="link" href={CERTIFICATE} download>
-            Take it
+            {texts.takeIt}
           </a>
-          , have this device trust it once, and the warning goes.
+          {texts.haveThisDeviceTrust}
         </p>
       )}
     </form>

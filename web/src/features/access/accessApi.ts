@@ -2,6 +2,7 @@ import { PAGE_HEADER, type Access, type AccessChange, type PassphraseChange, typ
 import { api } from '../../state/api';
 import { pageTokenIn } from '../../state/asking';
 import { forgetKitchen } from '../../state/kitchenHere';
+import * as texts from './texts';
 
 /** Who is let in from the home network; only its page asks for it. */
 const accessApi = api.enhanceEndpoints({ addTagTypes: ['Access'] }).injectEndpoints({
@@ -48,7 +49,7 @@ export async function signIn(passphrase: string, name: string): Promise<string |
     if (answer.ok) return null;
     return ((await answer.json()) as Problem).detail;
   } catch {
-    return 'The server cannot be reached.';
+    return texts.serverCannotBeReached;
   }
 }
 

@@ -16,6 +16,7 @@ import { BackupRow } from './BackupRow';
 import { momentOf } from '../../ui/moments';
 import { contentOf, WHY } from './words';
 import { PageHeading } from '../../ui/PageHeading';
+import * as texts from './texts';
 
 const RESTORED = 'yellowmist.restored';
 
@@ -30,9 +31,9 @@ function ToldRestored({ restored }: { restored: Restored }) {
   const { photographsGone } = restored;
   return (
     <div role="status" className="mt-3 border-l-4 border-success bg-base-200 p-3">
-      Brought back: {contentOf(restored)}.
-      {photographsGone > 0 && ` ${counted(photographsGone, 'photograph')} could not be found anywhere any more.`} What
-      was here before is the backup of {momentOf(restored.before.at)}.
+      {texts.broughtBack(contentOf(restored))}
+      {photographsGone > 0 && texts.couldNotBeFound(counted(photographsGone, 'photograph'))}
+      {texts.whatWasHereBefore(momentOf(restored.before.at))}
     </div>
   );
 }
@@ -42,16 +43,14 @@ function ToldAside({ aside, hasBackups }: { aside: SetAside; hasBackups: boolean
   return (
     <div role="alert" className="mt-3 border-l-4 border-error bg-base-200 p-3">
       <p>
-        <b>{aside.problem}</b> It was found at the start on {momentOf(aside.at)}, and is left as it is in{' '}
-        <code className="break-all">{aside.folder}</code>. Yellowmist began with an empty kitchen.
+        <b>{aside.problem}</b>
+        {texts.itWasFoundAt(momentOf(aside.at))}
+        <code className="break-all">{aside.folder}</code>
+        {texts.yellowmistBeganWithEmpty}
       </p>
-      <p className="mt-1">
-        {hasBackups
-          ? 'Bring the newest backup back: the first of this list. What you saved after it is only in the damaged file.'
-          : 'There is no backup beside it. If you have one elsewhere, bring its file.'}
-      </p>
+      <p className="mt-1">{hasBackups ? texts.bringNewestBackupBack : texts.thereIsNoBackup}</p>
       <button type="button" className="btn mt-2 h-11" onClick={() => orTell(forget().unwrap())}>
-        Go on with what is here
+        {texts.goOnWithWhat}
       </button>
     </div>
   );
@@ -78,34 +77,30 @@ export function BackupPage() {
 
   return (
     <div className="mx-auto w-full max-w-4xl p-4">
-      <PageHeading>Kept safe</PageHeading>
-      <p className="max-w-3xl">
-        Once a day, and before a new version changes how things are stored, all of this kitchen is copied: dishes,
-        cooks, evenings, photographs. Seven days, four weeks and twelve months stay; what you make or bring yourself
-        stays until you take it away. Copies lie beside the data: against a broken disk, download one now and then.
-      </p>
+      <PageHeading>{texts.keptSafe}</PageHeading>
+      <p className="max-w-3xl">{texts.onceDayAndBefore}</p>
       {restored && <ToldRestored restored={restored} />}
       {setAside && <ToldAside aside={setAside} hasBackups={backups.some((b) => !b.problem)} />}
       {error && (
         <p role="alert" className="mt-3">
           {problemText(error)}{' '}
           <button type="button" className="btn h-11" onClick={() => void refetch()}>
-            Try again
+            {texts.tryAgain}
           </button>
         </p>
       )}
       <p className="mt-3 flex flex-wrap items-center gap-3">
         <button type="button" className="btn btn-primary h-11" disabled={busy} onClick={() => orTell(make().unwrap())}>
-          Make a backup now
+          {texts.makeBackupNow}
         </button>
         <button type="button" className="btn h-11" disabled={busy} onClick={() => file.current?.click()}>
-          Bring one from a file…
+          {texts.bringOneFromFile}
         </button>
         <input
           ref={file}
           type="file"
           className="sr-only"
-          aria-label="A backup’s file"
+          aria-label={texts.backupsFile}
           tabIndex={-1}
           onChange={({ target }) => {
             const [chosen] = target.files ?? [];
@@ -114,14 +109,12 @@ export function BackupPage() {
           }}
         />
         <span role="status">
-          {restoring.isLoading && 'Bringing everything back…'}
-          {bringing.isLoading && 'Looking whether it is whole…'}
-          {making.isLoading && 'Copying…'}
+          {restoring.isLoading && texts.bringingEverythingBack}
+          {bringing.isLoading && texts.lookingWhetherItIs}
+          {making.isLoading && texts.copying}
         </span>
       </p>
-      {data && backups.length === 0 && (
-        <p className="mt-4">None yet: the first is made within a day of the first dish.</p>
-      )}
+      {data && backups.length === 0 && <p className="mt-4">{texts.noneYetFirstIs}</p>}
       {backups.length > 0 && (
         <div className="mt-4">
           <AgeLine
@@ -133,7 +126,7 @@ export function BackupPage() {
               byItself: why === 'daily',
             }))}
           />
-          <p className="text-sm">Filled jars stay until you take them away or newer ones of their kind come.</p>
+          <p className="text-sm">{texts.filledJarsStayUntil}</p>
         </div>
       )}
       <ol className="mt-3">
@@ -143,10 +136,13 @@ export function BackupPage() {
       </ol>
       {folder && (
         <p className="mt-6 text-sm">
-          The data of this kitchen lies in <code className="break-all">{folder}</code>, its backups in{' '}
-          <code>backups</code> below it. A single dish goes elsewhere by its card, and a kitchen into another one by{' '}
+          {texts.dataOfThisKitchen}
+          <code className="break-all">{folder}</code>
+          {texts.itsBackupsIn}
+          <code>{texts.backups}</code>
+          {texts.belowItSingleDish}
           <Link to="/" className="link">
-            the whole kitchen as a file
+            {texts.wholeKitchenAsFile}
           </Link>
           .
         </p>

@@ -4,6 +4,7 @@ import { orTell } from '../../state/acting';
 import { backupUrl, useRemoveBackupMutation } from './backupApi';
 import { momentOf } from '../../ui/moments';
 import { contentOf, sizeOf, WHY } from './words';
+import * as texts from './texts';
 
 type Sure = 'restore' | 'remove' | null;
 
@@ -29,24 +30,23 @@ export function BackupRow({ backup, onRestore, busy }: BackupRowProps) {
         {!problem && (
           <>
             <button type="button" className="btn h-11" disabled={busy} onClick={() => setSure('restore')}>
-              Bring it back…<span className="sr-only"> {when}</span>
+              {texts.bringItBack}
+              <span className="sr-only"> {when}</span>
             </button>
             <a className="btn h-11" href={backupUrl(id)} download>
-              Download<span className="sr-only"> {when}</span>
+              {texts.download}
+              <span className="sr-only"> {when}</span>
             </a>
           </>
         )}
         <button type="button" className="btn btn-ghost h-11" disabled={busy} onClick={() => setSure('remove')}>
-          Take away…<span className="sr-only"> {when}</span>
+          {texts.takeAway}
+          <span className="sr-only"> {when}</span>
         </button>
       </div>
       {sure && (
-        <div role="group" aria-label={`Sure? ${when}`} className="mt-2 border-l-4 border-warning bg-base-200 p-3">
-          <p>
-            {sure === 'restore'
-              ? `Everything will be as it was on ${when}: ${contentOf(backup)}. What is here now is kept first, as a backup of its own at the top of this list.`
-              : `This backup cannot be had again then. Nothing that is in use is touched.`}
-          </p>
+        <div role="group" aria-label={texts.sure(when)} className="mt-2 border-l-4 border-warning bg-base-200 p-3">
+          <p>{sure === 'restore' ? texts.everythingWillBeAs(when, contentOf(backup)) : texts.thisBackupCannotBe}</p>
           <p className="mt-2 flex flex-wrap gap-3">
             <button
               type="button"
@@ -58,10 +58,10 @@ export function BackupRow({ backup, onRestore, busy }: BackupRowProps) {
                 else orTell(remove(id).unwrap());
               }}
             >
-              {sure === 'restore' ? 'Bring everything back' : 'Take it away for good'}
+              {sure === 'restore' ? texts.bringEverythingBack : texts.takeItAwayFor}
             </button>
             <button type="button" className="btn h-11" onClick={() => setSure(null)}>
-              Leave it
+              {texts.leaveIt}
             </button>
           </p>
         </div>

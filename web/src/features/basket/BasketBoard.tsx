@@ -29,6 +29,7 @@ import { usePantry } from '../../state/usePantry';
 import { Crowding } from './Crowding';
 import { OtherFryers } from './OtherFryers';
 import { PacketWord } from './PacketWord';
+import * as texts from './texts';
 
 /** Of a plan what the packing looks at: heat and minutes move no piece. */
 const packedBy = ({ layers, laying }: AirPlan): AirPlan => ({
@@ -54,10 +55,10 @@ export default function BasketBoard({ body, plan, air }: BoardProps) {
       <div>
         {/* Before the pieces: each of them is a stop of the keyboard. */}
         <Link to={`/experiment/new?dish=${id}`} className="btn btn-sm mb-1 h-11">
-          Compare two to four ways in one batch
+          {texts.compareTwoToFour}
         </Link>
         {error && <p role="alert">{error}</p>}
-        {!layout && !error && <p className="text-sm">Packing the basket…</p>}
+        {!layout && !error && <p className="text-sm">{texts.packingBasket}</p>}
         {layout && <Racks layout={layout} body={body} plan={plan} air={air} />}
       </div>
       <Crowding body={body} plan={plan} air={air} />
@@ -95,10 +96,13 @@ function Racks({ layout, body, plan, air }: { layout: Layout; body: ConversionBo
       <div className="flex flex-wrap items-end gap-3">
         <p className="text-sm">
           <b>
-            {batches.length === 1 ? 'One batch' : `${batches.length} batches`}: {inRuns(batches)}
-          </b>{' '}
-          {dish.count === 1 ? 'piece' : 'pieces'} in {fryer.name}
-          {byHand ? ', as you have laid them' : `, ${say(gapMm, 'length')} apart or more`}.
+            {batches.length === 1 ? texts.oneBatch : texts.batches(batches.length)}: {inRuns(batches)}
+          </b>
+          {texts.inIt(
+            dish.count === 1 ? texts.piece : texts.pieces,
+            fryer.name,
+            byHand ? texts.asYouHaveLaid : texts.apartOrMore(say(gapMm, 'length')),
+          )}
         </p>
         {byHand && (
           <button
@@ -106,19 +110,19 @@ function Racks({ layout, body, plan, air }: { layout: Layout; body: ConversionBo
             className="btn btn-sm h-9"
             onClick={() => dispatch(planChanged({ laying: { ...plan.laying, gapMm, laid: null } }))}
           >
-            Lay them anew
+            {texts.layThemAnew}
           </button>
         )}
         {dish.shape.kind === 'ring' && dish.smaller && (
           <Check
-            label="Small ones in the holes of large ones"
+            label={texts.smallOnesInHoles}
             checked={plan.laying?.nest ?? false}
             onChange={(nest) => dispatch(planChanged({ laying: { gapMm, laid: null, nest } }))}
           />
         )}
         <NumberField
           className="ml-auto w-28"
-          label="Air between"
+          label={texts.airBetween}
           value={gapMm}
           quantity="length"
           range={RANGES.gapMm}
@@ -127,7 +131,7 @@ function Racks({ layout, body, plan, air }: { layout: Layout; body: ConversionBo
       </div>
       {!air.load.fits && (
         <p role="alert" className="border-l-4 border-error pl-2 text-sm">
-          One coated piece is larger than this basket. Cut it smaller, or move it to a larger fryer.
+          {texts.oneCoatedPieceIs}
         </p>
       )}
       <p role="status" className={`min-h-5 text-sm ${told ? 'font-semibold text-error' : ''}`}>
@@ -169,13 +173,10 @@ function Racks({ layout, body, plan, air }: { layout: Layout; body: ConversionBo
       </div>
       {spotAdvice(fryer.hotSpots) && (
         <p className="text-sm">
-          <b>By its bread test:</b> {spotAdvice(fryer.hotSpots)}
+          <b>{texts.byItsBreadTest}</b> {spotAdvice(fryer.hotSpots)}
         </p>
       )}
-      <p className="text-xs leading-snug">
-        Drag a piece, or focus it: arrows move it (with Shift farther), R turns it, Delete takes it out. To scale; the
-        colour is that of the tops at the end.
-      </p>
+      <p className="text-xs leading-snug">{texts.dragPieceOrFocus}</p>
     </>
   );
 }
@@ -184,7 +185,7 @@ function Racks({ layout, body, plan, air }: { layout: Layout; body: ConversionBo
 function inRuns(counts: readonly number[]): string {
   if (counts.length <= 6) return counts.join(', ');
   const runs = [...new Set(counts)].map((n) => [n, counts.filter((c) => c === n).length]);
-  return runs.map(([n, times]) => (times === 1 ? `${n}` : `${times} times ${n}`)).join(', ');
+  return runs.map(([n, times]) => (times === 1 ? `${n}` : texts.times(times, n))).join(', ');
 }
 
 /** A footprint for every piece of a rack. */
@@ -194,9 +195,9 @@ const knownFor = (laid: readonly LaidPiece[], list: readonly Footprint[]): Footp
 function complaint(troubles: readonly ReturnType<typeof troubleIn>[]): string {
   const count = (of: 'overlaps' | 'tooNear' | 'outside'): number => troubles.reduce((sum, t) => sum + t[of].length, 0);
   const parts = [
-    [count('overlaps'), 'lie over each other'],
-    [count('outside'), 'over the wall'],
-    [count('tooNear'), 'nearer than the air that you asked for'],
+    [count('overlaps'), texts.lieOverEachOther],
+    [count('outside'), texts.overWall],
+    [count('tooNear'), texts.nearerThanAirThat],
   ].filter(([n]) => Number(n) > 0);
   return parts.map(([n, what]) => `${n} ${what}`).join('; ');
 }

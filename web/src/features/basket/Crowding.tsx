@@ -6,6 +6,7 @@ import { usePantryDocument } from '../../state/pantryDocument';
 import { planChanged } from '../dish/dishSlice';
 import { Differences } from '../dish/Differences';
 import { Unsafe } from '../dish/Unsafe';
+import * as texts from './texts';
 
 const TOUCHING_MM = 0;
 
@@ -28,27 +29,26 @@ export function Crowding({ body, plan, air }: { body: ConversionBody; plan: AirP
   });
   const answer = evaluated?.air;
   return (
-    <section aria-label="Crowding">
-      <h3 className="text-base">{crowded ? 'What if I give it air?' : 'What if I crowd it?'}</h3>
-      <p className="text-sm">Now {Math.round(air.load.coverage * 100)} of 100 parts of the ground are covered.</p>
+    <section aria-label={texts.crowding}>
+      <h3 className="text-base">{crowded ? texts.whatIfIGive : texts.whatIfICrowd}</h3>
+      <p className="text-sm">{texts.nowOf100Parts(Math.round(air.load.coverage * 100))}</p>
       {error && <p role="alert">{error}</p>}
-      {!answer && !error && <p className="text-xs">Simulating…</p>}
+      {!answer && !error && <p className="text-xs">{texts.simulating}</p>}
       {answer && (
         <>
           <p className="text-sm">
-            {crowded ? 'Apart' : 'Touching'}: {answer.load.piecesPerBatch} at a time,{' '}
-            {counted(answer.load.batches, 'batch', 'batches')}, {Math.round(answer.load.coverage * 100)} covered.
+            {texts.atTimeCovered(
+              crowded ? texts.apart : texts.touching,
+              answer.load.piecesPerBatch,
+              counted(answer.load.batches, 'batch', 'batches'),
+              Math.round(answer.load.coverage * 100),
+            )}
           </p>
-          <Differences changes={differences(air, answer)} most={6} none="The cook itself hardly changes." />
+          <Differences changes={differences(air, answer)} most={6} none={texts.cookItselfHardlyChanges} />
           <Unsafe unsafe={answer.unsafe} brief />
-          {!crowded && (
-            <p className="mt-1 text-xs leading-snug">
-              Pieces that touch stay wet and pale where they do, and wet coats glue together: common practice keeps them
-              apart.
-            </p>
-          )}
+          {!crowded && <p className="mt-1 text-xs leading-snug">{texts.piecesThatTouchStay}</p>}
           <button type="button" className="btn btn-sm mt-1 h-9" onClick={() => dispatch(planChanged({ laying }))}>
-            {crowded ? 'Give it air' : 'Crowd it'}
+            {crowded ? texts.giveItAir : texts.crowdIt}
           </button>
         </>
       )}

@@ -9,13 +9,14 @@ import { Unsafe } from '../dish/Unsafe';
 import { useLearnedSaid } from '../dish/LearnedSaid';
 import { useFryers } from '../dish/useFryers';
 import { requestOf, usePantryDocument } from '../../state/pantryDocument';
+import * as texts from './texts';
 
 /** The same dish in every other fryer of the kitchen: its own minutes and batches there, and what that changes. */
 export function OtherFryers({ body, plan }: { body: ConversionBody; plan: AirPlan }) {
   const others = useFryers(body.fryer).filter((f) => f.name !== body.fryer.name);
   return (
-    <section aria-label="In another fryer">
-      <h3 className="text-base">In another fryer</h3>
+    <section aria-label={texts.inAnotherFryer}>
+      <h3 className="text-base">{texts.inAnotherFryer}</h3>
       <ul>
         {others.map((fryer) => (
           <Other key={fryer.name} body={body} plan={plan} fryer={fryer} />
@@ -40,8 +41,8 @@ function Other({ body, plan, fryer }: { body: ConversionBody; plan: AirPlan; fry
             <span className="block text-xs">
               {set(answer.plan.settings.tempC, fryer.stepC)}, {say(answer.plan.settings.minutes, 'minutes')},{' '}
               {answer.fits
-                ? `${counted(answer.batches, 'batch', 'batches')} of up to ${answer.piecesPerBatch}`
-                : 'a piece is larger than its basket'}
+                ? texts.ofUpTo(counted(answer.batches, 'batch', 'batches'), answer.piecesPerBatch)
+                : texts.pieceIsLargerThan}
             </span>
           )}
         </p>
@@ -49,19 +50,19 @@ function Other({ body, plan, fryer }: { body: ConversionBody; plan: AirPlan; fry
           type="button"
           className="btn btn-sm h-9"
           disabled={!answer?.fits}
-          aria-label={`Move it to ${fryer.name}`}
+          aria-label={texts.moveItTo(fryer.name)}
           onClick={() => answer && dispatch(movedToFryer({ fryer, plan: answer.plan }))}
         >
-          Move it
+          {texts.moveIt}
         </button>
       </div>
       <Unsafe unsafe={answer?.result.unsafe ?? null} brief />
       {error && <p role="alert">{error}</p>}
       {answer && answer.why.length > 0 && <p className="text-xs leading-snug">{answer.why.map(tell).join(' ')}</p>}
       {answer ? (
-        <Differences changes={answer.changes} most={3} none="Much the same there." />
+        <Differences changes={answer.changes} most={3} none={texts.muchSameThere} />
       ) : (
-        !error && <p className="text-xs">Simulating…</p>
+        !error && <p className="text-xs">{texts.simulating}</p>
       )}
     </li>
   );

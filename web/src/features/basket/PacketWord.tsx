@@ -9,6 +9,7 @@ import { NumberField } from '../../ui/NumberField';
 import { Differences } from '../dish/Differences';
 import { GivesMeant } from '../dish/GivesMeant';
 import { useFryers } from '../dish/useFryers';
+import * as texts from './texts';
 
 /** Written for no appliance that is named. */
 const ANY = '';
@@ -30,55 +31,50 @@ export function PacketWord({ body, plan }: { body: ConversionBody; plan: AirPlan
     setAsked({ word, from });
   };
   return (
-    <section aria-label="A packet’s word" className="mt-3">
-      <h3 className="text-base">A packet’s word</h3>
-      <p className="text-xs leading-snug">
-        A packet or another recipe is written for a usual fryer, or for the oven. What it comes to in {fryer.name}, with
-        this coat, and what gives the same here:
-      </p>
-      <form aria-label="Its words" className="flex flex-wrap items-end gap-2" onSubmit={ask}>
+    <section aria-label={texts.packetsWord} className="mt-3">
+      <h3 className="text-base">{texts.packetsWord}</h3>
+      <p className="text-xs leading-snug">{texts.packetOrAnotherRecipe(fryer.name)}</p>
+      <form aria-label={texts.itsWords} className="flex flex-wrap items-end gap-2" onSubmit={ask}>
         <NumberField
-          label="It says"
+          label={texts.itSays}
           value={word.tempC}
           quantity="temperature"
           range={RANGES.airTempC}
           onChange={(tempC) => setWord({ ...word, tempC })}
         />
         <NumberField
-          label="for"
+          label={texts.forIt}
           value={word.minutes}
           quantity="minutes"
           range={RANGES.airMinutes}
           onChange={(minutes) => setWord({ ...word, minutes })}
         />
         <Choice
-          label="written for"
+          label={texts.writtenFor}
           value={from}
           options={[
-            { value: ANY, label: 'a usual fryer of this kind' },
+            { value: ANY, label: texts.usualFryerOfThis },
             ...others.map(({ name }) => ({ value: name, label: name })),
           ]}
           onChange={setFrom}
         />
-        <Check label="turned" checked={word.turned} onChange={(turned) => setWord({ ...word, turned })} />
+        <Check label={texts.turned} checked={word.turned} onChange={(turned) => setWord({ ...word, turned })} />
         <button type="submit" className="btn btn-sm h-11">
-          What is that here?
+          {texts.whatIsThatHere}
         </button>
       </form>
       {error && <p role="alert">{error}</p>}
-      {asked && !answer && !error && <p className="text-xs">Simulating…</p>}
+      {asked && !answer && !error && <p className="text-xs">{texts.simulating}</p>}
       {answer && (
         <div role="status" className="mt-1">
-          <p className="text-sm">
-            Set just so in {fryer.name}, against {writtenFor?.name ?? 'a usual one'}:
-          </p>
+          <p className="text-sm">{texts.setJustSoIn(fryer.name, writtenFor?.name ?? texts.usualOne)}</p>
           <Differences
             changes={answer.differs}
             most={4}
-            none={`Much the same as in ${writtenFor?.name ?? 'a usual fryer'}.`}
+            none={texts.muchSameAsIn(writtenFor?.name ?? texts.usualFryer)}
           />
           <GivesMeant answer={answer} fryer={fryer} />
-          <Differences changes={answer.left} most={3} none="As it was meant." />
+          <Differences changes={answer.left} most={3} none={texts.asItWasMeant} />
         </div>
       )}
     </section>

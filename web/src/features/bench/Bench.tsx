@@ -26,6 +26,7 @@ import { SaveTrouble } from './SaveTrouble';
 import { Shelf } from './Shelf';
 import { PageHeading } from '../../ui/PageHeading';
 import { useCalm } from '../../ui/useCalm';
+import * as texts from './texts';
 
 /** Boards are fetched ahead when nothing else goes on, ms after the bench stands. */
 const AHEAD_MS = 1500;
@@ -37,7 +38,7 @@ function shown(board: Board, body: ConversionBody, evaluated: Evaluated | null):
   const air = evaluated?.air ?? null;
   if (board.early) return <board.Board body={body} air={air} />;
   const plan = body.chosen?.plan;
-  if (!plan || !evaluated || !air) return <p className="text-sm">Simulating…</p>;
+  if (!plan || !evaluated || !air) return <p className="text-sm">{texts.simulating}</p>;
   return <board.Board body={body} plan={plan} air={air} fried={evaluated.fried} />;
 }
 
@@ -70,7 +71,7 @@ export function Bench() {
         <div className="-order-1 min-h-0 min-w-0 px-4 py-1 lg:order-none lg:overflow-y-auto">
           {error && (
             <p role="alert" className="text-error">
-              The simulation broke off: {error}. Change something, or reload the page; what is saved is safe.
+              {texts.simulationBrokeOffChange(error)}
             </p>
           )}
           {evaluated ? (
@@ -79,12 +80,12 @@ export function Bench() {
               <CurvesBoard evaluated={evaluated} longestMin={longestMin} minutes={share * longestMin} onScrub={scrub} />
             </>
           ) : (
-            <p className="p-8">Simulating the first cook…</p>
+            <p className="p-8">{texts.simulatingFirstCook}</p>
           )}
         </div>
         <div
           role="region"
-          aria-label="Why"
+          aria-label={texts.why}
           tabIndex={0}
           className="min-h-0 border-base-300 py-2 max-lg:contents lg:overflow-y-auto lg:border-l"
         >
@@ -116,7 +117,9 @@ const Boards = memo(function Boards({ body, evaluated }: { body: ConversionBody;
         label: board.label,
         peek: k === 0 && <SearchLine body={body} />,
         content: () => (
-          <Suspense fallback={<p className="text-sm">Fetching the board…</p>}>{shown(board, body, evaluated)}</Suspense>
+          <Suspense fallback={<p className="text-sm">{texts.fetchingBoard}</p>}>
+            {shown(board, body, evaluated)}
+          </Suspense>
         ),
       }))}
     />
@@ -145,13 +148,13 @@ const CoatAndCut = memo(function CoatAndCut({
   return (
     <div
       role="region"
-      aria-label="Coat and cut"
+      aria-label={texts.coatAndCut}
       tabIndex={0}
       className="min-h-0 space-y-2 border-base-300 px-3 py-2 lg:overflow-y-auto lg:border-r"
     >
       <div
         role="group"
-        aria-label="Which coat"
+        aria-label={texts.whichCoat}
         className="grid grid-cols-2 rounded-field border border-base-content/50"
       >
         {(['pot', 'air'] as const).map((s) => (
@@ -163,7 +166,7 @@ const CoatAndCut = memo(function CoatAndCut({
             className={`min-h-11 font-display font-semibold ${side === s ? 'bg-base-content text-base-100' : ''}`}
             onClick={() => onSide(s)}
           >
-            {s === 'pot' ? 'In the pot' : 'In the air'}
+            {s === 'pot' ? texts.inPot : texts.inAir}
           </button>
         ))}
       </div>

@@ -17,14 +17,15 @@ import {
   useDish,
   type SaveState,
 } from '../dish/dishSlice';
+import * as texts from './texts';
 
 const SAVE_WORDS: Record<SaveState, string> = {
-  saved: 'Saved',
-  waiting: 'Not saved yet',
+  saved: texts.saved,
+  waiting: texts.notSavedYet,
   saving: 'Saving…',
-  conflict: 'Changed elsewhere',
-  gone: 'Put aside elsewhere',
-  failed: 'Not saved, trying again',
+  conflict: texts.changedElsewhere,
+  gone: texts.putAsideElsewhere,
+  failed: texts.notSavedTryingAgain,
 };
 
 /** The dish's name where it stands, the state of saving, undo and redo; in the bar over the page. */
@@ -35,7 +36,7 @@ export function BenchBar({ name }: { name: string }) {
   const { problem, id } = useDish(selectDesk);
   const wrong = ['failed', 'conflict', 'gone'].includes(saveState);
   useHotkeys('mod+z', () => void dispatch(undo()), { preventDefault: true, enableOnFormTags: false });
-  useHotkeys('mod+shift+z, mod+y', () => void dispatch(redo()), { preventDefault: true, enableOnFormTags: false });
+  useHotkeys(texts.modShiftZMod, () => void dispatch(redo()), { preventDefault: true, enableOnFormTags: false });
   useHotkeys('p', () => void dispatch(sideTurned('pot')));
   useHotkeys('a', () => void dispatch(sideTurned('air')));
   const bar = document.getElementById('bar');
@@ -48,7 +49,7 @@ export function BenchBar({ name }: { name: string }) {
       </output>
       <span className="ml-auto flex">
         <Link className="btn btn-ghost h-11 px-2 font-normal" to={`/dish/${id}/card`}>
-          Card
+          {texts.card}
         </Link>
         <UndoRedo
           back={steps.back > 0}
@@ -77,7 +78,7 @@ function NameField({ name }: { name: string }) {
   return (
     <span className="min-w-0 shrink grow md:max-w-96">
       <input
-        aria-label="Name of the dish"
+        aria-label={texts.nameOfDish}
         aria-invalid={empty}
         className="w-full truncate rounded-sm border border-transparent bg-transparent px-2 py-1 font-display text-lg font-semibold hover:border-base-content/40 focus:border-base-content/60"
         maxLength={RANGES.nameLength.max}
@@ -103,7 +104,7 @@ function NameField({ name }: { name: string }) {
       />
       {empty && (
         <span role="alert" className="px-2 text-xs text-error">
-          A dish needs a name of 1 to {RANGES.nameLength.max} letters.
+          {texts.dishNeedsNameOf(RANGES.nameLength.max)}
         </span>
       )}
     </span>

@@ -7,6 +7,7 @@ import { NotHere } from '../../ui/NotHere';
 import { warmUp } from '../../worker/core';
 import { layOut } from '../dish/autosave';
 import { Bench } from './Bench';
+import * as texts from './texts';
 
 /** Opens the dish of the address. */
 export function BenchPage() {
@@ -28,7 +29,7 @@ function OpenedBench({ id }: { id: string }) {
       .unwrap()
       .then(async (document) => {
         if (!current) return;
-        if (await layOut(document)) void tell('What was changed here and not saved yet is back.');
+        if (await layOut(document)) void tell(texts.whatWasChangedHere);
         setState({ ready: true, problem: '' });
       })
       .catch((error: unknown) => current && setState({ ready: false, problem: problemText(error) }));
@@ -38,7 +39,7 @@ function OpenedBench({ id }: { id: string }) {
   }, [id, attempt, dispatch]);
 
   if (state.ready) return <Bench />;
-  if (!state.problem) return <p className="p-8">Laying out the dish…</p>;
+  if (!state.problem) return <p className="p-8">{texts.layingOutDish}</p>;
   const again = (): void => setAttempt((n) => n + 1);
-  return <NotHere what="dish" problem={state.problem} to="/" toLabel="To the dishes" onRetry={again} />;
+  return <NotHere what={texts.dish} problem={state.problem} to="/" toLabel={texts.toDishes} onRetry={again} />;
 }

@@ -3,6 +3,7 @@ import { useBeforeUnload, useBlocker } from 'react-router';
 import { useAppDispatch } from '../../state/hooks';
 import { leaveBehind, saveNow } from '../dish/autosave';
 import { selectSave, useDish } from '../dish/dishSlice';
+import * as texts from './texts';
 
 /** Leaving waits until the last change is saved; what cannot be saved is left behind only when the cook says so. */
 export function Leaving() {
@@ -22,17 +23,21 @@ export function Leaving() {
   });
   if (!leaving || (save !== 'failed' && save !== 'conflict')) return null;
   return (
-    <div role="alertdialog" aria-label="Leave without saving" className="border-b border-error bg-error/20 px-4 py-2">
-      <span>The last changes of this dish are not saved. Leave without them? </span>
+    <div
+      role="alertdialog"
+      aria-label={texts.leaveWithoutSaving}
+      className="border-b border-error bg-error/20 px-4 py-2"
+    >
+      <span>{texts.lastChangesOfThis}</span>
       <button
         type="button"
         className="btn btn-sm ml-2 h-9"
         onClick={() => void leaveBehind().then(() => blocker.proceed())}
       >
-        Leave without them
+        {texts.leaveWithoutThem}
       </button>
       <button type="button" className="btn btn-sm btn-primary ml-2 h-9" onClick={() => blocker.reset()}>
-        Stay
+        {texts.stay}
       </button>
     </div>
   );

@@ -5,6 +5,7 @@ import { useAppDispatch } from '../../state/hooks';
 import { bringBack, keepMine, saveNow, takeTheirs } from '../dish/autosave';
 import { WhatDiffers } from './WhatDiffers';
 import { selectDesk, useDish } from '../dish/dishSlice';
+import * as texts from './texts';
 
 /** What stands in the way of saving, with the ways out of it. Nothing is lost meanwhile. */
 export function SaveTrouble() {
@@ -28,26 +29,26 @@ export function SaveTrouble() {
     >
       {save === 'conflict' && (
         <>
-          <span>This dish was saved from another window. Nothing is lost yet: which one stays?</span>
-          <Way label="Keep mine" onTake={attempt(keepMine)} />
-          <Way label="Take the other" onTake={attempt(takeTheirs)} />
+          <span>{texts.thisDishWasSaved}</span>
+          <Way label={texts.keepMine} onTake={attempt(keepMine)} />
+          <Way label={texts.takeOther} onTake={attempt(takeTheirs)} />
           <WhatDiffers />
         </>
       )}
       {save === 'gone' && (
         <>
-          <span>This dish was put aside in another window. What you see is still here.</span>
-          <Way label="Bring it back" onTake={attempt(back)} />
-          <Way label="To the dishes" onTake={() => void navigate('/')} />
+          <span>{texts.thisDishWasPut}</span>
+          <Way label={texts.bringItBack} onTake={attempt(back)} />
+          <Way label={texts.toDishes} onTake={() => void navigate('/')} />
         </>
       )}
       {save === 'failed' && (
         <>
-          <span className="text-sm">{problem} Your changes stay here; it is tried again.</span>
-          <Way label="Try now" onTake={() => dispatch(saveNow())} />
+          <span className="text-sm">{texts.yourChangesStayHere(problem)}</span>
+          <Way label={texts.tryNow} onTake={() => dispatch(saveNow())} />
         </>
       )}
-      {failed && <span className="text-sm font-semibold">{failed} Try once more in a moment.</span>}
+      {failed && <span className="text-sm font-semibold">{texts.tryOnceMoreIn(failed)}</span>}
     </div>
   );
 }

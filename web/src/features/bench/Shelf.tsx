@@ -1,6 +1,7 @@
 import { ChevronDown, ChevronUp } from 'lucide-react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
+import * as texts from './texts';
 
 /** A board as the shelf shows it. */
 export interface Shelved {
@@ -32,7 +33,7 @@ export function Shelf({ boards }: { boards: readonly Shelved[] }) {
   useHotkeys(
     boards.map((_, k) => `alt+${keyOf(k + 1)}`),
     (event) => {
-      const pressed = event.code.replace('Digit', '').toLowerCase();
+      const pressed = event.code.replace(texts.digit, '').toLowerCase();
       const board = boards.find((_, k) => keyOf(k + 1) === pressed);
       if (!board) return;
       event.preventDefault();
@@ -56,7 +57,7 @@ export function Shelf({ boards }: { boards: readonly Shelved[] }) {
     tabs.current.get(next.id)?.focus();
   };
   return (
-    <section aria-label="Shelf" className="sticky bottom-0 z-20 border-t-2 border-base-content/70 bg-base-200">
+    <section aria-label={texts.shelf} className="sticky bottom-0 z-20 border-t-2 border-base-content/70 bg-base-200">
       {boards.map((board) => (
         <div
           key={board.id}
@@ -74,7 +75,7 @@ export function Shelf({ boards }: { boards: readonly Shelved[] }) {
         </div>
       ))}
       {boards.map((board) => board.peek && open !== board.id && <div key={board.id}>{board.peek}</div>)}
-      <div role="tablist" aria-label="Shelf" className="flex overflow-x-auto px-2" onKeyDown={turn}>
+      <div role="tablist" aria-label={texts.shelf} className="flex overflow-x-auto px-2" onKeyDown={turn}>
         {boards.map((board) => {
           const shown = open === board.id;
           return (

@@ -1,5 +1,6 @@
 import { lazy, type ComponentType } from 'react';
 import type { BoardProps, EarlyBoardProps } from '../dish/board';
+import * as texts from './texts';
 
 type Module<Props> = { default: ComponentType<Props> };
 
@@ -25,15 +26,15 @@ const earlyBoard = (id: string, label: string, load: () => Promise<Module<EarlyB
 
 /** Every board, in the order of the shelf. The first one is seen in one line while it is not pulled up. */
 export const BOARDS: readonly Board[] = [
-  earlyBoard('others', 'Air versions', () => import('../search/SearchBoard')),
-  board('water', 'Water', () => import('../water/WaterBoard')),
-  board('bowls', 'Bowls', () => import('../bowls/BowlsBoard')),
-  board('oil', 'Oil', () => import('../oil/OilBoard')),
-  board('basket', 'Basket', () => import('../basket/BasketBoard')),
-  board('steps', 'Steps', () => import('../steps/StepsBoard')),
-  board('plate', 'On the plate', () => import('../plate/PlateBoard')),
-  board('schools', 'Schools', () => import('../schools/SchoolsBoard')),
-  board('versions', 'Kept versions', () => import('../versions/VersionsBoard')),
-  board('cautions', 'Cautions', () => import('../cautions/CautionsBoard')),
-  earlyBoard('limits', 'Who eats, how hot', () => import('../limits/LimitsBoard')),
+  earlyBoard('others', texts.airVersions, () => import('../search/SearchBoard')),
+  board('water', texts.water, () => import('../water/WaterBoard')),
+  board('bowls', texts.bowls, () => import('../bowls/BowlsBoard')),
+  board('oil', texts.oil, () => import('../oil/OilBoard')),
+  board('basket', texts.basket, () => import('../basket/BasketBoard')),
+  board('steps', texts.steps, () => import('../steps/StepsBoard')),
+  board('plate', texts.onPlate, () => import('../plate/PlateBoard')),
+  board('schools', texts.schools, () => import('../schools/SchoolsBoard')),
+  board('versions', texts.keptVersions, () => import('../versions/VersionsBoard')),
+  board('cautions', texts.cautions, () => import('../cautions/CautionsBoard')),
+  earlyBoard('limits', texts.whoEatsHowHot, () => import('../limits/LimitsBoard')),
 ];

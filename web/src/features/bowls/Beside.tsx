@@ -9,24 +9,25 @@ import { Choice } from '../../ui/Choice';
 import { NumberField } from '../../ui/NumberField';
 import { dishChanged } from '../dish/dishSlice';
 import { BowlTyped } from '../dish/entry/BowlTyped';
+import * as texts from './texts';
 
 const USES: readonly { value: SideUse; label: string; name: string; does: string }[] = [
   {
     value: 'tossed',
-    label: 'Sauce, tossed with the pieces',
-    name: 'Sauce',
-    does: 'tossed off the heat, a batch at a time',
+    label: texts.sauceTossedWithPieces,
+    name: texts.sauce,
+    does: texts.tossedOffHeatBatch,
   },
-  { value: 'brushed', label: 'Sauce, brushed on', name: 'Glaze', does: 'brushed on thinly, then some minutes more' },
-  { value: 'dip', label: 'Dip, beside', name: 'Dip', does: 'served beside' },
-  { value: 'marinade', label: 'Marinade, before the coat', name: 'Marinade', does: 'on the food before the coat' },
+  { value: 'brushed', label: texts.sauceBrushedOn, name: texts.glaze, does: texts.brushedOnThinlyThen },
+  { value: 'dip', label: texts.dipBeside, name: texts.dip, does: texts.servedBeside },
+  { value: 'marinade', label: texts.marinadeBeforeCoat, name: texts.marinade, does: texts.onFoodBeforeCoat },
   {
     value: 'spice-salt',
-    label: 'Spice salt, at the end',
-    name: 'Spice salt',
-    does: 'scattered while the pieces are hot',
+    label: texts.spiceSaltAtEnd,
+    name: texts.spiceSalt,
+    does: texts.scatteredWhilePiecesAre,
   },
-  { value: 'topping', label: 'Topping, at the end', name: 'Topping', does: 'scattered over at the end' },
+  { value: 'topping', label: texts.toppingAtEnd, name: texts.topping, does: texts.scatteredOverAtEnd },
 ];
 const wordsFor = (use: SideUse) => USES.find((u) => u.value === use)!;
 
@@ -43,12 +44,12 @@ export function Beside({ dish, beside, people }: Props) {
   const bowls = dish.beside ?? [];
   const change = (next: SideBowl[]): void => void dispatch(dishChanged({ beside: next.length > 0 ? next : undefined }));
   return (
-    <section aria-label="Beside the coat" className="mt-3 border-t border-base-content/25 pt-2">
+    <section aria-label={texts.besideCoat} className="mt-3 border-t border-base-content/25 pt-2">
       <div className="flex flex-wrap items-end gap-x-4">
-        <h3 className="text-lg">Beside the coat</h3>
+        <h3 className="text-lg">{texts.besideCoat}</h3>
         <NumberField
           className="w-28"
-          label="People who eat"
+          label={texts.peopleWhoEat}
           value={dish.servings ?? people}
           quantity="plain"
           range={RANGES.servings}
@@ -74,17 +75,13 @@ export function Beside({ dish, beside, people }: Props) {
 }
 
 const MADE: Record<SideBowlAmounts['keeping']['made'], string> = {
-  before: 'Stirred first of all.',
-  ahead: 'Made ahead, up to some hours, and chilled.',
-  'while-it-cooks': 'Made while the fryer runs.',
+  before: texts.stirredFirstOfAll,
+  ahead: texts.madeAheadUpTo,
+  'while-it-cooks': texts.madeWhileFryerRuns,
 };
 
 const keepsWords = (days: number): string =>
-  days === 0
-    ? 'What is left is thrown away.'
-    : days >= 30
-      ? 'Keeps for weeks.'
-      : `Keeps ${days} days, covered and cold.`;
+  days === 0 ? texts.whatIsLeftIs : days >= 30 ? texts.keepsForWeeks : texts.keepsDaysCoveredAnd(days);
 
 /** One bowl beside the coat: its things in the cook's measures, what the recipe gives against what is taken. */
 function SideBowlShown({
@@ -107,7 +104,7 @@ function SideBowlShown({
         <button
           type="button"
           className="btn btn-ghost btn-square size-11"
-          aria-label={`Remove ${amounts.name}`}
+          aria-label={texts.remove(amounts.name)}
           onClick={onRemove}
         >
           <Trash2 aria-hidden className="size-4" />
@@ -124,31 +121,33 @@ function SideBowlShown({
       </ul>
       <NumberField
         className="mt-1 w-36"
-        label="For the whole dish"
+        label={texts.forWholeDish}
         value={takesG}
         quantity="mass"
         range={{ min: 1, max: RANGES.grams.max }}
         onChange={(wantedG) => onChange({ ...bowl, wantedG })}
       />
       <p className="mt-1 text-xs leading-snug">
-        {batches > 1 && `${say(perBatchG, 'mass')} for each of ${batches} batches. `}
-        Your recipe gives {say(saysG, 'mass')}
-        {saysG < takesG * 0.95
-          ? `: ${say(takesG - saysG, 'mass')} more are needed.`
-          : saysG > takesG * 1.3
-            ? `: ${say(saysG - takesG, 'mass')} would be left over.`
-            : ': about right.'}{' '}
-        {thickening && `Bubbling ${Math.round(thickening.minutes)} minutes it ${THICKENS[thickening.word]}. `}
+        {batches > 1 && texts.forEachOfBatches(say(perBatchG, 'mass'), batches)}
+        {texts.yourRecipeGives(
+          say(saysG, 'mass'),
+          saysG < takesG * 0.95
+            ? texts.moreAreNeeded(say(takesG - saysG, 'mass'))
+            : saysG > takesG * 1.3
+              ? texts.wouldBeLeftOver(say(saysG - takesG, 'mass'))
+              : texts.aboutRight,
+        )}
+        {thickening && texts.bubblingMinutesIt(Math.round(thickening.minutes), THICKENS[thickening.word])}
         {MADE[keeping.made]} {keepsWords(keeping.days)}
       </p>
       <p className="mt-1 flex flex-wrap gap-1">
         {bowl.wantedG !== undefined && (
           <button type="button" className="btn btn-sm h-9" onClick={() => onChange({ ...bowl, wantedG: undefined })}>
-            As usual for it
+            {texts.asUsualForIt}
           </button>
         )}
         <button type="button" className="btn btn-sm h-9" onClick={() => onChange({ ...bowl, wantedG: saysG })}>
-          As my recipe has it
+          {texts.asMyRecipeHas}
         </button>
       </p>
     </>
@@ -156,10 +155,10 @@ function SideBowlShown({
 }
 
 const THICKENS = {
-  thin: 'stays thin',
-  'coats a spoon': 'coats a spoon',
-  'thick and glossy': 'becomes thick and glossy',
-  'sets like jelly': 'sets like jelly: take less starch',
+  thin: texts.staysThin,
+  'coats a spoon': texts.coatsSpoon,
+  'thick and glossy': texts.becomesThickAndGlossy,
+  'sets like jelly': texts.setsLikeJellyTake,
 } as const;
 
 /** A name that no other bowl has. */
@@ -175,13 +174,13 @@ function AddBowl({ bowls, onAdd }: { bowls: readonly SideBowl[]; onAdd: (bowl: S
   const [use, setUse] = useState<SideUse>('tossed');
   return (
     <div className="mt-2 flex flex-wrap items-start gap-2">
-      <Choice className="w-64 max-w-full" label="Another bowl" value={use} options={USES} onChange={setUse} />
+      <Choice className="w-64 max-w-full" label={texts.anotherBowl} value={use} options={USES} onChange={setUse} />
       <BowlTyped
         className="min-w-60 grow"
-        label="What goes into it, as your recipe writes it"
-        take="Add"
+        label={texts.whatGoesIntoIt}
+        take={texts.add}
         foods
-        placeholder="⅓ cup soy sauce, 3 tbsp honey, 1 tbsp cornflour, 2 cloves garlic, ¼ cup water"
+        placeholder={texts.cupSoySauce3}
         onTake={(portions) => onAdd({ name: freeName(wordsFor(use).name, bowls), use, portions })}
       />
     </div>

@@ -27,13 +27,14 @@ import { DropTest } from './DropTest';
 import { Setting } from './Setting';
 import { Tray } from './Tray';
 import { ForkTest } from './ForkTest';
+import * as texts from './texts';
 
 /** The dipping station as the cook sets it out: bowls in the order of use, the hand for each, the tray at the end. */
 export default function BowlsBoard(props: BoardProps) {
   if (props.body.dish.readyCoated) {
     return (
       <>
-        <p className="py-2">No bowls: the pieces come with their coat on. Put them into the fryer frozen.</p>
+        <p className="py-2">{texts.noBowlsPiecesCome}</p>
         <Beside dish={props.body.dish} beside={props.air.beside} people={props.air.perServing.air.people} />
       </>
     );
@@ -59,7 +60,7 @@ function Bowls({ air, body: { dish } }: BoardProps) {
       <Setting air={air} dish={dish} writes={writes} />
       <ol
         className={`flex items-start gap-1 overflow-x-auto pb-1 ${writes === 'left' ? 'flex-row-reverse justify-end' : ''}`}
-        aria-label="Bowls in the order of dipping"
+        aria-label={texts.bowlsInOrderOf}
       >
         {stops.map((stop, k) => (
           <li
@@ -80,7 +81,7 @@ function Bowls({ air, body: { dish } }: BoardProps) {
 }
 
 const ORDINALS = ['1st', '2nd', '3rd', '4th', '5th', '6th', '7th', '8th'];
-const TIMES = ['', 'once', 'twice', 'three times', 'four times'];
+const TIMES = ['', 'once', 'twice', texts.threeTimes, texts.fourTimes];
 
 /** One bowl: who goes in, what is in it, and what is left of it. */
 function BowlStop({
@@ -109,7 +110,7 @@ function BowlStop({
           <Hand grip={stop.grip} wet={stop.wet} />
           {visits.length > 1 && (
             <span className="mb-1 rounded-field bg-primary px-1.5 text-xs font-semibold text-primary-content">
-              {TIMES[visits.length]}: {visits.map((v) => ORDINALS[v - 1]).join(', ')} layer
+              {texts.layer(TIMES[visits.length], visits.map((v) => ORDINALS[v - 1]).join(', '))}
             </span>
           )}
         </div>
@@ -120,7 +121,7 @@ function BowlStop({
         {filled && (
           <p className={`text-xs leading-snug ${filled.vessel ? '' : 'font-semibold text-error'}`}>
             {filled.vessel
-              ? `In the ${filled.vessel.name.toLowerCase()}: ${Math.round(filled.needsMl)} ml.`
+              ? texts.inMl(filled.vessel.name.toLowerCase(), Math.round(filled.needsMl))
               : tell(filled.text)}
           </p>
         )}
@@ -135,15 +136,20 @@ function BowlStop({
         <Recipe bowl={bowl} air={air} count={count} />
         {stop.portionsOut > 1 && (
           <p className="mt-1 text-xs leading-snug">
-            <b>In {stop.portionsOut} goes</b> of about {say(bowl.totalG / stop.portionsOut, 'mass')}: what wet pieces
-            have touched is thrown away.
+            <b>{texts.inGoes(stop.portionsOut)}</b>
+            {texts.ofAboutWhatWet(say(bowl.totalG / stop.portionsOut, 'mass'))}
           </p>
         )}
         <p className="mt-1 text-xs leading-snug opacity-90">
-          {say(bowl.onFoodG, 'mass')} stay on the food, {say(bowl.lostG, 'mass')} on {LOSES[stop.grip]};{' '}
-          {say(bowl.leftG, 'mass')} are left over{soils ? ' and thrown away' : ''}.
-          {bowl.weighedEggG !== null && ` Weighed, ${say(bowl.weighedEggG, 'mass')} of beaten egg would do.`}
-          {bowl.reachesPieces > count && ` The same bowl reaches ${bowl.reachesPieces} pieces.`}
+          {texts.stayOnFoodOn(
+            say(bowl.onFoodG, 'mass'),
+            say(bowl.lostG, 'mass'),
+            LOSES[stop.grip],
+            say(bowl.leftG, 'mass'),
+            soils ? texts.andThrownAway : '',
+          )}
+          {bowl.weighedEggG !== null && texts.weighedOfBeatenEgg(say(bowl.weighedEggG, 'mass'))}
+          {bowl.reachesPieces > count && texts.sameBowlReachesPieces(bowl.reachesPieces)}
         </p>
       </div>
       {layer.batter && (
@@ -177,7 +183,7 @@ function Recipe({ bowl, air, count }: { bowl: Stop['bowl']; air: AirResult; coun
           className="btn btn-sm mt-1 h-9"
           onClick={() => dispatch(dishChanged({ count: against.reachesPieces }))}
         >
-          As much as I have: {against.reachesPieces}
+          {texts.asMuchAsI(against.reachesPieces)}
         </button>
       )}
     </div>
@@ -185,8 +191,8 @@ function Recipe({ bowl, air, count }: { bowl: Stop['bowl']; air: AirResult; coun
 }
 
 const LOSES: Record<Stop['grip'], string> = {
-  left: 'the hand',
-  right: 'the hand',
-  fork: 'the fork',
-  shaker: 'the box',
+  left: texts.theHand,
+  right: texts.theHand,
+  fork: texts.theFork,
+  shaker: texts.theBox,
 };

@@ -7,6 +7,7 @@ import { useUnits } from '../../state/useUnits';
 import { layersChanged } from '../dish/dishSlice';
 import { withLayer } from '../dish/layerEdits';
 import { Word } from '../../ui/Word';
+import * as texts from './texts';
 
 /**
  * The line-spread test: a tablespoon of batter on a flat plate, measured after a minute. What is measured is what the
@@ -23,13 +24,15 @@ export function DropTest({ layers, at }: { layers: readonly LayerSpec[]; at: num
   return (
     <div className="mt-1 text-xs leading-snug">
       <p>
-        <Word id="spread">Drop test</Word>: a tablespoon on a flat plate should be <b>{say(expected, 'length')}</b>{' '}
-        across after a minute.
+        <Word id="spread">{texts.dropTest}</Word>
+        {texts.tablespoonOnFlatPlate}
+        <b>{say(expected, 'length')}</b>
+        {texts.acrossAfterMinute}
       </p>
       <div className="flex items-end gap-2">
         <NumberField
           className="w-28"
-          label="Yours measures"
+          label={texts.yoursMeasures}
           value={measured ?? Math.round(expected)}
           quantity="length"
           range={RANGES.spreadMm}
@@ -37,16 +40,11 @@ export function DropTest({ layers, at }: { layers: readonly LayerSpec[]; at: num
         />
         {measured !== undefined && (
           <button type="button" className="btn btn-ghost btn-sm h-9" onClick={() => set(undefined)}>
-            As the recipe
+            {texts.asRecipe}
           </button>
         )}
       </div>
-      {measured !== undefined && (
-        <p>
-          {measured < expected ? 'Thicker' : 'Thinner'} than its recipe: film, run-off and minutes are now for the bowl
-          that you have.
-        </p>
-      )}
+      {measured !== undefined && <p>{texts.thanItsRecipeFilm(measured < expected ? texts.thicker : texts.thinner)}</p>}
     </div>
   );
 }

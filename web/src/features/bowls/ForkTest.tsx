@@ -11,16 +11,17 @@ import {
 import { Choice } from '../../ui/Choice';
 import { usePantry } from '../../state/usePantry';
 import { useUnits } from '../../state/useUnits';
+import * as texts from './texts';
 
 type Word = Exclude<Consistency, 'liquid'>;
 
-const AS_WANTED = 'as wanted';
+const AS_WANTED = texts.asWanted;
 
 const SEEN: readonly { value: Word; label: string }[] = [
-  { value: 'thick', label: 'falls in clumps' },
-  { value: 'medium', label: 'covers it, tines show slowly' },
-  { value: 'pancake', label: 'runs off in a ribbon' },
-  { value: 'thin', label: 'coats it lightly' },
+  { value: 'thick', label: texts.fallsInClumps },
+  { value: 'medium', label: texts.coversItTinesShow },
+  { value: 'pancake', label: texts.runsOffInRibbon },
+  { value: 'thin', label: texts.coatsItLightly },
 ];
 
 /** What the fork says of the batter that stands in the bowl, and what to stir in so that it comes right. */
@@ -35,19 +36,22 @@ export function ForkTest({ bowl, standMin }: { bowl: Bowl; standMin: number }) {
   return (
     <div className="mt-1">
       <Choice
-        label={`The fork should say: ${wantedText}. It says:`}
+        label={texts.forkShouldSayIt(wantedText)}
         value={seen}
-        options={[{ value: AS_WANTED, label: 'just that' }, ...SEEN.filter((s) => s.value !== wanted)]}
+        options={[{ value: AS_WANTED, label: texts.justThat }, ...SEEN.filter((s) => s.value !== wanted)]}
         onChange={setSeen}
       />
       <p className="min-h-5 text-sm" aria-live="polite">
         {add ? (
           <>
-            Stir in <b>{amount}</b> of {add.name.toLowerCase()}
-            {add.ml !== null && system === 'metric' && ` (${Math.round(add.ml)} ml)`}, a little at a time.
+            {texts.stirIn}
+            <b>{amount}</b>
+            {texts.ofIt(add.name.toLowerCase())}
+            {add.ml !== null && system === 'metric' && texts.ml(Math.round(add.ml))}
+            {texts.littleAtTime}
           </>
         ) : (
-          seen === AS_WANTED || 'Mix it anew: this bowl cannot be brought there.'
+          seen === AS_WANTED || texts.mixItAnewThis
         )}
       </p>
     </div>

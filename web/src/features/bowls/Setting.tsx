@@ -7,12 +7,13 @@ import { NumberField } from '../../ui/NumberField';
 import { dishChanged, planChanged } from '../dish/dishSlice';
 import { WRITING } from '../dish/options';
 import { Word } from '../../ui/Word';
+import * as texts from './texts';
 
 const HANDLINGS: readonly { value: Handling; label: string }[] = [
-  { value: 'hands', label: 'a dry hand and a wet hand' },
-  { value: 'fork', label: 'fork or tongs' },
-  { value: 'shaker', label: 'a closed box for the flours' },
-  { value: 'tossed', label: 'all tossed together in each bowl' },
+  { value: 'hands', label: texts.dryHandAndWet },
+  { value: 'fork', label: texts.forkOrTongs },
+  { value: 'shaker', label: texts.closedBoxForFlours },
+  { value: 'tossed', label: texts.allTossedTogetherIn },
 ];
 
 /** Who dips, how, with how much to spare, and for how many. */
@@ -25,21 +26,21 @@ export function Setting({ air, dish, writes }: { air: AirResult; dish: Dish; wri
     <div className="mb-2 flex flex-wrap items-end gap-x-3 gap-y-1">
       <Choice
         className="w-40"
-        label="I write with"
+        label={texts.iWriteWith}
         value={writes}
         options={WRITING}
         onChange={(w) => dispatch(writesWith(w))}
       />
       <Choice
         className="w-56"
-        label="Through the bowls with"
+        label={texts.throughBowlsWith}
         value={station.handling}
         options={HANDLINGS}
         onChange={(handling) => dispatch(planChanged({ station: { ...station, handling } }))}
       />
       <NumberField
         className="w-32"
-        label="Working surplus, times"
+        label={texts.workingSurplusTimes}
         value={station.surplus}
         quantity="plain"
         range={RANGES.surplus}
@@ -48,7 +49,7 @@ export function Setting({ air, dish, writes }: { air: AirResult; dish: Dish; wri
       />
       <NumberField
         className="w-24"
-        label="Pieces to coat"
+        label={texts.piecesToCoat}
         value={dish.count}
         quantity="plain"
         range={RANGES.count}
@@ -62,7 +63,7 @@ export function Setting({ air, dish, writes }: { air: AirResult; dish: Dish; wri
           disabled={Math.round(dish.count / 2) < min || dish.count === 1}
           onClick={() => pieces(Math.max(min, Math.round(dish.count / 2)))}
         >
-          Half
+          {texts.half}
         </button>
         <button
           type="button"
@@ -70,13 +71,13 @@ export function Setting({ air, dish, writes }: { air: AirResult; dish: Dish; wri
           disabled={dish.count * 2 > max}
           onClick={() => pieces(dish.count * 2)}
         >
-          Double
+          {texts.double}
         </button>
       </span>
       <p className="max-w-96 text-xs leading-snug">
-        The writing hand does the dry bowls, where it presses; the other one gets wet. Bowls run{' '}
-        {writes === 'right' ? 'left to right' : 'right to left'} to the tray. What{' '}
-        <Word id="working-surplus">working surplus</Word> is for: the last piece.
+        {texts.writingHandDoesDry(writes === 'right' ? texts.leftToRight : texts.rightToLeft)}
+        <Word id="working-surplus">{texts.workingSurplus}</Word>
+        {texts.isForLastPiece}
       </p>
     </div>
   );

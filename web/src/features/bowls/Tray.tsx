@@ -3,6 +3,7 @@ import { useKitchenQuery } from '../../state/api';
 import { oilAmount } from '../../state/units';
 import { useUnits } from '../../state/useUnits';
 import { Word } from '../../ui/Word';
+import * as texts from './texts';
 
 /** Where the coated pieces rest and are oiled. */
 export function Tray({ air, dish }: { air: AirResult; dish: Dish }) {
@@ -13,7 +14,7 @@ export function Tray({ air, dish }: { air: AirResult; dish: Dish }) {
   const strokes = (kitchen?.sprayers ?? []).flatMap(({ name, kind, gPerStroke }) => {
     if (gPerStroke === null) return [];
     const count = strokesFor(air.sprayOilG, gPerStroke);
-    return [`${count} ${kind === 'can' ? 'seconds' : 'strokes'} of the ${name.toLowerCase()}`];
+    return [texts.ofThe(count, kind === 'can' ? texts.seconds : texts.strokes, name.toLowerCase())];
   });
   return (
     <>
@@ -29,27 +30,31 @@ export function Tray({ air, dish }: { air: AirResult; dish: Dish }) {
           />
         ))}
       </svg>
-      <h3 className="leading-tight">The tray</h3>
+      <h3 className="leading-tight">{texts.theTray}</h3>
       <p className="text-sm">
         {plan.restMin > 0 && (
           <>
-            <Word id="rest">Rests</Word> {Math.round(plan.restMin)} min, one layer.{' '}
+            <Word id="rest">{texts.rests}</Word>
+            {texts.minOneLayer(Math.round(plan.restMin))}
           </>
         )}
         {air.sprayOilG >= 0.5 ? (
           <>
-            Then <b>{oilAmount(air.sprayOilG, system)} of oil</b> on both sides of all {count} pieces, away from the hot
-            basket{strokes.length > 0 && `: ${strokes.join(', or ')}`}.
+            {texts.then}
+            <b>{texts.ofOil(oilAmount(air.sprayOilG, system))}</b>
+            {texts.onBothSidesOf(count)}
+            {strokes.length > 0 && `: ${strokes.join(texts.or)}`}.
           </>
         ) : (
-          'No oil.'
+          texts.noOil
         )}
       </p>
       {kitchen && kitchen.trays.length > 0 && (
         <p className="mt-1 text-sm">{traysFor(air.footprint, count, kitchen.trays)}</p>
       )}
       <p className="mt-1 text-sm">
-        <b>{counted(load.batches, 'batch', 'batches')}</b> of up to {load.piecesPerBatch} pieces, by area.
+        <b>{counted(load.batches, 'batch', 'batches')}</b>
+        {texts.ofUpToPieces(load.piecesPerBatch)}
       </p>
     </>
   );

@@ -14,20 +14,21 @@ import { Card } from './Card';
 import { Notes } from './Notes';
 import type { Paper } from '../../ui/paper';
 import { PrintBar } from '../../ui/PrintBar';
+import * as texts from './texts';
 
 const FORMS: readonly { form: RecipeForm; label: string; says: string }[] = [
-  { form: 'json-ld', label: 'JSON-LD', says: 'for other programs that read recipes' },
-  { form: 'markdown', label: 'Markdown', says: 'for notes' },
-  { form: 'text', label: 'Plain text', says: 'for a message' },
-  { form: 'yellowmist', label: 'Yellowmist file', says: 'for another kitchen, coat and all' },
+  { form: 'json-ld', label: 'JSON-LD', says: texts.forOtherProgramsThat },
+  { form: 'markdown', label: texts.markdown, says: texts.forNotes },
+  { form: 'text', label: texts.plainText, says: texts.forMessage },
+  { form: 'yellowmist', label: texts.yellowmistFile, says: texts.forAnotherKitchenCoat },
 ];
 
 /** The dish to take away: as a card on one sheet, and as files. */
 export function CardPage() {
   const { id = '' } = useParams();
   const { data, error, isLoading } = api.useConversionQuery(id, { refetchOnMountOrArgChange: true });
-  if (isLoading) return <p className="p-8">Fetching the dish…</p>;
-  if (!data) return <NotHere what="dish" problem={problemText(error)} to="/" toLabel="To the dishes" />;
+  if (isLoading) return <p className="p-8">{texts.fetchingDish}</p>;
+  if (!data) return <NotHere what={texts.dish} problem={problemText(error)} to="/" toLabel={texts.toDishes} />;
   return <TakeAway document={data} />;
 }
 
@@ -38,13 +39,13 @@ function TakeAway({ document }: { document: ConversionDocument }) {
   return (
     <div className="mx-auto w-full max-w-7xl px-4 py-4 print:max-w-none print:p-0">
       <PrintBar
-        back={{ to: `/dish/${id}`, label: 'Back to the bench' }}
+        back={{ to: `/dish/${id}`, label: texts.backToBench }}
         paper={paper}
         onPaper={setPaper}
-        print="Print the card"
+        print={texts.printCard}
         ready={Boolean(evaluated?.air)}
       >
-        <p className="flex flex-wrap items-center gap-2" role="group" aria-label={`${name} as a file`}>
+        <p className="flex flex-wrap items-center gap-2" role="group" aria-label={texts.asFile(name)}>
           {FORMS.map(({ form, label, says }) => (
             <a
               key={form}
@@ -64,14 +65,14 @@ function TakeAway({ document }: { document: ConversionDocument }) {
           {error}
         </p>
       )}
-      {!chosen && <p className="mt-6">There is no air version yet: open the dish on the bench, and one is found.</p>}
-      {chosen && !evaluated?.air && !error && <p className="mt-6">Writing the card…</p>}
+      {!chosen && <p className="mt-6">{texts.thereIsNoAir}</p>}
+      {chosen && !evaluated?.air && !error && <p className="mt-6">{texts.writingCard}</p>}
       {chosen && evaluated?.air && (
         <div
           className="mt-4 overflow-x-auto print:m-0 print:overflow-visible"
           tabIndex={0}
           role="region"
-          aria-label="The card"
+          aria-label={texts.theCard}
         >
           <Drawn document={document} chosen={chosen} air={evaluated.air} paper={paper} />
         </div>
@@ -114,7 +115,7 @@ function Drawn({ document, chosen, air, paper }: DrawnProps) {
           />
         ))}
       </div>
-      <figcaption className="text-[0.85em]">A full batch, from above.</figcaption>
+      <figcaption className="text-[0.85em]">{texts.fullBatchFromAbove}</figcaption>
     </figure>
   );
   return <Card card={card} air={air} paper={paper} basket={basket} />;

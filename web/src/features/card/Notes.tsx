@@ -1,6 +1,7 @@
 import { useId, useState } from 'react';
 import { bodyOfDocument, RANGES, type ConversionDocument } from '@yellowmist/contract';
 import { problemText, useSaveMutation } from '../../state/api';
+import * as texts from './texts';
 
 /** Tags as they are typed: "friday, for six". */
 const tagsIn = (typed: string): string[] =>
@@ -27,7 +28,7 @@ export function Notes({ document }: { document: ConversionDocument }) {
       }}
     >
       <label htmlFor={`${id}note`} className="text-xs">
-        Note, printed on the card
+        {texts.notePrintedOnCard}
         <textarea
           id={`${id}note`}
           className="textarea min-h-11 w-full text-sm"
@@ -38,21 +39,21 @@ export function Notes({ document }: { document: ConversionDocument }) {
         />
       </label>
       <label htmlFor={`${id}tags`} className="text-xs">
-        Tags, with commas between
+        {texts.tagsWithCommasBetween}
         <input
           id={`${id}tags`}
           className="input h-11 w-full text-sm"
           value={typed}
-          placeholder="friday, for six"
+          placeholder={texts.fridayForSix}
           onChange={(event) => setTyped(event.target.value)}
         />
       </label>
       <button type="submit" className="btn h-11" disabled={!changed || isLoading}>
-        {isSuccess && !changed ? 'Saved' : 'Save'}
+        {isSuccess && !changed ? texts.saved : texts.save}
       </button>
       {error && (
         <p role="alert" className="text-sm text-error sm:col-span-3">
-          {problemText(error)} What you wrote is still here.
+          {texts.whatYouWroteIs(problemText(error))}
         </p>
       )}
     </form>

@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import { useUnits } from '../../state/useUnits';
 import type { BoardProps } from '../dish/board';
 import { Unsafe } from '../dish/Unsafe';
+import * as texts from './texts';
 
 /** What somebody could be hurt by in this dish, this plan and this fryer. */
 export default function CautionsBoard({ air }: BoardProps) {
@@ -18,7 +19,7 @@ export default function CautionsBoard({ air }: BoardProps) {
       </ul>
       <p className="mt-2">
         <Link className="link inline-flex min-h-6 items-center" to="/learn/cautions">
-          All that can hurt somebody at a fryer
+          {texts.allThatCanHurt}
         </Link>
       </p>
     </>

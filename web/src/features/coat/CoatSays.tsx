@@ -25,6 +25,7 @@ import { usePantry } from '../../state/usePantry';
 import { useUnits } from '../../state/useUnits';
 import { layersChanged } from '../dish/dishSlice';
 import { DIET_WORDS } from '../dish/words';
+import * as texts from './texts';
 
 const percent = (share: number): string => `${(share * 100).toFixed(share < 0.01 ? 2 : 1)} %`;
 
@@ -41,7 +42,7 @@ export const CoatSays = memo(function CoatSays({ air, dish, limits }: { air: Air
     lay(salted(pantry, plan.layers, layers, areaM2, food, massG));
   };
   const saltedLayers = seasoning.perLayerG.flatMap((g, at) =>
-    g < 0.05 ? [] : [`${g.toFixed(1)} g in ${air.layers[at].name.toLowerCase()}`],
+    g < 0.05 ? [] : [texts.gIn(g.toFixed(1), air.layers[at].name.toLowerCase())],
   );
   const spices = looseSpice(pantry, plan.layers, plan.settings.tempC);
   const eaten = eatenIn(pantry, dish, plan);
@@ -50,27 +51,29 @@ export const CoatSays = memo(function CoatSays({ air, dish, limits }: { air: Air
     <div className="space-y-1 border-x border-base-content/40 bg-base-100 px-2 py-1 text-xs leading-snug">
       <Unfit layers={plan.layers} limits={limits} onFit={lay} />
       <p>
-        <b>Salt</b> {percent(seasoning.share)} of the food’s weight: {seasoning.word}
+        <b>{texts.salt}</b>
+        {texts.ofFoodsWeight(percent(seasoning.share), seasoning.word)}
         {saltedLayers.length > 0 && ` (${saltedLayers.join(', ')})`}. {tell(seasoning.move)}
         {(seasoning.word === 'bland' || seasoning.word === 'lightly seasoned') && (
           <button type="button" className="btn btn-sm ml-1 h-9" onClick={season}>
-            Season it
+            {texts.seasonIt}
           </button>
         )}
       </p>
       {spices.length > 0 && (
         <p>
-          <b>{spices.map((s) => s.name).join(', ')}</b> lies outside:{' '}
-          {spices[0].burns ? 'at this heat it burns before the coat is done.' : 'it is sharper there than inside.'}
+          <b>{spices.map((s) => s.name).join(', ')}</b>
+          {texts.liesOutside(spices[0].burns ? texts.atThisHeatIt : texts.itIsSharperThere)}
           <button type="button" className="btn btn-sm ml-1 h-9" onClick={() => lay(spiceInside(pantry, plan.layers))}>
-            Put it inside
+            {texts.putItInside}
           </button>
         </p>
       )}
       <p>
-        <b>In it</b>{' '}
-        {allergens.length ? allergens.map((a) => ALLERGENS[a].name).join(', ') : 'none of the listed allergens'}.
-        {fits.length > 0 && ` ${capitalised(fits.join(', '))}.`} By these ingredients; check the labels.
+        <b>{texts.inIt}</b>{' '}
+        {allergens.length ? allergens.map((a) => ALLERGENS[a].name).join(', ') : texts.noneOfListedAllergens}.
+        {fits.length > 0 && ` ${capitalised(fits.join(', '))}.`}
+        {texts.byTheseIngredientsCheck}
       </p>
     </div>
   );
@@ -99,12 +102,12 @@ function Unfit({
   return (
     <div role="status" className="border-l-4 border-error bg-error/10 px-2 py-1">
       <p>
-        Not what is eaten here: {unfit.map((id) => ingredient(pantry, id).name.toLowerCase()).join(', ')}.
+        {texts.notWhatIsEaten(unfit.map((id) => ingredient(pantry, id).name.toLowerCase()).join(', '))}
         {adapted.layers.length > 0 && ` ${swaps.join('; ')}.`}
       </p>
       {adapted.layers.length > 0 && (
         <button type="button" className="btn btn-sm mt-1 h-9" onClick={() => onFit(adapted.layers)}>
-          Make it fit
+          {texts.makeItFit}
         </button>
       )}
     </div>

@@ -30,6 +30,7 @@ import { layersChanged, limitsChanged, picked, type Side } from '../dish/dishSli
 import { LayerBand } from './LayerBand';
 import { LayerEditor } from './LayerEditor';
 import { moved, withNewLayer, withoutLayer } from '../dish/layerEdits';
+import * as texts from './texts';
 
 interface Props {
   side: Side;
@@ -86,9 +87,9 @@ export const CoatStack = memo(function CoatStack({ side, plan, stepC, limits, sp
     if (over && over.id !== active.id) move(ids.indexOf(String(active.id)), ids.indexOf(String(over.id)));
   };
   return (
-    <section aria-label={side === 'pot' ? 'Coat in the pot' : 'Coat in the air'}>
+    <section aria-label={side === 'pot' ? texts.coatInPot : texts.coatInAir}>
       <div className="flex items-center justify-between">
-        <span className="text-xs opacity-85">air side, outermost first</span>
+        <span className="text-xs opacity-85">{texts.airSideOutermostFirst}</span>
         <button
           type="button"
           className="btn btn-ghost btn-sm h-9 gap-1"
@@ -99,7 +100,7 @@ export const CoatStack = memo(function CoatStack({ side, plan, stepC, limits, sp
           }}
         >
           <Plus aria-hidden className="size-4" />
-          Layer
+          {texts.layer}
         </button>
       </div>
       <DndContext
@@ -113,10 +114,7 @@ export const CoatStack = memo(function CoatStack({ side, plan, stepC, limits, sp
         }}
       >
         <SortableContext items={outermostFirst.map((at) => ids[at])} strategy={verticalListSortingStrategy}>
-          <ol
-            className="overflow-clip rounded-t-box border border-base-content/40"
-            aria-label="Layers from the air to the skin"
-          >
+          <ol className="overflow-clip rounded-t-box border border-base-content/40" aria-label={texts.layersFromAirTo}>
             {outermostFirst.map((at) => (
               <LayerBand
                 key={ids[at]}
@@ -160,20 +158,19 @@ export const CoatStack = memo(function CoatStack({ side, plan, stepC, limits, sp
 const idsFor = (count: number): string[] => Array.from({ length: count }, (_, k) => `layer-${k}`);
 
 const INSTRUCTIONS = {
-  draggable:
-    'Space picks the layer up, the arrow keys move it outward or toward the skin, Space lays it down, Escape puts it back.',
+  draggable: texts.spacePicksLayerUp,
 };
 
 /** What a screen reader says while a layer is carried. */
 function announcementsFor(ids: readonly string[], layers: readonly CoatLayer[]): Announcements {
   const at = (id: string | number): number => ids.indexOf(String(id));
-  const name = (id: string | number): string => layers[at(id)]?.name ?? 'The layer';
-  const place = (id: string | number): string => `place ${at(id) + 1} of ${ids.length} from the skin`;
+  const name = (id: string | number): string => layers[at(id)]?.name ?? texts.theLayer;
+  const place = (id: string | number): string => texts.placeOfFromSkin(at(id) + 1, ids.length);
   return {
-    onDragStart: ({ active }) => `${name(active.id)} picked up at ${place(active.id)}.`,
+    onDragStart: ({ active }) => texts.pickedUpAt(name(active.id), place(active.id)),
     onDragOver: ({ active, over }) =>
-      over && over.id !== active.id ? `${name(active.id)} over ${place(over.id)}.` : undefined,
-    onDragEnd: ({ active, over }) => `${name(active.id)} laid down at ${place(over?.id ?? active.id)}.`,
-    onDragCancel: ({ active }) => `${name(active.id)} put back to ${place(active.id)}.`,
+      over && over.id !== active.id ? texts.over(name(active.id), place(over.id)) : undefined,
+    onDragEnd: ({ active, over }) => texts.laidDownAt(name(active.id), place(over?.id ?? active.id)),
+    onDragCancel: ({ active }) => texts.putBackTo(name(active.id), place(active.id)),
   };
 }

@@ -2,12 +2,13 @@ import { ingredient, spoken, type LayerSpec } from '@yellowmist/core';
 import { usePantry } from '../../state/usePantry';
 import { Choice } from '../../ui/Choice';
 import { BowlTyped } from '../dish/entry/BowlTyped';
+import * as texts from './texts';
 
 /** Shares of a bowl that a hand divides by eye. */
 const SHARES = [
-  { value: '0.25', label: 'A quarter' },
-  { value: '0.5', label: 'Half' },
-  { value: '0.75', label: 'Three quarters' },
+  { value: '0.25', label: texts.aQuarter },
+  { value: '0.5', label: texts.half },
+  { value: '0.75', label: texts.threeQuarters },
 ] as const;
 type Share = (typeof SHARES)[number]['value'];
 
@@ -26,26 +27,26 @@ export function Divided({ spec, onChange }: { spec: LayerSpec; onChange: (divide
       <p className="flex flex-wrap items-center gap-2 text-sm">
         <Choice
           className="w-36"
-          label="So much of it"
+          label={texts.soMuchOfIt}
           hideLabel
           value={nearest(divided.share)}
           options={SHARES}
           onChange={(share) => onChange({ ...divided, share: Number(share) })}
         />
-        with {names.join(', ')}
+        {texts.withIt(names.join(', '))}
         <button type="button" className="btn btn-sm h-9" onClick={() => onChange(undefined)}>
-          All alike
+          {texts.allAlike}
         </button>
       </p>
     );
   }
   return (
     <details>
-      <summary className="cursor-pointer text-sm">Half of it otherwise</summary>
+      <summary className="cursor-pointer text-sm">{texts.halfOfItOtherwise}</summary>
       <BowlTyped
-        label="What is stirred into one half"
-        take="Divide"
-        placeholder="1 tsp cayenne, ½ tsp cumin"
+        label={texts.whatIsStirredInto}
+        take={texts.divide}
+        placeholder={texts.with1TspCayenne}
         onTake={(portions) => onChange({ share: 0.5, portions })}
       />
     </details>

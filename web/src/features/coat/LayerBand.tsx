@@ -17,6 +17,7 @@ import {
 import { Swatch } from '../../draw/Swatch';
 import { usePantry } from '../../state/usePantry';
 import { useUnits } from '../../state/useUnits';
+import * as texts from './texts';
 
 interface Props {
   id: string;
@@ -67,7 +68,7 @@ export function LayerBand({
     });
   // While a layer is carried, all are bare bands of like height: the arrow keys go from one to the next.
   const shown = active ? [] : notes;
-  const name = layer?.name ?? 'Empty layer';
+  const name = layer?.name ?? texts.emptyLayer;
   const allergens = allergensIn(pantry, spec);
   const carry = (event: KeyboardEvent): void => {
     if (!event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return;
@@ -77,7 +78,7 @@ export function LayerBand({
   return (
     <li
       ref={setNodeRef}
-      aria-label={`Layer ${place.at + 1} of ${place.of} from the skin: ${name}`}
+      aria-label={texts.layerOfFromSkin(place.at + 1, place.of, name)}
       className={`border-b border-base-content/25 bg-base-100 last:border-b-0 ${isDragging ? 'relative z-10 ring-2 ring-base-content' : ''}`}
       style={{ transform: CSS.Translate.toString(transform), transition }}
     >
@@ -94,9 +95,7 @@ export function LayerBand({
           <span className="block leading-tight font-semibold">{name}</span>
           <span className="block text-xs opacity-85">
             {layer && (
-              <span
-                title={`${say(layer.thicknessM * 1000, 'film')}, ${Math.round(layer.pickUpGm2)} g on a m²; the weight is that on all pieces`}
-              >
+              <span title={texts.gOnMWeight(say(layer.thicknessM * 1000, 'film'), Math.round(layer.pickUpGm2))}>
                 {say(layer.pickUpGm2 * areaM2, 'mass')}, {thickAs(layer.thicknessM * 1000)}
               </span>
             )}
@@ -111,16 +110,16 @@ export function LayerBand({
             {...attributes}
             {...listeners}
             className="btn btn-ghost btn-square h-11 w-8 cursor-grab touch-none px-0"
-            aria-label={`Carry ${name}`}
-            title="Drag, or Space and the arrow keys"
+            aria-label={texts.carry(name)}
+            title={texts.dragOrSpaceAnd}
           >
             <GripVertical aria-hidden className="size-5" />
           </button>
           <button
             type="button"
             className="btn btn-ghost btn-square h-11 w-8 px-0 disabled:opacity-25"
-            aria-label={`Remove ${name}`}
-            title={`Remove ${name}`}
+            aria-label={texts.remove(name)}
+            title={texts.remove(name)}
             disabled={place.of === 1}
             onClick={onRemove}
           >
@@ -134,7 +133,7 @@ export function LayerBand({
             {tell(note.text)} {tell(note.repair)}
           </p>
           <button type="button" className="btn btn-sm mt-1 h-9" onClick={() => onRepair(note)}>
-            Repair it
+            {texts.repairIt}
           </button>
         </div>
       ))}

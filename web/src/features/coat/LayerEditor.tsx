@@ -28,6 +28,7 @@ import { IngredientChoice } from '../dish/IngredientChoice';
 import { Divided } from './Divided';
 import { Substitutes } from './Substitutes';
 import { Word } from '../../ui/Word';
+import * as texts from './texts';
 
 interface Props {
   layers: readonly LayerSpec[];
@@ -61,13 +62,13 @@ export function LayerEditor({ layers, at, layer, keep, inAir, onChange, onKeep, 
             <div className="flex items-start gap-1">
               <IngredientChoice
                 className="grow"
-                label={`Ingredient ${k + 1}`}
+                label={texts.ingredient(k + 1)}
                 value={portion.ingredientId}
                 onChange={(ingredientId) => onChange(withPortion(layers, at, k, { ingredientId }))}
               />
               <NumberField
                 className="w-20 shrink-0"
-                label={`${name} in the recipe`}
+                label={texts.inRecipe(name)}
                 hideLabel
                 value={portion.grams}
                 quantity="mass"
@@ -78,8 +79,8 @@ export function LayerEditor({ layers, at, layer, keep, inAir, onChange, onKeep, 
             <div className="flex justify-end">
               {inAir && (
                 <Act
-                  label={`What could stand in for ${name}`}
-                  text="Swap"
+                  label={texts.whatCouldStandIn(name)}
+                  text={texts.swap}
                   expanded={swapping === k}
                   onClick={() => setSwapping(swapping === k ? null : k)}
                 >
@@ -87,15 +88,15 @@ export function LayerEditor({ layers, at, layer, keep, inAir, onChange, onKeep, 
                 </Act>
               )}
               <Act
-                label={kept ? `${name} may go again` : `Keep ${name} in every air version`}
-                text={kept ? 'Kept' : 'Keep'}
+                label={kept ? texts.mayGoAgain(name) : texts.keepInEveryAir(name)}
+                text={kept ? texts.kept : texts.keep}
                 pressed={kept}
                 onClick={() => onKeep(portion.ingredientId)}
               >
                 {kept ? <Lock aria-hidden className="size-4" /> : <LockOpen aria-hidden className="size-4" />}
               </Act>
               <Act
-                label={`Take out ${name}`}
+                label={texts.takeOut(name)}
                 disabled={spec.portions.length === 1}
                 onClick={() => onChange(withoutPortion(layers, at, k))}
               >
@@ -113,10 +114,7 @@ export function LayerEditor({ layers, at, layer, keep, inAir, onChange, onKeep, 
           </div>
         );
       })}
-      <p className="text-xs">
-        {say(totalGrams(spec.portions), 'mass')} together, as your recipe has it. The bowls say how much of it the
-        pieces take.
-      </p>
+      <p className="text-xs">{texts.togetherAsYourRecipe(say(totalGrams(spec.portions), 'mass'))}</p>
       <div className="flex flex-wrap gap-x-1">
         <button
           type="button"
@@ -124,24 +122,24 @@ export function LayerEditor({ layers, at, layer, keep, inAir, onChange, onKeep, 
           disabled={spec.portions.length >= RANGES.portions.max}
           onClick={() => onChange(withNewPortion(layers, at, wet ? 'corn-starch' : 'salt'))}
         >
-          Add an ingredient
+          {texts.addIngredient}
         </button>
-        <Act label="Move outward" disabled={at === layers.length - 1} onClick={() => onMove(at + 1)}>
+        <Act label={texts.moveOutward} disabled={at === layers.length - 1} onClick={() => onMove(at + 1)}>
           <ArrowUp aria-hidden className="size-4" />
         </Act>
-        <Act label="Move toward the skin" disabled={at === 0} onClick={() => onMove(at - 1)}>
+        <Act label={texts.moveTowardSkin} disabled={at === 0} onClick={() => onMove(at - 1)}>
           <ArrowDown aria-hidden className="size-4" />
         </Act>
         <Act
-          label="Split: the lighter ingredient into a layer of its own"
+          label={texts.splitLighterIngredientInto}
           disabled={full || !canSplit(pantry, spec)}
           onClick={() => onChange(splitLayer(pantry, layers, at))}
         >
           <Split aria-hidden className="size-4" />
         </Act>
         <Act
-          label="Double dredge: this and its partner once more"
-          text="Twice"
+          label={texts.doubleDredgeThisAnd}
+          text={texts.twice}
           disabled={layers.length + 2 > RANGES.layers.max || pairAt(pantry, layers, at) === null}
           onClick={() => onChange(dredgedTwice(pantry, layers, at))}
         >
@@ -169,13 +167,13 @@ function HowItGoesOn({
       <>
         {powdery && (
           <Check
-            label="Surplus tapped off"
+            label={texts.surplusTappedOff}
             checked={!spec.untapped}
             onChange={(tapped) => onChange(withLayer(layers, at, { untapped: !tapped }))}
           />
         )}
         <Check
-          label={powdery ? 'Left to clump in its bowl' : 'Pressed on with the palm'}
+          label={powdery ? texts.leftToClumpIn : texts.pressedOnWithPalm}
           checked={Boolean(powdery ? spec.clumped : spec.pressed)}
           onChange={(on) => onChange(withLayer(layers, at, powdery ? { clumped: on } : { pressed: on }))}
         />
@@ -187,7 +185,9 @@ function HowItGoesOn({
       {layer.batter && (
         <>
           <p className="text-xs">
-            On the <Word id="fork">fork</Word> it {consistencyOf(flowOfLayer(pantry, spec)).forkTest}.
+            {texts.onThe}
+            <Word id="fork">{texts.fork}</Word>
+            {texts.it(consistencyOf(flowOfLayer(pantry, spec)).forkTest)}
           </p>
           <ul className="list-disc pl-4 text-xs">
             {batterNotes(pantry, spec).map((note) => (
@@ -195,7 +195,7 @@ function HowItGoesOn({
             ))}
           </ul>
           <Check
-            label="Beaten smooth, not folded"
+            label={texts.beatenSmoothNotFolded}
             checked={spec.beaten ?? false}
             onChange={(beaten) => onChange(withLayer(layers, at, { beaten }))}
           />
@@ -204,7 +204,7 @@ function HowItGoesOn({
       <div className="flex items-end gap-2">
         <NumberField
           className="w-28"
-          label="Drips for"
+          label={texts.dripsFor}
           value={spec.drainS ?? 8}
           quantity="seconds"
           range={RANGES.drainS}
@@ -213,7 +213,7 @@ function HowItGoesOn({
         {layer.batter && (
           <NumberField
             className="w-28"
-            label="Has stood for"
+            label={texts.hasStoodFor}
             value={spec.standMin ?? 0}
             quantity="minutes"
             range={RANGES.standMin}

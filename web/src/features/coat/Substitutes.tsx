@@ -7,8 +7,9 @@ import { requestOf, usePantryDocument } from '../../state/pantryDocument';
 import { picked, selectBody, useDish } from '../dish/dishSlice';
 import { Differences } from '../dish/Differences';
 import { DIET_WORDS } from '../dish/words';
+import * as texts from './texts';
 
-const AS_WE_EAT = 'as we eat';
+const AS_WE_EAT = texts.asWeEat;
 
 /** What could stand in for an ingredient, each simulated: what changes in set, hold, crunch, colour and allergens. */
 export function Substitutes({ at, ingredientId, onDone }: { at: number; ingredientId: string; onDone: () => void }) {
@@ -25,24 +26,23 @@ export function Substitutes({ at, ingredientId, onDone }: { at: number; ingredie
     request && plan && { ...request, plan, at, ingredientId, asks: { diets, avoidAllergens, without } },
   );
   return (
-    <section aria-label="What could stand in" className="mb-2 border-l-4 border-primary bg-base-100 px-2 py-1">
+    <section
+      aria-label={texts.substitutesWhatCouldStandIn}
+      className="mb-2 border-l-4 border-primary bg-base-100 px-2 py-1"
+    >
       <Choice
-        label="It should be"
+        label={texts.itShouldBe}
         value={diet}
         options={[
-          { value: AS_WE_EAT, label: 'whatever does the same' },
+          { value: AS_WE_EAT, label: texts.whateverDoesSame },
           ...DIETS.map((d) => ({ value: d, label: DIET_WORDS[d].toLowerCase() })),
         ]}
         onChange={setDiet}
       />
       {error && <p role="alert">{error}</p>}
       <div aria-live="polite">
-        {!answer && !error && <p className="py-1 text-xs">Simulating each…</p>}
-        {answer?.length === 0 && (
-          <p className="py-1 text-sm">
-            Nothing in the pantry does the same and fits. Leave it out, or build another layer.
-          </p>
-        )}
+        {!answer && !error && <p className="py-1 text-xs">{texts.simulatingEach}</p>}
+        {answer?.length === 0 && <p className="py-1 text-sm">{texts.nothingInPantryDoes}</p>}
       </div>
       <ul>
         {answer?.map((s) => (
@@ -50,25 +50,25 @@ export function Substitutes({ at, ingredientId, onDone }: { at: number; ingredie
             <div className="grow">
               <p className="text-sm font-semibold">
                 {s.name}
-                {!s.common && <span className="font-normal"> (special shop)</span>}
+                {!s.common && <span className="font-normal">{texts.specialShop}</span>}
               </p>
-              <Differences changes={s.changes} most={3} none="Much the same." />
+              <Differences changes={s.changes} most={3} none={texts.muchSame} />
             </div>
             <button
               type="button"
               className="btn btn-sm h-9 shrink-0"
-              aria-label={`Use ${s.name}`}
+              aria-label={texts.use(s.name)}
               onClick={() => {
                 dispatch(picked({ family: 'own', by: 'cook', plan: s.plan }));
                 onDone();
               }}
             >
-              Use
+              {texts.substitutesUse}
             </button>
           </li>
         ))}
       </ul>
-      <p className="text-xs opacity-85">By the ingredients alone: check the labels.</p>
+      <p className="text-xs opacity-85">{texts.byIngredientsAloneCheck}</p>
     </section>
   );
 }

@@ -2,6 +2,7 @@ import { RANGES } from '@yellowmist/contract';
 import { halfMinutes } from '@yellowmist/core';
 import { AddByName } from '../../ui/AddByName';
 import type { CookNow } from './useCook';
+import * as texts from './texts';
 
 const LATE_MIN = [2, 5, 10, 20] as const;
 
@@ -11,11 +12,9 @@ export function Adjust({ cook }: { cook: CookNow }) {
   if (state.ended) return null;
   return (
     <details className="mt-4">
-      <summary className="min-h-14 cursor-pointer content-center text-lg font-semibold">
-        I am late, more hands, the end
-      </summary>
-      <div role="group" aria-label="I am late by" className="mt-1">
-        <span className="text-lg">I am late by</span>
+      <summary className="min-h-14 cursor-pointer content-center text-lg font-semibold">{texts.iAmLateMore}</summary>
+      <div role="group" aria-label={texts.iAmLateBy} className="mt-1">
+        <span className="text-lg">{texts.iAmLateBy}</span>
         <div className="mt-1 flex flex-wrap gap-2">
           {LATE_MIN.map((min) => (
             <button
@@ -24,7 +23,7 @@ export function Adjust({ cook }: { cook: CookNow }) {
               className="btn h-14 text-lg"
               onClick={() => tell({ what: 'late', byS: min * 60 })}
             >
-              {min} min
+              {texts.min(min)}
             </button>
           ))}
           {state.lateS > 0 && (
@@ -33,14 +32,14 @@ export function Adjust({ cook }: { cook: CookNow }) {
               className="btn h-14 text-lg"
               onClick={() => tell({ what: 'late', byS: -state.lateS })}
             >
-              Not late after all ({halfMinutes(state.lateS)})
+              {texts.notLateAfterAll(halfMinutes(state.lateS))}
             </button>
           )}
         </div>
       </div>
       <div className="mt-3 max-w-md [&_button]:h-14 [&_input]:h-14">
         <AddByName
-          label="One pair of hands more"
+          label={texts.onePairOfHands}
           taken={state.hands}
           most={RANGES.cooks.max}
           onAdd={(name) => tell({ what: 'hands', name })}
@@ -48,10 +47,10 @@ export function Adjust({ cook }: { cook: CookNow }) {
       </div>
       <div className="mt-3 flex flex-wrap gap-2">
         <button type="button" className="btn h-14 text-lg" onClick={() => tell({ what: 'ended', how: 'served' })}>
-          Everything is served
+          {texts.everythingIsServed}
         </button>
         <button type="button" className="btn h-14 text-lg" onClick={() => tell({ what: 'ended', how: 'stopped' })}>
-          End {document.rehearsal ? 'the rehearsal' : 'this cook'}
+          {texts.end(document.rehearsal ? texts.theRehearsal : texts.thisCook)}
         </button>
       </div>
     </details>

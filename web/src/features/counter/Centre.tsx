@@ -5,6 +5,7 @@ import { numberOf, turnOf } from '../../state/units';
 import { useUnits } from '../../state/useUnits';
 import { centreRead } from './words';
 import type { CookNow } from './useCook';
+import * as texts from './texts';
 
 /**
  * The centre, read by hand. It begins empty: nobody tells a temperature by leaving what stands there; what cannot be a
@@ -21,7 +22,7 @@ export function Centre({ batch, tell }: { batch: CounterBatch; tell: CookNow['te
     const centreC = centreRead(text, turn);
     if (centreC === null) {
       const { min, max } = RANGES.centreC;
-      setError(`Enter what it reads, from ${numberOf(min, turn)} to ${numberOf(max, turn)} ${turn.unit}.`);
+      setError(texts.enterWhatItReads(numberOf(min, turn), numberOf(max, turn), turn.unit));
       return;
     }
     setError('');
@@ -32,7 +33,7 @@ export function Centre({ batch, tell }: { batch: CounterBatch; tell: CookNow['te
     <form noValidate onSubmit={take} className="mt-2 flex flex-wrap items-end gap-2">
       <div className="min-w-0 grow basis-32">
         <label htmlFor={id} className="block text-sm">
-          The centre reads, {turn.unit}
+          {texts.centreReads(turn.unit)}
         </label>
         <input
           id={id}
@@ -46,7 +47,7 @@ export function Centre({ batch, tell }: { batch: CounterBatch; tell: CookNow['te
         />
       </div>
       <button type="submit" className="btn h-14 text-lg">
-        That is what it reads
+        {texts.thatIsWhatIt}
       </button>
       <p id={`${id}error`} role="alert" className="basis-full text-error empty:hidden">
         {error}

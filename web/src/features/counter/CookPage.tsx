@@ -3,6 +3,7 @@ import { problemText, statusOf, useCookQuery } from '../../state/api';
 import { rememberedCook } from '../../state/taps';
 import { NotHere } from '../../ui/NotHere';
 import { Counter } from './Counter';
+import * as texts from './texts';
 
 /** One cook. While the server is away it goes on as this browser last knew it. */
 export function CookPage() {
@@ -13,6 +14,8 @@ export function CookPage() {
   // What was entered when it was over has nothing to lead through.
   if (document?.cookedBy) return <Navigate to={`/log/${id}`} replace />;
   if (document) return <Counter key={document.id} document={document} />;
-  if (!error) return <p className="p-8">Fetching the cook…</p>;
-  return <NotHere what="cook" problem={problemText(error)} to="/cook" toLabel="To all cooks" onRetry={refetch} />;
+  if (!error) return <p className="p-8">{texts.fetchingCook}</p>;
+  return (
+    <NotHere what={texts.cook} problem={problemText(error)} to="/cook" toLabel={texts.toAllCooks} onRetry={refetch} />
+  );
 }

@@ -3,6 +3,7 @@ import { isWhole, isPlanned, type ListedCook } from '@yellowmist/contract';
 import { problemText, useConversionsQuery, useCooksQuery, useEveningsQuery } from '../../state/api';
 import { StartCook } from '../dish/StartCook';
 import { PageHeading } from '../../ui/PageHeading';
+import * as texts from './texts';
 
 /** All cooks: those that go on, and how to begin another. */
 export function CooksPage() {
@@ -15,22 +16,19 @@ export function CooksPage() {
   const over = (cooks ?? []).filter((c) => c.endedAt !== null && c.cookedBy === null);
   return (
     <div className="mx-auto w-full max-w-3xl p-4">
-      <PageHeading className="text-3xl">At the counter</PageHeading>
-      <p className="mt-1 text-sm">
-        One instruction at a time, timers that go on whatever happens, and a rehearsal with simulated fryers to try it
-        first.
-      </p>
+      <PageHeading className="text-3xl">{texts.atCounter}</PageHeading>
+      <p className="mt-1 text-sm">{texts.oneInstructionAtTime}</p>
       {error && <p role="alert">{problemText(error)}</p>}
-      <List title="Going on" cooks={on} />
-      <section aria-label="Begin" className="mt-5">
-        <h2 className="text-lg">Begin</h2>
+      <List title={texts.goingOn} cooks={on} />
+      <section aria-label={texts.begin} className="mt-5">
+        <h2 className="text-lg">{texts.begin}</h2>
         {planned.length + dishes.length === 0 && (
           <p>
-            Nothing can be cooked yet.{' '}
+            {texts.nothingCanBeCooked}
             <Link to="/" className="link">
-              Convert a dish
-            </Link>{' '}
-            first.
+              {texts.convertDish}
+            </Link>
+            {texts.first}
           </p>
         )}
         <ul>
@@ -38,7 +36,7 @@ export function CooksPage() {
             <li key={e.id} className="border-b border-base-300 py-2">
               <b className="font-display text-lg">{e.name}</b>{' '}
               <span className="text-sm">
-                an evening of {e.dishes.length === 1 ? 'one dish' : `${e.dishes.length} dishes`}
+                {texts.eveningOf(e.dishes.length === 1 ? texts.oneDish : texts.dishes(e.dishes.length))}
               </span>
               <StartCook of={{ eveningId: e.id }} name={e.name} timeZone={e.timeZone} />
             </li>
@@ -46,13 +44,13 @@ export function CooksPage() {
           {dishes.map((d) => (
             <li key={d.id} className="border-b border-base-300 py-2">
               <b className="font-display text-lg break-words">{d.name}</b>{' '}
-              <span className="text-sm">in {d.fryer.name}</span>
+              <span className="text-sm">{texts.inIt(d.fryer.name)}</span>
               <StartCook of={{ conversionId: d.id }} name={d.name} />
             </li>
           ))}
         </ul>
       </section>
-      <List title="Over" cooks={over} />
+      <List title={texts.over} cooks={over} />
     </div>
   );
 }
@@ -77,11 +75,11 @@ function List({ title, cooks }: { title: string; cooks: readonly ListedCook[] })
             <Link to={`/cook/${c.id}`} className="block min-h-14 py-2 hover:underline">
               <b className="font-display text-lg break-words">{c.name}</b>
               {c.rehearsal && (
-                <span className="ml-2 rounded-field bg-secondary px-2 text-sm text-secondary-content">Rehearsal</span>
+                <span className="ml-2 rounded-field bg-secondary px-2 text-sm text-secondary-content">
+                  {texts.rehearsal}
+                </span>
               )}
-              <span className="block text-sm">
-                {day(c.startedAt)}, in {c.fryers.join(' and ')}
-              </span>
+              <span className="block text-sm">{texts.inDay(day(c.startedAt), c.fryers.join(texts.and))}</span>
             </Link>
           </li>
         ))}

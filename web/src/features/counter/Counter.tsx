@@ -15,6 +15,7 @@ import { Switches, TopStrip, Whose } from './TopStrip';
 import { useAlarms } from './useAlarms';
 import { useAwake } from './useAwake';
 import { useCook, type CookNow } from './useCook';
+import * as texts from './texts';
 
 /** A cook at the counter: one instruction fills the screen, what goes on stands at its edge, one press moves on. */
 export function Counter({ document }: { document: CookDocument }) {
@@ -69,7 +70,7 @@ function Says({ cook }: { cook: CookNow }) {
   const { tell } = useUnits();
   if (cook.state.ended || cook.says.length === 0) return null;
   return (
-    <ul aria-label="Changed by what was seen" aria-live="polite" className="mt-2 space-y-1 text-lg leading-snug">
+    <ul aria-label={texts.changedByWhatWas} aria-live="polite" className="mt-2 space-y-1 text-lg leading-snug">
       {cook.says.slice(0, MOST_SAID).map((said) => (
         <li key={said.key} className="border-l-4 border-primary pl-2">
           {tell(said.text)}
@@ -86,8 +87,8 @@ function Ahead({ document, cook }: { document: CookDocument; cook: CookNow }) {
   const { ahead } = document.programme;
   if (ahead.length === 0 || cook.state.over.size > 0) return null;
   return (
-    <section aria-label="Done ahead" className="mt-3">
-      <h3 className="text-lg">Done ahead of this</h3>
+    <section aria-label={texts.doneAhead} className="mt-3">
+      <h3 className="text-lg">{texts.doneAheadOfThis}</h3>
       <ul className="list-disc pl-6">
         {ahead.map((said, k) => (
           <li key={k}>{tell(said)}</li>
@@ -101,16 +102,16 @@ function Ended({ cook }: { cook: CookNow }) {
   const { state, document, time } = cook;
   if (!state.ended) return null;
   return (
-    <section aria-label="The end" className="rounded-box border-4 border-primary p-4">
-      <h2 className="text-4xl font-bold">{state.ended.how === 'served' ? 'Supper is ready' : 'Ended'}</h2>
-      <p className="text-xl">At {time(state.ended.atS)}.</p>
+    <section aria-label={texts.theEnd} className="rounded-box border-4 border-primary p-4">
+      <h2 className="text-4xl font-bold">{state.ended.how === 'served' ? texts.supperIsReady : texts.ended}</h2>
+      <p className="text-xl">{texts.at(time(state.ended.atS))}</p>
       {document.rehearsal && <Review id={document.id} />}
       <p className="mt-4 flex flex-wrap gap-2">
         <Link className="btn btn-primary h-14 text-lg" to={`/log/${document.id}`}>
-          Note how it came out
+          {texts.noteHowItCame}
         </Link>
         <Link className="btn h-14 text-lg" to="/cook">
-          To all cooks
+          {texts.toAllCooks}
         </Link>
       </p>
     </section>

@@ -4,6 +4,7 @@ import { useUnits } from '../../state/useUnits';
 import { StepPicture } from './StepPicture';
 import type { CookNow } from './useCook';
 import { batchOf, digits } from './words';
+import * as texts from './texts';
 
 /** What to do now, in letters for a metre away: what, how much, what to look at, and the caution that belongs here. */
 export function NowPanel({ cook }: { cook: CookNow }) {
@@ -15,12 +16,12 @@ export function NowPanel({ cook }: { cook: CookNow }) {
   const dish = document.programme.dishes.find((d) => d.id === step.dishId)?.name ?? '';
   return (
     <section
-      aria-label="Now"
+      aria-label={texts.now}
       aria-live="polite"
       className={`rounded-box border-4 p-2 sm:p-4 ${now.urgent ? 'border-error' : 'border-primary'}`}
     >
       <p className="flex flex-wrap gap-x-3 text-lg font-semibold">
-        {now.urgent && <span className="text-error">Cannot wait</span>}
+        {now.urgent && <span className="text-error">{texts.cannotWait}</span>}
         {who !== '' && <span>{who}</span>}
         {dish !== '' && <span className="opacity-80">{dish}</span>}
       </p>
@@ -50,11 +51,9 @@ function Setting({ step, cook }: { step: Step; cook: CookNow }) {
   return (
     <p className="mb-1 text-3xl font-bold">
       {told}
-      {step.set.minutes > 0 && `, ${Math.round(minutes * 2) / 2} min`}
+      {step.set.minutes > 0 && texts.minMinutes(Math.round(minutes * 2) / 2)}
       {setC !== step.set.tempC && (
-        <span className="block text-lg font-normal">
-          by what was read, and not {set(step.set.tempC, batch.fryer.stepC)}
-        </span>
+        <span className="block text-lg font-normal">{texts.byWhatWasRead(set(step.set.tempC, batch.fryer.stepC))}</span>
       )}
     </p>
   );
@@ -65,7 +64,7 @@ function Words({ live: { step } }: { live: LiveStep }) {
   return (
     <div className="min-w-0 space-y-2">
       {step.amounts.length > 0 ? (
-        <ul aria-label="How much" className="text-2xl leading-snug font-semibold">
+        <ul aria-label={texts.howMuch} className="text-2xl leading-snug font-semibold">
           {step.amounts.map(({ name, amount }) => (
             <li key={name}>{tell(amount)}</li>
           ))}
@@ -74,7 +73,7 @@ function Words({ live: { step } }: { live: LiveStep }) {
         <p className="text-xl leading-snug sm:text-2xl">{tell(step.text)}</p>
       )}
       {step.checks.length > 0 && (
-        <ul aria-label="What to look at" className="list-disc pl-6 text-lg leading-snug sm:text-xl">
+        <ul aria-label={texts.whatToLookAt} className="list-disc pl-6 text-lg leading-snug sm:text-xl">
           {step.checks.map((check, k) => (
             <li key={k}>{tell(check)}</li>
           ))}
@@ -96,14 +95,14 @@ function Nothing({ cook }: { cook: CookNow }) {
   const [next] = cook.now.next;
   const already = mayBeDone(cook.now);
   return (
-    <section aria-label="Now" aria-live="polite" className="rounded-box border-4 border-base-300 p-4">
-      <h2 className="text-3xl font-bold sm:text-5xl">Nothing to do</h2>
+    <section aria-label={texts.now} aria-live="polite" className="rounded-box border-4 border-base-300 p-4">
+      <h2 className="text-3xl font-bold sm:text-5xl">{texts.nothingToDo}</h2>
       {next && (
         <p className="mt-2 text-2xl">
-          until {cook.time(next.fromS)}, for {digits(next.fromS - cook.nowS)}. Then: {next.step.head}.
+          {texts.untilForThen(cook.time(next.fromS), digits(next.fromS - cook.nowS), next.step.head)}
         </p>
       )}
-      {already && already !== next && <p className="mt-1 text-xl">What you could do already: {already.step.head}.</p>}
+      {already && already !== next && <p className="mt-1 text-xl">{texts.whatYouCouldDo(already.step.head)}</p>}
     </section>
   );
 }
@@ -113,8 +112,8 @@ export function NextList({ cook }: { cook: CookNow }) {
   const next = cook.now.next.slice(0, 4);
   if (cook.state.ended || next.length === 0) return null;
   return (
-    <section aria-label="Next" className="mt-3">
-      <h3 className="text-lg">Next</h3>
+    <section aria-label={texts.next} className="mt-3">
+      <h3 className="text-lg">{texts.next}</h3>
       <ol className="text-xl">
         {next.map(({ step, fromS, hand }) => (
           <li key={step.id} className="flex gap-3 border-t border-base-300 py-1.5">

@@ -4,6 +4,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { openSound } from './alarms';
 import type { CookNow } from './useCook';
 import { pressWords } from './words';
+import * as texts from './texts';
 
 /** The last step that was done or passed over, which going back takes up again. */
 function lastOver({ state, document }: CookNow): string | null {
@@ -32,19 +33,13 @@ export function Press({ cook }: { cook: CookNow }) {
     if (back && !ended) tell({ what: 'undone', step: back });
   };
   const keys = { preventDefault: true, ignoreEventWhen: onControl };
-  useHotkeys('space, pagedown', done, keys, [step?.id, ended]);
+  useHotkeys(texts.spacePagedown, done, keys, [step?.id, ended]);
   useHotkeys('right', skip, keys, [step?.id, ended]);
-  useHotkeys('left, pageup', undo, keys, [back, ended]);
+  useHotkeys(texts.leftPageup, undo, keys, [back, ended]);
   if (ended) return null;
   return (
     <div className="sticky bottom-0 z-10 grid grid-cols-[4.5rem_1fr_4.5rem] gap-2 border-t-2 border-base-300 bg-base-100 p-2">
-      <button
-        type="button"
-        className="btn h-20"
-        disabled={!back}
-        onClick={undo}
-        aria-label="Back: take the last step back"
-      >
+      <button type="button" className="btn h-20" disabled={!back} onClick={undo} aria-label={texts.backTakeLastStep}>
         <ChevronLeft aria-hidden className="size-8" />
       </button>
       <button
@@ -56,10 +51,10 @@ export function Press({ cook }: { cook: CookNow }) {
         {step
           ? now.step
             ? pressWords(step.kind)
-            : `${ahead ? 'Already done' : 'Done without waiting'}: ${step.head}`
-          : 'Wait'}
+            : `${ahead ? texts.alreadyDone : texts.doneWithoutWaiting}: ${step.head}`
+          : texts.wait}
       </button>
-      <button type="button" className="btn h-20" disabled={!step} onClick={skip} aria-label="Pass over this step">
+      <button type="button" className="btn h-20" disabled={!step} onClick={skip} aria-label={texts.passOverThisStep}>
         <SkipForward aria-hidden className="size-8" />
       </button>
     </div>
@@ -69,6 +64,6 @@ export function Press({ cook }: { cook: CookNow }) {
 /** A key that means something where the focus is: a field, a button that Space presses, tabs that arrows go along. */
 const onControl = (event: KeyboardEvent): boolean => {
   const at = event.target as HTMLElement;
-  const presses = event.code === 'Space' && at.closest('button, a, summary, [role="tab"], label') !== null;
-  return presses || at.closest('input, select, textarea, dialog, [role="tablist"]') !== null;
+  const presses = event.code === 'Space' && at.closest(texts.buttonSummaryRoleTab) !== null;
+  return presses || at.closest(texts.inputSelectTextareaDialog) !== null;
 };

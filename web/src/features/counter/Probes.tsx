@@ -2,6 +2,7 @@ import { batchName, firstStretch, leftSaid, probeSays, isLow, type Evidence } fr
 import { ProbeCurve, type Reading } from '../../draw/ProbeCurve';
 import { useUnits } from '../../state/useUnits';
 import type { CookNow } from './useCook';
+import * as texts from './texts';
 
 const readings = (evidence: readonly Evidence[], what: 'centre' | 'air'): Reading[] =>
   evidence.flatMap((e) => (e.what === what ? [{ atS: e.atS, tempC: e.tempC }] : []));
@@ -21,7 +22,7 @@ export function Probes({ cook }: { cook: CookNow }) {
   });
   if (state.ended || (inside.length === 0 && warned.length === 0)) return null;
   return (
-    <section aria-label="Probes" className="mt-4">
+    <section aria-label={texts.probes} className="mt-4">
       {warned.map(({ fryer, said }) => (
         <p key={fryer} role="alert" className="border-l-4 border-error pl-2 text-lg font-semibold">
           {tell(said)}
@@ -41,16 +42,20 @@ export function Probes({ cook }: { cook: CookNow }) {
               <b>{batchName(batch, document.programme)}</b>
               {probe &&
                 !probe.trouble &&
-                ` · centre ${say(probe.centreC, 'temperature')}, air ${say(probe.airC, 'temperature')}`}
+                texts.centreAir(say(probe.centreC, 'temperature'), say(probe.airC, 'temperature'))}
               <span className="block">
                 {!forecast
-                  ? 'Reading…'
+                  ? texts.reading
                   : done === null || leftS === null
-                    ? `The centre does not come to ${say(look.wantedC, 'temperature')} in this setting.`
+                    ? texts.centreDoesNotCome(say(look.wantedC, 'temperature'))
                     : leftS <= 0
-                      ? `The centre has come to ${say(look.wantedC, 'temperature')}.`
-                      : `Centre at ${say(look.wantedC, 'temperature')} at ${cook.time(own.inS! + done.atS)} ± ${leftSaid(Math.max(5, done.offS))}`}
-                {document.simulated.includes(batch.fryer.name) && ' (a simulated probe)'}
+                      ? texts.centreHasComeTo(say(look.wantedC, 'temperature'))
+                      : texts.centreAtAt(
+                          say(look.wantedC, 'temperature'),
+                          cook.time(own.inS! + done.atS),
+                          leftSaid(Math.max(5, done.offS)),
+                        )}
+                {document.simulated.includes(batch.fryer.name) && texts.simulatedProbe}
               </span>
             </figcaption>
             <ProbeCurve
@@ -63,11 +68,9 @@ export function Probes({ cook }: { cook: CookNow }) {
               done={done}
               nowS={nowS - own.inS!}
               say={say}
-              title={`Centre and air of ${batchName(batch, document.programme)}: dots are read, the broken line is the plan, the yellow band is when the centre is done`}
+              title={texts.centreAndAirOf(batchName(batch, document.programme))}
             />
-            <p className="text-sm">
-              Dots: read. Broken line: the plan. Line: as it goes by now. Yellow: when the centre is done.
-            </p>
+            <p className="text-sm">{texts.dotsReadBrokenLine}</p>
           </figure>
         );
       })}

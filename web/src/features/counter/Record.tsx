@@ -1,6 +1,7 @@
 import { recordOf } from '@yellowmist/core';
 import { useUnits } from '../../state/useUnits';
 import type { CookNow } from './useCook';
+import * as texts from './texts';
 
 /** Every event as a line, the last first; and what a tap could not do. */
 export function Record({ cook }: { cook: CookNow }) {
@@ -11,7 +12,7 @@ export function Record({ cook }: { cook: CookNow }) {
   return (
     <details className="mt-2">
       <summary className="min-h-14 cursor-pointer content-center text-lg font-semibold">
-        What has happened ({lines.length})
+        {texts.whatHasHappened(lines.length)}
       </summary>
       <ol className="max-h-96 overflow-y-auto">
         {lines.map((line) => {

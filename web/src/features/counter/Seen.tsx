@@ -19,6 +19,7 @@ import { ask } from '../../state/asking';
 import { useUnits } from '../../state/useUnits';
 import { Centre } from './Centre';
 import type { CookNow } from './useCook';
+import * as texts from './texts';
 
 /** What is seen of the batches in the fryers, by one tap each. */
 export function Seen({ cook }: { cook: CookNow }) {
@@ -32,10 +33,10 @@ export function Seen({ cook }: { cook: CookNow }) {
   const batch = inside.find((b) => b.key === (urgent ?? chosen)) ?? inside[0];
   if (!batch || state.ended) return null;
   return (
-    <section aria-label="What do you see?" className="mt-4">
-      <h3 className="text-lg">What do you see?</h3>
+    <section aria-label={texts.whatDoYouSee} className="mt-4">
+      <h3 className="text-lg">{texts.whatDoYouSee}</h3>
       {inside.length > 1 && (
-        <div role="group" aria-label="Of which batch" className="mt-1 flex flex-wrap gap-1">
+        <div role="group" aria-label={texts.ofWhichBatch} className="mt-1 flex flex-wrap gap-1">
           {inside.map((b) => (
             <button
               key={b.key}
@@ -112,8 +113,9 @@ function OfBatch({ cook, batch, alone }: { cook: CookNow; batch: CounterBatch; a
               style={{ background: crustCss(shown) }}
             />
             <figcaption>
-              It should look
-              <br /> like this now
+              {texts.itShouldLook}
+              <br />
+              {texts.likeThisNow}
             </figcaption>
           </figure>
         )}
@@ -125,16 +127,16 @@ function OfBatch({ cook, batch, alone }: { cook: CookNow; batch: CounterBatch; a
               style={{ background: crustCss(sight.top) }}
             />
             <figcaption>
-              You see: {sight.topWord}
-              {sight.floury > SEEN.floury && ', white spots'}
-              {sight.ran > SEEN.ran && ', some batter ran'}
-              <span className="block text-sm opacity-80">a simulated fryer</span>
+              {texts.youSee(sight.topWord)}
+              {sight.floury > SEEN.floury && texts.whiteSpots}
+              {sight.ran > SEEN.ran && texts.someBatterRan}
+              <span className="block text-sm opacity-80">{texts.simulatedFryer}</span>
             </figcaption>
           </figure>
         )}
       </div>
       {alone && <p className="text-sm">{batchName(batch, document.programme)}</p>}
-      <div role="group" aria-label="Seen" className="mt-2 flex flex-wrap gap-2">
+      <div role="group" aria-label={texts.seenSeen} className="mt-2 flex flex-wrap gap-2">
         {SAWS.map((saw) => (
           <button key={saw} type="button" className="btn h-14 px-4 text-lg" onClick={() => see(saw)}>
             {sawWords(saw)}
@@ -147,24 +149,24 @@ function OfBatch({ cook, batch, alone }: { cook: CookNow; batch: CounterBatch; a
         </p>
       )}
       <Centre batch={batch} tell={tell} />
-      <div role="group" aria-label={`Minutes of ${batchName(batch, document.programme)}`} className="mt-2 flex gap-2">
+      <div role="group" aria-label={texts.minutesOf(batchName(batch, document.programme))} className="mt-2 flex gap-2">
         <button
           type="button"
           className="btn h-14 grow text-lg"
           onClick={() => tell({ what: 'time', batch: batch.key, byS: -60 })}
         >
-          −1 min
+          {texts.with1Min}
         </button>
         <button
           type="button"
           className="btn h-14 grow text-lg"
           onClick={() => tell({ what: 'time', batch: batch.key, byS: 60 })}
         >
-          +1 min
+          {texts.seenWith1Min}
         </button>
       </div>
       {batch.safeC !== null && (
-        <p className="mt-1 text-sm">Its centre must reach {say(batch.safeC, 'temperature')} before it is served.</p>
+        <p className="mt-1 text-sm">{texts.itsCentreMustReach(say(batch.safeC, 'temperature'))}</p>
       )}
     </>
   );

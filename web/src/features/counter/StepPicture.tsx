@@ -23,6 +23,7 @@ import { useUnits } from '../../state/useUnits';
 import type { Evaluation } from '../../worker/questions';
 import type { CookNow } from './useCook';
 import { batchOf } from './words';
+import * as texts from './texts';
 
 const COAT_PX = 44;
 const MOST_PX_PER_MM = 30;
@@ -100,7 +101,7 @@ function Row({ air, hands }: { air: AirResult; hands: boolean }) {
   const { writes } = useAppSelector((state) => state.settings);
   const stops = stationOf(air.bowls, air.layers, air.plan.station ?? PLAIN_STATION, writes, false);
   return (
-    <ol className="flex flex-col gap-1" aria-label="The bowls in their order">
+    <ol className="flex flex-col gap-1" aria-label={texts.bowlsInTheirOrder}>
       {stops.map(({ bowl, grip, wet }) => (
         <li key={bowl.layerAt} className="flex min-h-11 items-center gap-2">
           <Swatch layer={air.layers[bowl.layerAt]} className="w-16" />
@@ -133,7 +134,7 @@ function Piece({ step, cook, answer, turnAtMin }: PieceProps) {
   const turned = turnAtMin !== null && step.kind === 'look' ? Math.max(turnAtMin, minutes + 1) : turnAtMin;
   const moment = momentOf(series, layers, sampleAt(series, minutes), turned, sauce);
   const coatMm = layers.reduce((sum, l) => sum + l.thicknessM * 1000, 0);
-  const up = lyingUp(turned, minutes) === 'up' ? 'as it lies' : 'turned';
+  const up = lyingUp(turned, minutes) === 'up' ? texts.asItLies : 'turned';
   return (
     <figure className="relative mx-auto aspect-[204/262] max-h-[34dvh] w-full max-w-64 max-sm:max-h-[20dvh] max-sm:max-w-36">
       <Cutaway
@@ -144,11 +145,9 @@ function Piece({ step, cook, answer, turnAtMin }: PieceProps) {
         coatScale={Math.min(MOST_PX_PER_MM, COAT_PX / Math.max(coatMm, 0.2))}
         labelled={false}
         say={say}
-        title={`${food.name} as it should be now, ${up}: centre ${say(moment.centreC, 'temperature')}`}
+        title={texts.asItShouldBe(food.name, up, say(moment.centreC, 'temperature'))}
       />
-      {step.picture === 'probe' && (
-        <ProbeNeedle label="The tip of the probe in the middle of the piece, from the side" />
-      )}
+      {step.picture === 'probe' && <ProbeNeedle label={texts.tipOfProbeIn} />}
     </figure>
   );
 }

@@ -2,8 +2,9 @@ import type { CookNow } from './useCook';
 import { crustCss } from '../../draw/palette';
 import { colourUnder, type Step } from '@yellowmist/core';
 import { batchOf, digits, timerName } from './words';
+import * as texts from './texts';
 
-const BY_ITSELF: Partial<Record<Step['kind'], string>> = { rest: 'its coat rests', preheat: 'heats' };
+const BY_ITSELF: Partial<Record<Step['kind'], string>> = { rest: texts.itsCoatRests, preheat: 'heats' };
 
 /** Everything that goes on by itself, as bars of what is left; each with the colour that it ends in. */
 export function Timers({ cook }: { cook: CookNow }) {
@@ -11,7 +12,7 @@ export function Timers({ cook }: { cook: CookNow }) {
   const timers = [...live.timers].sort((a, b) => a.leftS - b.leftS);
   if (timers.length === 0) return null;
   return (
-    <ul aria-label="What goes on by itself" className="flex flex-col gap-1">
+    <ul aria-label={texts.whatGoesOnBy} className="flex flex-col gap-1">
       {timers.map((timer) => {
         const look = timer.batch === null ? undefined : planned.get(timer.batch);
         const endS = look ? look.series.timeS[look.series.timeS.length - 1] : 0;
@@ -45,11 +46,11 @@ export function Timers({ cook }: { cook: CookNow }) {
             <span className="relative min-w-0 grow leading-tight">
               <b className="line-clamp-1 break-words sm:line-clamp-2">{timerName(timer, document.programme)}</b>
               <span className="block text-sm">
-                {over ? 'Time is up' : cooks ? fryer : (BY_ITSELF[timer.step.kind] ?? timer.step.head)}
-                {changed && !over && cooks ? ', by what was read' : ''}
+                {over ? texts.timeIsUp : cooks ? fryer : (BY_ITSELF[timer.step.kind] ?? timer.step.head)}
+                {changed && !over && cooks ? texts.timersByWhatWasRead : ''}
               </span>
             </span>
-            <time className="relative shrink-0 text-3xl font-bold" aria-label={`${digits(timer.leftS)} left`}>
+            <time className="relative shrink-0 text-3xl font-bold" aria-label={texts.left(digits(timer.leftS))}>
               {digits(timer.leftS)}
             </time>
           </li>

@@ -5,6 +5,7 @@ import { ringsSwitched, speaksSwitched } from '../../state/settings';
 import { openSound } from './alarms';
 import type { CookNow } from './useCook';
 import { PageHeading } from '../../ui/PageHeading';
+import * as texts from './texts';
 
 interface Props {
   cook: CookNow;
@@ -23,27 +24,28 @@ export function TopStrip({ cook, hand, onHand }: Props) {
         <PageHeading className="text-xl leading-tight break-words">{document.name}</PageHeading>
         {rehearsal && (
           <p className="inline-block rounded-field bg-secondary px-2 font-semibold text-secondary-content">
-            Rehearsal{rehearsal.rate > 1 && ` at ×${rehearsal.rate}`}
-            <span className="max-sm:sr-only">: nothing is real</span>
+            {texts.rehearsal}
+            {rehearsal.rate > 1 && texts.atRate(rehearsal.rate)}
+            <span className="max-sm:sr-only">{texts.nothingIsReal}</span>
           </p>
         )}
         {!rehearsal && document.simulated.length > 0 && (
           <p className="inline-block rounded-field bg-secondary px-2 font-semibold text-secondary-content">
-            {document.simulated.join(', ')}: a practice fryer
+            {texts.practiceFryer(document.simulated.join(', '))}
           </p>
         )}
       </div>
       <p className="leading-none">
-        <time aria-label="The time" className="text-4xl font-bold">
+        <time aria-label={texts.theTime} className="text-4xl font-bold">
           {time(nowS)}
         </time>
         {!state.ended && (
           <span className="block text-lg">
-            table {time(live.tableS)}
+            {texts.table(time(live.tableS))}
             {live.behindS !== 0 && (
               <b>
                 {' '}
-                ({halfMinutes(live.behindS)} {live.behindS > 0 ? 'late' : 'early'})
+                ({halfMinutes(live.behindS)} {live.behindS > 0 ? texts.late : texts.early})
               </b>
             )}
           </span>
@@ -57,16 +59,14 @@ export function TopStrip({ cook, hand, onHand }: Props) {
       </div>
       {!connected && (
         <p role="status" className="basis-full border-l-4 border-warning pl-2 font-semibold">
-          The server is away. Timers go on here
-          {waiting > 0 ? `, and ${waiting === 1 ? 'one tap waits' : `${waiting} taps wait`} to be handed over.` : '.'}
+          {texts.serverIsAwayTimers(
+            waiting > 0 ? texts.andToBeHanded(waiting === 1 ? texts.oneTapWaits : texts.tapsWait(waiting)) : '.',
+          )}
         </p>
       )}
       {paused && (
         <p role="status" className="basis-full border-l-4 border-warning pl-2 text-lg font-semibold">
-          Paused.{' '}
-          {rehearsal
-            ? 'The rehearsal stands still.'
-            : 'Take the basket out of the heat: what lies in a hot fryer goes on cooking.'}
+          {texts.paused(rehearsal ? texts.rehearsalStandsStill : texts.takeBasketOutOf)}
         </p>
       )}
     </header>
@@ -84,14 +84,14 @@ export function Switches({ cook: { state, tell } }: Pick<Props, 'cook'>) {
         <button
           type="button"
           className="btn btn-square size-14"
-          aria-label={paused ? 'Go on' : 'Pause'}
+          aria-label={paused ? texts.goOn : texts.pause}
           onClick={() => tell({ what: paused ? 'resumed' : 'paused' })}
         >
           {paused ? <Play aria-hidden /> : <Pause aria-hidden />}
         </button>
       )}
       <Switch
-        label="Timers ring"
+        label={texts.timersRing}
         on={rings}
         icons={[Bell, BellOff]}
         onPress={() => {
@@ -100,7 +100,7 @@ export function Switches({ cook: { state, tell } }: Pick<Props, 'cook'>) {
         }}
       />
       <Switch
-        label="Timers are spoken"
+        label={texts.timersAreSpoken}
         on={speaks}
         icons={[MessageSquare, MessageSquareOff]}
         onPress={() => dispatch(speaksSwitched())}
@@ -130,7 +130,7 @@ function Switch({ label, on, icons: [On, Off], onPress }: SwitchProps) {
 export function Whose({ cook: { state }, hand, onHand }: Props) {
   if (state.hands.length < 2 || state.ended) return null;
   return (
-    <div role="group" aria-label="Whose work" className="flex flex-wrap gap-1">
+    <div role="group" aria-label={texts.whoseWork} className="flex flex-wrap gap-1">
       {[null, ...state.hands.keys()].map((k) => (
         <button
           key={k ?? 'all'}
@@ -139,7 +139,7 @@ export function Whose({ cook: { state }, hand, onHand }: Props) {
           className={`btn h-14 text-lg ${hand === k ? 'btn-secondary' : ''}`}
           onClick={() => onHand(k)}
         >
-          {k === null ? 'Everybody' : state.hands[k]}
+          {k === null ? texts.everybody : state.hands[k]}
         </button>
       ))}
     </div>

@@ -3,6 +3,7 @@ import { leftSaid } from '@yellowmist/core';
 import { useAppSelector } from '../../state/hooks';
 import { ring, shake, speak } from './alarms';
 import type { CookNow } from './useCook';
+import * as texts from './texts';
 
 /** A timer whose time is up rings again so often, ms. */
 const AGAIN_MS = 4_000;
@@ -22,7 +23,7 @@ export function useAlarms({ rings, live, document: cook, state }: CookNow): void
         rung.current.set(step.id, times + 1);
         if (settings.rings) ring(Math.max(0, at));
         if (times === 0) shake();
-        if (settings.speaks && times % SPOKEN_EVERY === 0) speak(step.head.replace(/ cooks( on)?$/, ' is ready'));
+        if (settings.speaks && times % SPOKEN_EVERY === 0) speak(step.head.replace(/ cooks( on)?$/, texts.isReady));
       }
     };
     if (due.length === 0 || state.pausedS !== null) return;
@@ -36,7 +37,7 @@ export function useAlarms({ rings, live, document: cook, state }: CookNow): void
     .filter((t) => t.step.kind === 'cook' || t.step.kind === 'second')
     .sort((a, b) => a.leftS - b.leftS)[0];
   const title = state.ended
-    ? `Ready: ${cook.name}`
+    ? texts.ready(cook.name)
     : soonest
       ? `${leftSaid(soonest.leftS)} ${soonest.step.head.replace(/ cooks( on)?$/, '')}`
       : cook.name;

@@ -14,6 +14,7 @@ import {
 } from '../../state/taps';
 import { ask, lookAfter, useSignedOut } from '../../state/asking';
 import { tellWrong } from '../../state/toast';
+import * as texts from './texts';
 
 /** How often the page looks at its clock, ms, and how often it tries to hand over what waits. */
 const TICK_MS = 250;
@@ -69,7 +70,7 @@ export function useLog(document: CookDocument): CookLog {
           continue;
         }
         if (answer.status < 400) clock.current = clockFrom(((await answer.json()) as CookEventsAnswer).nowMs);
-        else void tellWrong(`A tap could not be handed over: ${((await answer.json()) as Problem).detail}`);
+        else void tellWrong(texts.tapCouldNotBe(((await answer.json()) as Problem).detail));
         confirmTaps(id, new Set(some.map((e) => e.id)));
       }
     } catch {

@@ -5,6 +5,7 @@ import { usePantry } from '../../state/usePantry';
 import { Typed } from '../../ui/Typed';
 import { FoodRead } from '../dish/entry/FoodRead';
 import { useEntered } from '../dish/entry/useEntered';
+import * as texts from './texts';
 
 /** A second food in the same coat and basket, in the cook's own words. */
 export function Also({ dish: { also }, onChange }: { dish: Dish; onChange: (also: Dish['also']) => void }) {
@@ -25,11 +26,13 @@ export function Also({ dish: { also }, onChange }: { dish: Dish; onChange: (also
     return (
       <p className="mt-1 flex flex-wrap items-center gap-2 text-sm">
         <span>
-          With it: <b>{also.count}</b> pieces of {spoken(food.name)}
+          {texts.withIt}
+          <b>{also.count}</b>
+          {texts.piecesOf(spoken(food.name))}
           {cut && `, ${cut.name}`}
         </span>
         <button type="button" className="btn btn-sm h-9" onClick={() => onChange(undefined)}>
-          Take it out
+          {texts.takeItOut}
         </button>
       </p>
     );
@@ -38,9 +41,9 @@ export function Also({ dish: { also }, onChange }: { dish: Dish; onChange: (also
     <>
       <Typed
         className="mt-1"
-        label="Another food in the same coat and basket"
+        label={texts.anotherFoodInSame}
         value={typed}
-        take="Add it"
+        take={texts.addIt}
         ready={Boolean(understood?.food.bought)}
         onType={setTyped}
         onTake={() => take(understood!.food.bought!)}

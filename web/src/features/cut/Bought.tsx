@@ -13,11 +13,12 @@ import { useUnits } from '../../state/useUnits';
 import { Typed } from '../../ui/Typed';
 import { FoodRead } from '../dish/entry/FoodRead';
 import { useEntered } from '../dish/entry/useEntered';
+import * as texts from './texts';
 
 /** How the dish was bought, in words to be changed: "1 large onion"; empty where its pieces were measured by hand. */
 function wordsOf(food: ReturnType<typeof foodOf>, { bought, count }: Dish, mass: (g: number) => string): string {
   const name = spoken(food.name);
-  if (!bought) return `${count} pieces of ${name}`;
+  if (!bought) return texts.piecesOfCount(count, name);
   const unit = soldAs(food).units.find((u) => u.id === bought.unit);
   const amount = Number(bought.amount.toFixed(2));
   if (unit) return `${amount} ${amount === 1 ? unit.name : unit.plural}`;
@@ -43,9 +44,9 @@ export function Bought({ dish, pot, onTake }: { dish: Dish; pot: FriedCook; onTa
   return (
     <div>
       <Typed
-        label="Food, how much and how cut"
+        label={texts.foodHowMuchAnd}
         value={typed ?? wordsOf(food, dish, (g) => say(g, 'mass'))}
-        take="Take"
+        take={texts.take}
         ready={typed !== null && Boolean(understood?.food.bought)}
         onType={setTyped}
         onTake={() => take(understood!.food.bought!)}

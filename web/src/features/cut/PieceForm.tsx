@@ -29,11 +29,12 @@ import { Bought as BoughtField } from './Bought';
 import { Rare } from './Rare';
 import { sentenceOf } from './sentence';
 import { useDrag } from '../dish/useDrag';
+import * as texts from './texts';
 
 const SKINS = [
-  { value: 'dry', label: 'Dry' },
-  { value: 'damp', label: 'Patted' },
-  { value: 'wet', label: 'Wet' },
+  { value: 'dry', label: texts.dry },
+  { value: 'damp', label: texts.patted },
+  { value: 'wet', label: texts.wet },
 ] as const;
 
 /** The ways that suit the food, and the one that the dish has, should the food have been changed since. */
@@ -66,7 +67,10 @@ export const PieceForm = memo(function PieceForm({ dish, pot }: { dish: Dish; po
     change({ ...madeOf(pantry, dish, foodId), shape: cut, count, ...skin, bought: boughtAs });
   };
   return (
-    <section aria-label="Food and cut" className="rounded-b-box border border-t-0 border-base-content/40 bg-base-200">
+    <section
+      aria-label={texts.foodAndCut}
+      className="rounded-b-box border border-t-0 border-base-content/40 bg-base-200"
+    >
       <button
         type="button"
         className="flex w-full items-center gap-1 px-2 py-1.5 text-left leading-snug font-semibold hover:bg-base-300"
@@ -81,7 +85,7 @@ export const PieceForm = memo(function PieceForm({ dish, pot }: { dish: Dish; po
           <BoughtField dish={dish} pot={pot} onTake={take} />
           <div className="grid grid-cols-2 gap-x-2 gap-y-1">
             <NumberField
-              label="Thickness"
+              label={texts.thickness}
               value={throughMm(shape)}
               quantity="length"
               range={RANGES.thicknessMm}
@@ -89,16 +93,16 @@ export const PieceForm = memo(function PieceForm({ dish, pot }: { dish: Dish; po
               onChange={(mm) => change({ shape: withThroughMm(shape, mm), bought: undefined })}
             />
             <NumberField
-              label="Pieces"
+              label={texts.pieces}
               value={dish.count}
               quantity="plain"
               range={RANGES.count}
               whole
               onChange={(count) => change({ count })}
             />
-            <Choice label="Surface" value={dish.skin} options={SKINS} onChange={(skin) => change({ skin })} />
+            <Choice label={texts.surface} value={dish.skin} options={SKINS} onChange={(skin) => change({ skin })} />
             <Choice
-              label="Made ready"
+              label={texts.madeReady}
               value={dish.preparation}
               options={waysOf(pantry, dish).map(({ id, label }) => ({ value: id, label }))}
               onChange={(preparation) => change(madeReady(pantry, dish, preparation))}
@@ -106,7 +110,7 @@ export const PieceForm = memo(function PieceForm({ dish, pot }: { dish: Dish; po
           </div>
           <Rare dish={dish} onChange={change} />
           <p className="text-xs opacity-85">
-            {say(massG, 'mass')} a piece, {say(wholeOf(pantry, { ...dish, preparation: 'raw' }).massG, 'mass')} in all
+            {texts.pieceInAll(say(massG, 'mass'), say(wholeOf(pantry, { ...dish, preparation: 'raw' }).massG, 'mass'))}
           </p>
         </div>
       )}

@@ -6,6 +6,7 @@ import { Choice } from '../../ui/Choice';
 import { NumberField } from '../../ui/NumberField';
 import { Also } from './Also';
 import { SHAPES, USUAL_SHAPE } from '../dish/options';
+import * as texts from './texts';
 
 interface Dimension {
   key: string;
@@ -16,17 +17,17 @@ interface Dimension {
 /** Lengths of a piece beside its thickness. */
 const DIMENSIONS: Record<PieceShape['kind'], readonly Dimension[]> = {
   slab: [
-    { key: 'lengthMm', label: 'Length', range: 'lengthMm' },
-    { key: 'widthMm', label: 'Width', range: 'lengthMm' },
+    { key: 'lengthMm', label: texts.length, range: 'lengthMm' },
+    { key: 'widthMm', label: texts.width, range: 'lengthMm' },
   ],
-  disc: [{ key: 'diameterMm', label: 'Diameter', range: 'lengthMm' }],
-  rod: [{ key: 'lengthMm', label: 'Length', range: 'lengthMm' }],
+  disc: [{ key: 'diameterMm', label: texts.diameter, range: 'lengthMm' }],
+  rod: [{ key: 'lengthMm', label: texts.length, range: 'lengthMm' }],
   ring: [
-    { key: 'outerMm', label: 'Outer diameter', range: 'lengthMm' },
-    { key: 'innerMm', label: 'Inner diameter', range: 'lengthMm' },
+    { key: 'outerMm', label: texts.outerDiameter, range: 'lengthMm' },
+    { key: 'innerMm', label: texts.innerDiameter, range: 'lengthMm' },
   ],
   ball: [],
-  irregular: [{ key: 'longestMm', label: 'Longest way', range: 'lengthMm' }],
+  irregular: [{ key: 'longestMm', label: texts.longestWay, range: 'lengthMm' }],
 };
 
 /** A ring's hole must stay smaller than the ring. */
@@ -49,9 +50,14 @@ export function Rare({ dish, onChange }: Props) {
   const reshape = (to: PieceShape): void => onChange({ shape: to, bought: undefined });
   return (
     <details>
-      <summary className="cursor-pointer text-sm">Exact sizes, and what is rare</summary>
+      <summary className="cursor-pointer text-sm">{texts.exactSizesAndWhat}</summary>
       <div className="mt-1 grid grid-cols-2 gap-x-2 gap-y-1">
-        <Choice label="Shape" value={shape.kind} options={SHAPES} onChange={(kind) => reshape(USUAL_SHAPE[kind])} />
+        <Choice
+          label={texts.shape}
+          value={shape.kind}
+          options={SHAPES}
+          onChange={(kind) => reshape(USUAL_SHAPE[kind])}
+        />
         {DIMENSIONS[shape.kind].map((d) => (
           <NumberField
             key={`${shape.kind}${d.key}`}
@@ -64,7 +70,7 @@ export function Rare({ dish, onChange }: Props) {
         ))}
         {shape.kind === 'irregular' && (
           <NumberField
-            label="Weight of one"
+            label={texts.weightOfOne}
             value={shape.massG}
             quantity="mass"
             range={RANGES.massG}
@@ -72,14 +78,14 @@ export function Rare({ dish, onChange }: Props) {
           />
         )}
         <NumberField
-          label="Starts at"
+          label={texts.startsAt}
           value={dish.startC}
           quantity="temperature"
           range={RANGES.startC}
           onChange={(startC) => onChange({ startC })}
         />
         <NumberField
-          label="Left bare, %"
+          label={texts.leftBare}
           value={(dish.bareShare ?? 0) * 100}
           quantity="plain"
           range={{ min: 0, max: RANGES.bareShare.max * 100 }}
@@ -87,7 +93,7 @@ export function Rare({ dish, onChange }: Props) {
         />
       </div>
       <Check
-        label="Comes frozen, with its coat on"
+        label={texts.comesFrozenWithIts}
         checked={dish.readyCoated === true}
         onChange={(on) => onChange({ readyCoated: on || undefined, ...(on ? madeReady(pantry, dish, 'frozen') : {}) })}
       />
@@ -103,14 +109,14 @@ function Smaller({ dish, onChange }: { dish: Dish; onChange: (smaller: Dish['sma
   return (
     <div className="mt-1 grid grid-cols-3 items-end gap-x-2">
       <Check
-        label="Some smaller"
+        label={texts.someSmaller}
         checked={smaller !== undefined}
         onChange={(on) => onChange(on ? { count: Math.max(1, Math.round(count / 3)), scale: 0.6 } : undefined)}
       />
       {smaller && (
         <>
           <NumberField
-            label="So many of them"
+            label={texts.soManyOfThem}
             value={smaller.count}
             quantity="plain"
             range={{ min: 1, max: Math.max(1, count - 1) }}
@@ -118,7 +124,7 @@ function Smaller({ dish, onChange }: { dish: Dish; onChange: (smaller: Dish['sma
             onChange={(n) => onChange({ ...smaller, count: n })}
           />
           <NumberField
-            label="Their size, %"
+            label={texts.theirSize}
             value={smaller.scale * 100}
             quantity="plain"
             range={{ min: RANGES.smallerScale.min * 100, max: RANGES.smallerScale.max * 100 }}

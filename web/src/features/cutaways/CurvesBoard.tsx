@@ -6,6 +6,7 @@ import { useUnits } from '../../state/useUnits';
 import { Savable } from '../../ui/Savable';
 import { clock } from '../dish/clock';
 import type { Evaluated } from '../dish/useEvaluation';
+import * as texts from './texts';
 
 interface Props {
   evaluated: Evaluated;
@@ -19,8 +20,8 @@ function marksOf(series: CookSeries, { food }: Food): Mark[] {
   const minimum = safeMinimum(safety)?.tempC;
   const last = series.timeS.length - 1;
   const found: [number | null, string][] = [
-    [minutesUntil(series, last, 'setFootUp', 'setFootDown', SET_LEVEL), 'coat set'],
-    [minutesUntil(series, last, 'centreC', 'centreC', minimum ?? eatAtC), minimum ? 'centre safe' : 'centre hot'],
+    [minutesUntil(series, last, 'setFootUp', 'setFootDown', SET_LEVEL), texts.coatSet],
+    [minutesUntil(series, last, 'centreC', 'centreC', minimum ?? eatAtC), minimum ? texts.centreSafe : texts.centreHot],
   ];
   return found.flatMap(([minutes, word]) =>
     minutes === null ? [] : [{ minutes, label: `${word} ${clock(minutes)}` }],
@@ -33,18 +34,18 @@ export const CurvesBoard = memo(function CurvesBoard({ evaluated, minutes, longe
   const pantry = usePantry();
   const { fried, air, question } = evaluated;
   const cooks: [string, CookSeries | undefined][] = [
-    ['In the pot', fried.series],
+    [texts.inPot, fried.series],
     [`In ${question.fryer.name}`, air?.series],
   ];
   return (
-    <div role="group" aria-label="Curves" className="grid gap-3 sm:grid-cols-2">
+    <div role="group" aria-label={texts.curves} className="grid gap-3 sm:grid-cols-2">
       {cooks.map(([name, series]) => {
         if (!series) return <span key={name} />;
         const marks = marksOf(series, foodOf(pantry, question.dish.foodId));
         const told = marks.map((m) => m.label).join(', ');
         const { columns, timeS } = series;
         return (
-          <Savable key={name} name={`${name}, curves`}>
+          <Savable key={name} name={texts.curvesName(name)}>
             <Curves
               series={series}
               longestMin={longestMin}
@@ -52,9 +53,14 @@ export const CurvesBoard = memo(function CurvesBoard({ evaluated, minutes, longe
               onScrub={onScrub}
               marks={marks}
               say={say}
-              title={`${name}: temperatures over time. ${told || 'The coat does not set.'}`}
+              title={texts.temperaturesOverTime(name, told || texts.coatDoesNotSet)}
               read={(at) =>
-                `at ${clock(timeS[at] / 60)}: centre ${say(columns.centreC[at], 'temperature')}, coat foot ${say(columns.footUpC[at], 'temperature')}, surface ${say(columns.surfaceUpC[at], 'temperature')}, water left in the coat`
+                texts.atCentreCoatFoot(
+                  clock(timeS[at] / 60),
+                  say(columns.centreC[at], 'temperature'),
+                  say(columns.footUpC[at], 'temperature'),
+                  say(columns.surfaceUpC[at], 'temperature'),
+                )
               }
             />
           </Savable>

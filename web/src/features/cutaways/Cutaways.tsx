@@ -11,6 +11,7 @@ import { coverNow, turnOf } from '../dish/faces';
 import { Scrubber } from '../dish/Scrubber';
 import type { Evaluated } from '../dish/useEvaluation';
 import { Verdicts } from './Verdicts';
+import * as texts from './texts';
 
 interface Props {
   evaluated: Evaluated;
@@ -46,7 +47,7 @@ export const Cutaways = memo(function Cutaways({ evaluated, share, onScrub, onSi
     : null;
   const turned = plan?.settings.turnAtMin ?? Infinity;
   return (
-    <section aria-label="Cutaways" className="flex min-h-0 flex-col">
+    <section aria-label={texts.cutaways} className="flex min-h-0 flex-col">
       <div className="grid gap-3 sm:grid-cols-2">
         <figure>
           <button
@@ -54,12 +55,12 @@ export const Cutaways = memo(function Cutaways({ evaluated, share, onScrub, onSi
             className="flex w-full items-baseline justify-between text-left"
             onClick={() => onSide('pot')}
           >
-            <span className="font-display text-lg font-semibold">In the pot</span>
+            <span className="font-display text-lg font-semibold">{texts.inPot}</span>
             <span className="text-sm">
               {say(question.fried.tempC, 'temperature')}, {say(friedMin, 'minutes')}
             </span>
           </button>
-          <Savable name={`${food.name} in the pot`}>
+          <Savable name={texts.inPotFood(food.name)}>
             <Cutaway
               food={food}
               foodMm={foodMm}
@@ -67,7 +68,11 @@ export const Cutaways = memo(function Cutaways({ evaluated, share, onScrub, onSi
               medium="oil"
               coatScale={scale}
               say={say}
-              title={`Fried: ${food.name} after ${clock(Math.min(minutes, friedMin))}, centre ${say(friedMoment.centreC, 'temperature')}`}
+              title={texts.friedAfterCentre(
+                food.name,
+                clock(Math.min(minutes, friedMin)),
+                say(friedMoment.centreC, 'temperature'),
+              )}
             />
           </Savable>
           <Verdicts result={fried} food={food} />
@@ -78,7 +83,7 @@ export const Cutaways = memo(function Cutaways({ evaluated, share, onScrub, onSi
             className="flex w-full items-baseline justify-between text-left"
             onClick={() => onSide('air')}
           >
-            <span className="font-display text-lg font-semibold">In {question.fryer.name}</span>
+            <span className="font-display text-lg font-semibold">{texts.inIt(question.fryer.name)}</span>
             {plan && (
               <span className="text-sm">
                 {set(plan.settings.tempC, question.fryer.stepC)}, {say(airMin, 'minutes')}
@@ -87,7 +92,7 @@ export const Cutaways = memo(function Cutaways({ evaluated, share, onScrub, onSi
           </button>
           {air && airMoment ? (
             <>
-              <Savable name={`${food.name} in the air`}>
+              <Savable name={texts.inAir(food.name)}>
                 <Cutaway
                   food={food}
                   foodMm={foodMm}
@@ -98,7 +103,11 @@ export const Cutaways = memo(function Cutaways({ evaluated, share, onScrub, onSi
                   lift={liftAt(air, minutes / Math.max(0.1, airMin))}
                   coatScale={scale}
                   say={say}
-                  title={`Air: ${food.name} after ${clock(Math.min(minutes, airMin))}, centre ${say(airMoment.centreC, 'temperature')}`}
+                  title={texts.airAfterCentre(
+                    food.name,
+                    clock(Math.min(minutes, airMin)),
+                    say(airMoment.centreC, 'temperature'),
+                  )}
                 />
               </Savable>
               <Verdicts result={air} food={food} />
@@ -106,7 +115,7 @@ export const Cutaways = memo(function Cutaways({ evaluated, share, onScrub, onSi
           ) : (
             <div className="grid aspect-[322/262] place-items-center">
               <span role="status">
-                <span className="sr-only">The first air version is being searched</span>
+                <span className="sr-only">{texts.firstAirVersionIs}</span>
                 <span aria-hidden className="loading loading-dots" />
               </span>
             </div>
@@ -114,9 +123,9 @@ export const Cutaways = memo(function Cutaways({ evaluated, share, onScrub, onSi
         </figure>
       </div>
       <Scrubber share={share} longestMin={longest} onScrub={onScrub}>
-        {minutes > friedMin && ', pot done'}
-        {minutes >= turned && ', turned'}
-        {plan?.second && minutes > plan.settings.minutes && ', second cook'}
+        {minutes > friedMin && texts.potDone}
+        {minutes >= turned && texts.turned}
+        {plan?.second && minutes > plan.settings.minutes && texts.secondCook}
       </Scrubber>
     </section>
   );

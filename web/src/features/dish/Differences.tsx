@@ -1,16 +1,17 @@
 import type { Difference } from '@yellowmist/core';
 import { useUnits } from '../../state/useUnits';
+import * as texts from './texts';
 
 /** Signs that are read without colour: better, worse, other. */
 const SIGNS = { better: '+', worse: '−', other: '·' } as const;
 const TONES = { better: 'text-success', worse: 'text-error', other: '' } as const;
-const SPOKEN = { better: 'gains: ', worse: 'gives up: ', other: '' } as const;
+const SPOKEN = { better: texts.gains, worse: texts.givesUp, other: '' } as const;
 
 /** In what one cook differs from another, as sentences with a sign. */
 export function Differences({
   changes,
   most = 4,
-  none = 'No difference worth telling.',
+  none = texts.noDifferenceWorthTelling,
 }: {
   changes: readonly Difference[];
   most?: number;

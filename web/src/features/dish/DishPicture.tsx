@@ -5,6 +5,7 @@ import { useSeen } from '../../ui/useSeen';
 import { useUnits } from '../../state/useUnits';
 import { coverNow, turnOf } from './faces';
 import { useEvaluation } from './useEvaluation';
+import * as texts from './texts';
 
 const COAT_PX = 44;
 const MOST_PX_PER_MM = 30;
@@ -46,7 +47,11 @@ export function DishPicture({
       coatScale={Math.min(MOST_PX_PER_MM, COAT_PX / Math.max(coatMm, 0.2))}
       labelled={labelled}
       say={say}
-      title={`${food.name}, ${side === 'air' ? 'out of the air fryer' : 'out of the pot'}: centre ${say(moment.centreC, 'temperature')}`}
+      title={texts.centre(
+        food.name,
+        side === 'air' ? texts.outOfAirFryer : texts.outOfPot,
+        say(moment.centreC, 'temperature'),
+      )}
     />
   );
 }

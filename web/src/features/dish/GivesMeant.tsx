@@ -5,6 +5,7 @@ import { useUnits } from '../../state/useUnits';
 import type { PacketLook } from '../../worker/questions';
 import { movedToFryer } from './dishSlice';
 import { Unsafe } from './Unsafe';
+import * as texts from './texts';
 
 /** A setting as it is read off a fryer: "190 °C, 12 min". */
 export function useSetting(): (settings: Pick<AirSettings, 'tempC' | 'minutes'>, fryer: Fryer) => string {
@@ -20,14 +21,15 @@ export function GivesMeant({ answer, fryer, children }: { answer: PacketLook; fr
     <>
       <p className="mt-1 flex flex-wrap items-center gap-2 text-sm">
         <span>
-          <b>{setting(answer.plan.settings, fryer)}</b> gives what was meant.
+          <b>{setting(answer.plan.settings, fryer)}</b>
+          {texts.givesWhatWasMeant}
         </span>
         <button
           type="button"
           className="btn btn-primary h-11"
           onClick={() => dispatch(movedToFryer({ fryer, plan: answer.plan }))}
         >
-          Take it
+          {texts.takeIt}
         </button>
         {children}
       </p>

@@ -1,5 +1,6 @@
 import { useId, type ReactNode } from 'react';
 import { clock } from './clock';
+import * as texts from './texts';
 
 interface Props {
   /** Where it stands, as a share of the longest cook. */
@@ -23,7 +24,7 @@ export function Scrubber({ share, longestMin, onScrub, children }: Props) {
   return (
     <div className="mt-1 flex items-center gap-3">
       <label htmlFor={id} className="text-sm whitespace-nowrap">
-        Through the cook
+        {texts.throughCook}
       </label>
       <input
         id={id}
@@ -34,10 +35,11 @@ export function Scrubber({ share, longestMin, onScrub, children }: Props) {
         step={STEP_MIN / Math.max(longestMin, SHORTEST_MIN)}
         value={share}
         onChange={({ target }) => onScrub(Number(target.value))}
-        aria-valuetext={`${at} of ${clock(longestMin)}`}
+        aria-valuetext={texts.ofIt(at, clock(longestMin))}
       />
       <output htmlFor={id} className={`min-h-10 text-sm leading-5 ${children ? 'w-48' : 'w-24 text-right'}`}>
-        <b>{at}</b> of {clock(longestMin)}
+        <b>{at}</b>
+        {texts.ofClock(clock(longestMin))}
         {children}
       </output>
     </div>

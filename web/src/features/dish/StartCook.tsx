@@ -5,6 +5,7 @@ import { ABOUT_SURPRISE, SURPRISES, type Surprise } from '@yellowmist/core';
 import { problemText, useStartCookMutation } from '../../state/api';
 import { Check } from '../../ui/Check';
 import { Choice } from '../../ui/Choice';
+import * as texts from './texts';
 
 interface Props {
   of: { conversionId: string } | { eveningId: string };
@@ -13,12 +14,12 @@ interface Props {
 }
 
 const HELP_WORDS: Record<Help, string> = {
-  all: 'Watch: its own hands do everything',
-  'all-but-looks': 'Its hands work; you look, check and take out',
-  none: 'You do everything',
+  all: texts.watchItsOwnHands,
+  'all-but-looks': texts.itsHandsWorkYou,
+  none: texts.youDoEverything,
 };
 
-const RATE_WORDS: Record<Rate, string> = { 1: 'as fast as it is', 20: '×20', 60: '×60: an evening in two minutes' };
+const RATE_WORDS: Record<Rate, string> = { 1: texts.asFastAsIt, 20: '×20', 60: texts.with60EveningIn };
 
 /** Begins a cook, or rehearses it first. */
 export function StartCook({ of, name, timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone }: Props) {
@@ -34,27 +35,29 @@ export function StartCook({ of, name, timeZone = Intl.DateTimeFormat().resolvedO
   return (
     <div className="flex flex-wrap items-start gap-2 py-1">
       <button type="button" className="btn btn-primary h-11" disabled={isLoading} onClick={() => void begin(false)}>
-        Cook<span className="sr-only"> {name}</span>
+        {texts.cook}
+        <span className="sr-only"> {name}</span>
       </button>
       <details className="min-w-0">
         <summary className="btn h-11">
-          Rehearse<span className="sr-only"> {name}</span>
+          {texts.rehearse}
+          <span className="sr-only"> {name}</span>
         </summary>
         <div className="mt-2 grid max-w-md gap-2 border-l-4 border-primary pl-3">
           <Choice
-            label="How fast"
+            label={texts.howFast}
             value={String(rate)}
             options={RATES.map((r) => ({ value: String(r), label: RATE_WORDS[r] }))}
             onChange={(r) => setRate(Number(r) as Rate)}
           />
           <Choice
-            label="Who works"
+            label={texts.whoWorks}
             value={help}
             options={HELPS.map((h) => ({ value: h, label: HELP_WORDS[h] }))}
             onChange={setHelp}
           />
           <fieldset>
-            <legend className="text-xs">Surprises</legend>
+            <legend className="text-xs">{texts.surprises}</legend>
             {SURPRISES.map((s) => (
               <Check
                 key={s}
@@ -64,9 +67,9 @@ export function StartCook({ of, name, timeZone = Intl.DateTimeFormat().resolvedO
               />
             ))}
           </fieldset>
-          <p className="text-sm">Simulated fryers: nothing gets hot, and no fryer of yours learns from it.</p>
+          <p className="text-sm">{texts.simulatedFryersNothingGets}</p>
           <button type="button" className="btn btn-primary h-11" disabled={isLoading} onClick={() => void begin(true)}>
-            Begin the rehearsal
+            {texts.beginRehearsal}
           </button>
         </div>
       </details>

@@ -3,6 +3,7 @@ import type { AirResult } from '@yellowmist/core';
 import { useAnswer } from '../../state/useAnswer';
 import { usePantryDocument } from '../../state/pantryDocument';
 import { useUnits } from '../../state/useUnits';
+import * as texts from './texts';
 
 /** The warning that belongs wherever the minutes of a plan stand: by the model they leave the centre unsafe. */
 export function Unsafe({ unsafe, brief = false }: { unsafe: AirResult['unsafe']; brief?: boolean }) {
@@ -10,11 +11,11 @@ export function Unsafe({ unsafe, brief = false }: { unsafe: AirResult['unsafe'];
   if (!unsafe) return null;
   const centre = say(unsafe.centreC, 'temperature');
   const minimum = say(unsafe.minimumC, 'temperature');
-  if (brief) return <span className="block text-xs font-semibold text-error">not safe: {centre} inside</span>;
+  if (brief) return <span className="block text-xs font-semibold text-error">{texts.notSafeInside(centre)}</span>;
   return (
     <p role="alert" className="my-1 border-l-4 border-error bg-error/10 px-2 py-1 text-sm leading-snug">
-      <b>Not safe in these minutes:</b> the centre comes to about {centre}, and {minimum} is the safe minimum. Cook
-      longer or cut it thinner, and check it with a thermometer.
+      <b>{texts.notSafeInThese}</b>
+      {texts.centreComesToAbout(centre, minimum)}
     </p>
   );
 }

@@ -1,13 +1,14 @@
 import { type Hand, type PieceShape, type ShapeKind } from '@yellowmist/core';
 import type { Option } from '../../ui/Choice';
+import * as texts from './texts';
 
 export const SHAPES: readonly Option<ShapeKind>[] = [
-  { value: 'slab', label: 'Slab' },
-  { value: 'disc', label: 'Round slice' },
-  { value: 'rod', label: 'Rod' },
-  { value: 'ring', label: 'Ring' },
-  { value: 'ball', label: 'Ball' },
-  { value: 'irregular', label: 'Irregular' },
+  { value: 'slab', label: texts.slab },
+  { value: 'disc', label: texts.roundSlice },
+  { value: 'rod', label: texts.rod },
+  { value: 'ring', label: texts.ring },
+  { value: 'ball', label: texts.ball },
+  { value: 'irregular', label: texts.irregular },
 ];
 
 /** A usual piece of each shape, to start from when the shape is changed. */
@@ -21,6 +22,6 @@ export const USUAL_SHAPE: Record<ShapeKind, PieceShape> = {
 };
 
 export const WRITING: readonly Option<Hand>[] = [
-  { value: 'right', label: 'the right hand' },
-  { value: 'left', label: 'the left hand' },
+  { value: 'right', label: texts.rightHand },
+  { value: 'left', label: texts.leftHand },
 ];

@@ -1,4 +1,4 @@
-import type { Badge, Diet, Family } from '@yellowmist/core';
+import { kelvins, text, type Badge, type Diet, type Family, type Text } from '@yellowmist/core';
 
 /** Names of the families of coats, as the cook reads them. */
 export const FAMILY_NAMES: Record<Family | 'own', string> = {
@@ -35,4 +35,10 @@ export function likenessWord(likeness: number): string {
   if (likeness > 0.5) return 'a cousin of it';
   if (likeness > 0.25) return 'another dish';
   return 'nothing like it';
+}
+
+/** How a fryer runs by what was learned of it, `offsetC` beyond its setting, K. */
+export function runsBy(offsetC: number): Text {
+  if (Math.abs(offsetC) < 1) return text`keeps its setting`;
+  return text`runs ${kelvins(Math.abs(offsetC))} ${offsetC > 0 ? 'hot' : 'cool'}`;
 }

@@ -2,6 +2,7 @@ import type { AtTable } from '@yellowmist/core';
 import { DishMark } from '../../draw/DishPatterns';
 import { useUnits } from '../../state/useUnits';
 import { lasting } from './words';
+import * as texts from './texts';
 
 /** °C of a centre below which a piece is called lukewarm, and cold. */
 const WARM_C = 50;
@@ -11,9 +12,9 @@ const warmth = (centreC: number): string => (centreC >= WARM_C ? 'hot' : centreC
 
 function crispWords({ crispness, ifFresh }: AtTable): string {
   const left = crispness / Math.max(1e-6, ifFresh);
-  if (left > 0.93) return 'as crisp as fresh';
-  if (left > 0.8) return 'nearly as crisp as fresh';
-  if (left >= 0.6) return 'still crisp';
+  if (left > 0.93) return texts.asCrispAsFresh;
+  if (left > 0.8) return texts.nearlyAsCrispAs;
+  if (left >= 0.6) return texts.stillCrisp;
   return left > 0.3 ? 'soft' : 'limp';
 }
 
@@ -30,13 +31,13 @@ export function AtTheTable({ table, dishIds, nameOf, time }: Props) {
   return (
     <div className="overflow-x-auto">
       <table className="table-sm table">
-        <caption className="sr-only">How every batch stands when it is eaten</caption>
+        <caption className="sr-only">{texts.howEveryBatchStands}</caption>
         <thead className="text-base-content">
           <tr>
-            <th scope="col">Batch</th>
-            <th scope="col">Cooked</th>
-            <th scope="col">Waits</th>
-            <th scope="col">When it is eaten</th>
+            <th scope="col">{texts.batch}</th>
+            <th scope="col">{texts.cooked}</th>
+            <th scope="col">{texts.waits}</th>
+            <th scope="col">{texts.whenItIsEaten}</th>
           </tr>
         </thead>
         <tbody>
@@ -46,7 +47,8 @@ export function AtTheTable({ table, dishIds, nameOf, time }: Props) {
               <tr key={`${b.dishId}${b.batch}`}>
                 <th scope="row" className="font-normal">
                   <DishMark dishIds={dishIds} id={b.dishId} /> {nameOf(b.dishId)}
-                  {table.filter((o) => o.dishId === b.dishId).length > 1 && `, batch ${b.batch}`}: {b.pieces} pieces
+                  {table.filter((o) => o.dishId === b.dishId).length > 1 && texts.batchBatch(b.batch)}
+                  {texts.pieces(b.pieces)}
                 </th>
                 <td className="tabular-nums">
                   {time(b.readyMin)}, {b.fryer}
@@ -54,13 +56,14 @@ export function AtTheTable({ table, dishIds, nameOf, time }: Props) {
                 <td>
                   {lasting(b.eatenMin - b.readyMin)}
                   {b.how === 'crisped again'
-                    ? ', then two minutes together in the hot fryer'
+                    ? texts.thenTwoMinutesTogether
                     : b.how === 'held'
-                      ? ' in the switched-off fryer'
-                      : ' on the rack'}
+                      ? texts.inSwitchedOffFryer
+                      : texts.onRack}
                 </td>
                 <td>
-                  <b>{crispWords(b)}</b>, {warmth(b.centreC)} inside ({say(b.centreC, 'temperature')})
+                  <b>{crispWords(b)}</b>
+                  {texts.inside(warmth(b.centreC), say(b.centreC, 'temperature'))}
                 </td>
               </tr>
             ))}

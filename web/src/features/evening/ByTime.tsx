@@ -4,6 +4,7 @@ import type { Clock } from '@yellowmist/contract';
 import { DishMark } from '../../draw/DishPatterns';
 import { useUnits } from '../../state/useUnits';
 import { MoveTask, Refused, type TaskMoves } from './MoveTask';
+import * as texts from './texts';
 
 interface Props {
   tasks: readonly Task[];
@@ -61,7 +62,7 @@ export function ByTime({ tasks, cooks, dishIds, nameOf, clock, selected, onSelec
                       )}
                       {selected === task.id && (
                         <span className="block text-sm">
-                          <b>Why:</b> {tell(task.reason)}
+                          <b>{texts.why}</b> {tell(task.reason)}
                         </span>
                       )}
                     </span>

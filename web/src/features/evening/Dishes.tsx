@@ -8,6 +8,7 @@ import { Check } from '../../ui/Check';
 import { Choice } from '../../ui/Choice';
 import { LearnedFryers } from '../dish/LearnedSaid';
 import { useOwnFryers } from '../dish/useFryers';
+import * as texts from './texts';
 
 interface Props {
   dishes: readonly DishAtEvening[];
@@ -29,15 +30,15 @@ export function Dishes({ dishes, onChange }: Props) {
     onChange(on ? [...dishes, { id }] : dishes.filter((d) => d.id !== id));
   const set = (changed: DishAtEvening): void => onChange(dishes.map((d) => (d.id === changed.id ? changed : d)));
   return (
-    <section aria-label="Dishes to choose from">
-      <h2 className="text-lg">Dishes</h2>
+    <section aria-label={texts.dishesToChooseFrom}>
+      <h2 className="text-lg">{texts.dishes}</h2>
       <LearnedFryers fryers={fryers} />
-      {isLoading && <p className="text-sm">Looking for the dishes…</p>}
+      {isLoading && <p className="text-sm">{texts.lookingForDishes}</p>}
       {here?.length === 0 && (
         <p className="text-sm">
-          No dish yet.{' '}
+          {texts.noDishYet}
           <Link className="underline" to="/">
-            Begin with one
+            {texts.beginWithOne}
           </Link>
           .
         </p>
@@ -95,7 +96,7 @@ function DishRow({
         <span className="block text-xs">
           {dish.chosen
             ? `${dish.dish.count} × ${foodOf(pantry, dish.dish.foodId).name.toLowerCase()}, ${dish.fryer.name}`
-            : 'Not converted yet: open it once.'}
+            : texts.notConvertedYetOpen}
         </span>
       </span>
     </label>
@@ -103,10 +104,10 @@ function DishRow({
 }
 
 const AHEAD_WORDS: Record<Ahead, string> = {
-  sauces: 'sauces made hours ahead',
-  bowls: 'bowls that keep mixed that morning',
-  ready: 'cut and made ready that morning',
-  frozen: 'coated and frozen the day before',
+  sauces: texts.saucesMadeHoursAhead,
+  bowls: texts.bowlsThatKeepMixed,
+  ready: texts.cutAndMadeReady,
+  frozen: texts.coatedAndFrozenDay,
 };
 
 function HowHere({
@@ -125,11 +126,15 @@ function HowHere({
   const others = fryers.filter((f) => f.name !== dish.fryer.name);
   const ahead = mine.ahead ?? [];
   const said = [
-    mine.fryer && mine.fryer !== dish.fryer.name ? (mine.fryer === 'both' ? 'in both fryers' : `in ${mine.fryer}`) : '',
+    mine.fryer && mine.fryer !== dish.fryer.name
+      ? mine.fryer === 'both'
+        ? texts.inBothFryers
+        : texts.inIt(mine.fryer)
+      : '',
     ...ahead.map((a) => AHEAD_WORDS[a]),
-    mine.buns ? 'buns warmed' : '',
-    mine.again === false ? 'never crisped again' : '',
-    mine.with ? `with ${company.find((o) => o.id === mine.with)?.name ?? 'another'}` : '',
+    mine.buns ? texts.bunsWarmed : '',
+    mine.again === false ? texts.neverCrispedAgain : '',
+    mine.with ? texts.withIt(company.find((o) => o.id === mine.with)?.name ?? texts.another) : '',
   ].filter(Boolean);
   const toggleAhead = (a: Ahead, on: boolean): void =>
     onChange({ ...mine, ahead: on ? [...ahead, a] : ahead.filter((x) => x !== a) });
@@ -137,27 +142,27 @@ function HowHere({
   const kinds = (Object.keys(AHEAD_WORDS) as Ahead[]).filter((a) => a !== 'sauces' || has);
   return (
     <details className="pb-1 pl-7">
-      <summary className="min-h-9 cursor-pointer text-sm" aria-label={`How ${dish.name} is cooked this evening`}>
-        {said.length > 0 ? said.join('; ') : 'As on its bench'}
+      <summary className="min-h-9 cursor-pointer text-sm" aria-label={texts.howIsCookedThis(dish.name)}>
+        {said.length > 0 ? said.join('; ') : texts.asOnItsBench}
       </summary>
       <div className="space-y-1 pb-2">
         {others.length > 0 && (
           <Choice
-            label="Fryer this evening"
+            label={texts.fryerThisEvening}
             value={mine.fryer ?? dish.fryer.name}
             options={[
-              { value: dish.fryer.name, label: `${dish.fryer.name}, its own` },
+              { value: dish.fryer.name, label: texts.itsOwn(dish.fryer.name) },
               ...others.map((f) => ({ value: f.name, label: f.name })),
-              { value: 'both', label: `${dish.fryer.name} and ${others[0].name} at once` },
+              { value: 'both', label: texts.andAtOnce(dish.fryer.name, others[0].name) },
             ]}
             onChange={(fryer) => onChange({ ...mine, fryer: fryer === dish.fryer.name ? undefined : fryer })}
           />
         )}
         {company.length > 0 && (
           <Choice
-            label="In one basket or on racks with"
+            label={texts.inOneBasketOr}
             value={mine.with ?? ''}
-            options={[{ value: '', label: 'nothing else' }, ...company.map((o) => ({ value: o.id, label: o.name }))]}
+            options={[{ value: '', label: texts.nothingElse }, ...company.map((o) => ({ value: o.id, label: o.name }))]}
             onChange={(other) => onChange({ ...mine, with: other === '' ? undefined : other })}
           />
         )}
@@ -165,12 +170,12 @@ function HowHere({
           <Check key={a} label={AHEAD_WORDS[a]} checked={ahead.includes(a)} onChange={(on) => toggleAhead(a, on)} />
         ))}
         <Check
-          label="buns warmed in its fryer"
+          label={texts.bunsWarmedInIts}
           checked={mine.buns ?? false}
           onChange={(buns) => onChange({ ...mine, buns: buns || undefined })}
         />
         <Check
-          label="crisped again together where it helps"
+          label={texts.crispedAgainTogetherWhere}
           checked={mine.again !== false}
           onChange={(on) => onChange({ ...mine, again: on ? undefined : false })}
         />

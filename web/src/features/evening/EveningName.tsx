@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { RANGES } from '@yellowmist/contract';
+import * as texts from './texts';
 
 /** The evening's name, changed where it stands; an empty one is refused and the last good one stays. */
 export function EveningName({ name, onChange }: { name: string; onChange: (name: string) => void }) {
@@ -9,7 +10,7 @@ export function EveningName({ name, onChange }: { name: string; onChange: (name:
     <>
       <textarea
         rows={1}
-        aria-label="Name of the evening"
+        aria-label={texts.nameOfEvening}
         aria-invalid={empty}
         className="-ml-1 field-sizing-content w-full resize-none rounded-sm border border-transparent bg-transparent px-1 font-display text-2xl leading-tight font-semibold hover:border-base-content/40 focus:border-base-content/60"
         maxLength={RANGES.nameLength.max}
@@ -24,7 +25,7 @@ export function EveningName({ name, onChange }: { name: string; onChange: (name:
       />
       {empty && (
         <p role="alert" className="text-xs text-error">
-          An evening needs a name of 1 to {RANGES.nameLength.max} letters.
+          {texts.eveningNeedsNameOf(RANGES.nameLength.max)}
         </p>
       )}
     </>

@@ -19,14 +19,15 @@ import { useHistory } from './useHistory';
 import { usePlan } from './usePlan';
 import { When } from './When';
 import { PageHeading } from '../../ui/PageHeading';
+import * as texts from './texts';
 
 /** One evening: what is on the table when, and the work that leads there. */
 export function EveningPage() {
   const { id = '' } = useParams();
   const { shown, change, note, known, error } = useEveningEdits(id);
   if (known) return <Arrange key={id} id={id} body={shown} change={change} note={note} />;
-  if (!error) return <p className="p-8">Fetching the evening…</p>;
-  return <NotHere what="evening" problem={problemText(error)} to="/evening" toLabel="To the evenings" />;
+  if (!error) return <p className="p-8">{texts.fetchingEvening}</p>;
+  return <NotHere what={texts.evening} problem={problemText(error)} to="/evening" toLabel={texts.toEvenings} />;
 }
 
 type Props = Pick<ReturnType<typeof useEveningEdits>, 'change' | 'note'> & { id: string; body: EveningBody };
@@ -54,15 +55,16 @@ function Arrange({ id, body, change, note }: Props) {
             {error}
           </p>
         )}
-        {body.dishes.length === 0 && (
-          <p className="text-lg">Choose the dishes of the evening: what is done when follows from them.</p>
-        )}
+        {body.dishes.length === 0 && <p className="text-lg">{texts.chooseDishesOfEvening}</p>}
         <LeftOut dishes={leftOut} onLeave={(dishId) => take({ what: 'leave-out', dishId })} />
         {progress && !current && (
           <p role="status" className="flex items-center gap-2 text-sm">
             <progress className="progress w-32" value={progress.done} max={progress.of} />
-            {progress.what === 'dishes' ? 'Simulating the dishes' : 'Trying schedules'}: {progress.done} of{' '}
-            {progress.of}
+            {texts.ofIt(
+              progress.what === 'dishes' ? texts.simulatingDishes : texts.tryingSchedules,
+              progress.done,
+              progress.of,
+            )}
           </p>
         )}
         {planned && <Plan id={id} body={body} planned={planned} stale={!current} arranging={arranging} take={take} />}
@@ -73,7 +75,7 @@ function Arrange({ id, body, change, note }: Props) {
         <Hands cooks={body.cooks} onChange={(cooks) => edit((b) => ({ ...b, cooks }))} />
         <Guests guests={body.guests} onChange={(guests) => edit((b) => ({ ...b, guests }))} />
         <Check
-          label="It has been cooked"
+          label={texts.itHasBeenCooked}
           checked={body.state === 'done'}
           onChange={(on) => edit((b) => ({ ...b, state: on ? 'done' : 'planned' }))}
         />

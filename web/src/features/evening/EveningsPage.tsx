@@ -13,6 +13,7 @@ import { Unreadable } from '../../ui/Unreadable';
 import { newEvening, nextSupper } from './next';
 import { dayWords } from './when';
 import { PageHeading } from '../../ui/PageHeading';
+import * as texts from './texts';
 
 /** All evenings: what is planned, and what was cooked and may be cooked again. */
 export function EveningsPage() {
@@ -31,29 +32,26 @@ export function EveningsPage() {
   return (
     <div className="mx-auto w-full max-w-3xl p-4">
       <div className="flex flex-wrap items-end gap-4">
-        <PageHeading className="grow text-3xl">Evenings</PageHeading>
+        <PageHeading className="grow text-3xl">{texts.evenings}</PageHeading>
         <button type="button" className="btn btn-primary h-11" disabled={isLoading} onClick={() => void begin()}>
-          Plan an evening
+          {texts.planEvening}
         </button>
       </div>
-      <p className="mt-1 text-sm">
-        Several dishes on one table: what is done when, by whose hands, in which fryer, worked back from the moment you
-        eat.
-      </p>
+      <p className="mt-1 text-sm">{texts.severalDishesOnOne}</p>
       {error && <p role="alert">{problemText(error)}</p>}
       {unreadable.length > 0 && (
-        <ul aria-label="Cannot be opened here" className="mt-5">
+        <ul aria-label={texts.cannotBeOpenedHere} className="mt-5">
           {unreadable.map((e) => (
             <Row key={e.id} evening={e} />
           ))}
         </ul>
       )}
-      {evenings?.length === 0 && <p className="mt-6">No evening yet. Plan one, and choose its dishes.</p>}
+      {evenings?.length === 0 && <p className="mt-6">{texts.noEveningYetPlan}</p>}
       {groups.map(
         ({ state, list }) =>
           list.length > 0 && (
-            <section key={state} aria-label={state === 'planned' ? 'Planned' : 'Cooked'} className="mt-5">
-              <h2 className="text-lg">{state === 'planned' ? 'Planned' : 'Cooked'}</h2>
+            <section key={state} aria-label={state === 'planned' ? texts.planned : texts.cooked} className="mt-5">
+              <h2 className="text-lg">{state === 'planned' ? texts.planned : texts.cooked}</h2>
               <ul>
                 {list.map((e) => (
                   <Row key={e.id} evening={e} />
@@ -72,7 +70,7 @@ function Row({ evening }: { evening: ListedEvening }) {
   const { id, name } = evening;
   const putAside = async (): Promise<void> => {
     await remove(id).unwrap();
-    await tellUndoable(`“${name}” is put aside.`, 'Bring back', () => restore(id).unwrap());
+    await tellUndoable(texts.isPutAside(name), texts.bringBack, () => restore(id).unwrap());
   };
   return (
     <li className="flex flex-wrap items-center gap-x-3 border-b border-base-300 py-2">
@@ -80,10 +78,10 @@ function Row({ evening }: { evening: ListedEvening }) {
       <button
         type="button"
         className="btn btn-ghost h-11"
-        aria-label={`Put ${name} aside`}
+        aria-label={texts.putAside(name)}
         onClick={() => orTell(putAside())}
       >
-        Put aside
+        {texts.eveningsPagePutAside}
       </button>
     </li>
   );
@@ -113,12 +111,12 @@ function Told({ evening: { id, name, dishes, guests, serveAt, timeZone } }: { ev
       <Link to={`/evening/${id}`} className="min-w-0 grow basis-60 hover:underline">
         <b className={NAME}>{name}</b>
         <span className="text-sm">
-          {dayWords(serveAt, timeZone)}; {dishes.length === 1 ? 'one dish' : `${dishes.length} dishes`}
-          {guests.length > 0 && `, with ${guests.map((g) => g.name).join(', ')}`}
+          {dayWords(serveAt, timeZone)}; {dishes.length === 1 ? texts.oneDish : texts.dishesCount(dishes.length)}
+          {guests.length > 0 && texts.withGuests(guests.map((g) => g.name).join(', '))}
         </span>
       </Link>
       <button type="button" className="btn btn-ghost h-11" onClick={() => void again()}>
-        On another day
+        {texts.onAnotherDay}
       </button>
     </>
   );

@@ -5,6 +5,7 @@ import { ALLERGENS, ALLERGEN_IDS, DIETS, type Guest } from '@yellowmist/core';
 import { AddByName } from '../../ui/AddByName';
 import { Check } from '../../ui/Check';
 import { DIET_WORDS } from '../dish/words';
+import * as texts from './texts';
 
 const toggled = <T,>(list: readonly T[], item: T): T[] =>
   list.includes(item) ? list.filter((i) => i !== item) : [...list, item];
@@ -12,9 +13,9 @@ const toggled = <T,>(list: readonly T[], item: T): T[] =>
 const wishes = ({ diets, avoidAllergens }: Guest): string => {
   const words = [
     ...diets.map((d) => DIET_WORDS[d].toLowerCase()),
-    ...avoidAllergens.map((a) => `no ${ALLERGENS[a].name}`),
+    ...avoidAllergens.map((a) => texts.no(ALLERGENS[a].name)),
   ];
-  return words.length > 0 ? words.join(', ') : 'nothing said yet';
+  return words.length > 0 ? words.join(', ') : texts.nothingSaidYet;
 };
 
 /** Who at the table does not eat everything, and what. */
@@ -22,8 +23,8 @@ export function Guests({ guests, onChange }: { guests: readonly Guest[]; onChang
   const [open, setOpen] = useState('');
   const set = (guest: Guest): void => onChange(guests.map((g) => (g.name === guest.name ? guest : g)));
   return (
-    <section aria-label="Who does not eat everything">
-      <h2 className="text-lg">Who does not eat everything</h2>
+    <section aria-label={texts.whoDoesNotEat}>
+      <h2 className="text-lg">{texts.whoDoesNotEat}</h2>
       <ul>
         {guests.map((guest) => (
           <li key={guest.name} className="border-b border-base-300 py-1">
@@ -40,7 +41,7 @@ export function Guests({ guests, onChange }: { guests: readonly Guest[]; onChang
               <button
                 type="button"
                 className="btn btn-ghost btn-square size-9"
-                aria-label={`Remove ${guest.name}`}
+                aria-label={texts.remove(guest.name)}
                 onClick={() => onChange(guests.filter((g) => g !== guest))}
               >
                 <Trash2 aria-hidden className="size-4" />
@@ -48,7 +49,7 @@ export function Guests({ guests, onChange }: { guests: readonly Guest[]; onChang
             </div>
             {open === guest.name && (
               <fieldset className="grid grid-cols-2 gap-x-2 pb-2">
-                <legend className="text-xs font-semibold">{guest.name} eats, and avoids</legend>
+                <legend className="text-xs font-semibold">{texts.eatsAndAvoids(guest.name)}</legend>
                 {DIETS.map((d) => (
                   <Check
                     key={d}
@@ -60,7 +61,7 @@ export function Guests({ guests, onChange }: { guests: readonly Guest[]; onChang
                 {ALLERGEN_IDS.map((a) => (
                   <Check
                     key={a}
-                    label={`No ${ALLERGENS[a].name}`}
+                    label={texts.noAllergens(ALLERGENS[a].name)}
                     checked={guest.avoidAllergens.includes(a)}
                     onChange={() => set({ ...guest, avoidAllergens: toggled(guest.avoidAllergens, a) })}
                   />
@@ -71,7 +72,7 @@ export function Guests({ guests, onChange }: { guests: readonly Guest[]; onChang
         ))}
       </ul>
       <AddByName
-        label="Name of a guest"
+        label={texts.nameOfGuest}
         taken={guests.map((g) => g.name)}
         most={RANGES.guests.max}
         onAdd={(name) => {

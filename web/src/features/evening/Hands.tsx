@@ -3,13 +3,14 @@ import { RANGES } from '@yellowmist/contract';
 import type { Cook, TaskKind } from '@yellowmist/core';
 import { AddByName } from '../../ui/AddByName';
 import { Check } from '../../ui/Check';
+import * as texts from './texts';
 
 /** What a pair of hands may leave to others, in groups that a cook thinks in. */
 const DUTIES: { label: string; kinds: TaskKind[] }[] = [
-  { label: 'the knife', kinds: ['cut', 'prepare'] },
-  { label: 'bowls and coating', kinds: ['mix', 'coat', 'sauce'] },
-  { label: 'the hot fryer', kinds: ['load', 'look', 'unload', 'check', 'oil', 'second'] },
-  { label: 'washing up', kinds: ['wash'] },
+  { label: texts.theKnife, kinds: ['cut', 'prepare'] },
+  { label: texts.bowlsAndCoating, kinds: ['mix', 'coat', 'sauce'] },
+  { label: texts.hotFryer, kinds: ['load', 'look', 'unload', 'check', 'oil', 'second'] },
+  { label: texts.washingUp, kinds: ['wash'] },
 ];
 
 /** Who cooks, and what each leaves to others. */
@@ -19,8 +20,8 @@ export function Hands({ cooks, onChange }: { cooks: readonly Cook[]; onChange: (
     onChange(cooks.map((c) => (c === cook ? { name: c.name, ...(leaves.length > 0 && { leaves }) } : c)));
   };
   return (
-    <section aria-label="Pairs of hands">
-      <h2 className="text-lg">Hands</h2>
+    <section aria-label={texts.pairsOfHands}>
+      <h2 className="text-lg">{texts.hands}</h2>
       <ul>
         {cooks.map((cook) => (
           <li key={cook.name} className="flex items-start border-b border-base-300">
@@ -29,14 +30,16 @@ export function Hands({ cooks, onChange }: { cooks: readonly Cook[]; onChange: (
                 <b className="break-words">{cook.name}</b>{' '}
                 <span className="text-xs">
                   {cook.leaves
-                    ? `leaves ${DUTIES.filter((d) => d.kinds.every((k) => cook.leaves!.includes(k)))
-                        .map((d) => d.label)
-                        .join(', ')}`
-                    : 'does all'}
+                    ? texts.leaves(
+                        DUTIES.filter((d) => d.kinds.every((k) => cook.leaves!.includes(k)))
+                          .map((d) => d.label)
+                          .join(', '),
+                      )
+                    : texts.doesAll}
                 </span>
               </summary>
               <fieldset className="pb-2">
-                <legend className="text-xs font-semibold">{cook.name} leaves to others</legend>
+                <legend className="text-xs font-semibold">{texts.leavesToOthers(cook.name)}</legend>
                 <div className="grid grid-cols-2 gap-x-2">
                   {DUTIES.map(({ label, kinds }) => (
                     <Check
@@ -53,7 +56,7 @@ export function Hands({ cooks, onChange }: { cooks: readonly Cook[]; onChange: (
               <button
                 type="button"
                 className="btn btn-ghost btn-square size-11"
-                aria-label={`Without ${cook.name}`}
+                aria-label={texts.without(cook.name)}
                 onClick={() => onChange(cooks.filter((c) => c !== cook))}
               >
                 <Trash2 aria-hidden className="size-4" />
@@ -63,7 +66,7 @@ export function Hands({ cooks, onChange }: { cooks: readonly Cook[]; onChange: (
         ))}
       </ul>
       <AddByName
-        label="One pair of hands more"
+        label={texts.onePairOfHands}
         taken={cooks.map((c) => c.name)}
         most={RANGES.cooks.max}
         onAdd={(name) => onChange([...cooks, { name }])}

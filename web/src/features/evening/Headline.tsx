@@ -4,6 +4,7 @@ import type { EveningBody } from '@yellowmist/contract';
 import type { Planned } from './usePlan';
 import { dayWords } from './when';
 import { lasting } from './words';
+import * as texts from './texts';
 
 /** When it begins, when it is eaten, how much work it is; and the evening to take away. */
 export function Headline({
@@ -17,27 +18,30 @@ export function Headline({
 }) {
   const { plan } = evening;
   const first = Math.min(0, ...plan.tasks.filter((t) => !t.ahead).map((t) => t.fromMin));
-  const work = plan.busy.cooks.map((min, k) => `${lasting(min)} for ${body.cooks[k]?.name ?? ''}`);
+  const work = plan.busy.cooks.map((min, k) => texts.forIt(lasting(min), body.cooks[k]?.name ?? ''));
   return (
     <div className="mb-2 flex flex-wrap items-end gap-x-4 gap-y-1">
       <p className="min-w-0 grow basis-80 leading-tight">
         <span className="font-display text-2xl font-semibold">
-          Begin at {clock.time(first)}, eat at {clock.time(0)}
+          {texts.beginAtEatAt(clock.time(first), clock.time(0))}
         </span>
         <span className="block text-sm">
-          {body.serveAt === null ? clock.day(0) : dayWords(body.serveAt, body.timeZone).replace(/, [^,]*$/, '')}. Work:{' '}
-          {work.join(', ')}.
+          {texts.work(
+            body.serveAt === null ? clock.day(0) : dayWords(body.serveAt, body.timeZone).replace(/, [^,]*$/, ''),
+            work.join(', '),
+          )}
         </span>
       </p>
-      <p className="flex flex-wrap gap-1" role="group" aria-label="The evening to take away">
+      <p className="flex flex-wrap gap-1" role="group" aria-label={texts.eveningToTakeAway}>
         <Link className="btn h-11" to={`/evening/${id}/sheet`}>
-          <Printer aria-hidden className="size-4" /> Sheet
+          <Printer aria-hidden className="size-4" />
+          {texts.sheet}
         </Link>
         {(
           [
-            ['ics', 'Calendar'],
-            ['markdown', 'Markdown'],
-            ['text', 'Text'],
+            ['ics', texts.calendar],
+            ['markdown', texts.markdown],
+            ['text', texts.text],
           ] as const
         ).map(([form, label]) => (
           <a key={form} className="btn h-11" href={`/api/evenings/${id}?as=${form}`} download>

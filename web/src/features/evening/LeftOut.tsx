@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import { isBroken, type ListedConversion } from '@yellowmist/contract';
+import * as texts from './texts';
 
 /** Dishes of the evening that are not in its plan, why, and what helps. */
 export function LeftOut({
@@ -16,21 +17,21 @@ export function LeftOut({
       className="mb-2 flex flex-wrap items-center gap-x-3 border-l-4 border-error bg-error/10 px-2 py-1"
     >
       <span className="min-w-0 grow basis-80 leading-snug">
-        <b className="break-words">“{dish.name}” is not in the plan:</b>{' '}
+        <b className="break-words">{texts.isNotInPlan(dish.name)}</b>{' '}
         {isBroken(dish) ? (
-          `it cannot be opened here: ${dish.problem}`
+          texts.itCannotBeOpened(dish.problem)
         ) : (
           <>
-            it has no air version yet.{' '}
+            {texts.itHasNoAir}
             <Link className="underline" to={`/dish/${dish.id}`}>
-              Open it once
+              {texts.openItOnce}
             </Link>
-            , and one is found.
+            {texts.andOneIsFound}
           </>
         )}
       </span>
       <button type="button" className="btn btn-sm h-11" onClick={() => onLeave(dish.id)}>
-        Leave it out
+        {texts.leaveItOut}
       </button>
     </p>
   ));

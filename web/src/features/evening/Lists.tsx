@@ -1,11 +1,12 @@
 import { capitalised, type Evening } from '@yellowmist/core';
 import { DishMark } from '../../draw/DishPatterns';
 import { useUnits } from '../../state/useUnits';
+import * as texts from './texts';
 
 /** What is bought where, for which dish. */
 export function Shopping({ shopping }: Pick<Evening, 'shopping'>) {
   const { tell } = useUnits();
-  if (shopping.length === 0) return <p>Everything is in the house.</p>;
+  if (shopping.length === 0) return <p>{texts.everythingIsInHouse}</p>;
   return (
     <div className="columns-[18rem] gap-8">
       {shopping.map(({ shop, items }) => (
@@ -17,7 +18,7 @@ export function Shopping({ shopping }: Pick<Evening, 'shopping'>) {
                 <span aria-hidden className="mt-0.5 size-4 shrink-0 rounded-xs border border-current" />
                 <span>
                   <b>{capitalised(item.name)}</b>: {tell(item.amount)}
-                  <span className="block text-xs">for {item.for.join(', ')}</span>
+                  <span className="block text-xs">{texts.forDishes(item.for.join(', '))}</span>
                 </span>
               </li>
             ))}

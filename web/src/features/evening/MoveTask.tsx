@@ -1,5 +1,6 @@
 import { Pin, PinOff } from 'lucide-react';
 import type { Task } from '@yellowmist/core';
+import * as texts from './texts';
 
 /** What a hand may do to a task: sooner, later, pinned where it is, or let go. */
 export interface TaskMoves {
@@ -10,15 +11,15 @@ export interface TaskMoves {
 }
 
 const STEPS = [
-  { byMin: -5, label: '5 min sooner' },
-  { byMin: 5, label: '5 min later' },
+  { byMin: -5, label: texts.with5MinSooner },
+  { byMin: 5, label: texts.with5MinLater },
 ] as const;
 
 /** Moves a task that hands do on the evening itself; what runs by itself, or was done ahead, stands where it must. */
 export function MoveTask({ task, moves: { move, pin } }: { task: Task; moves: TaskMoves }) {
   if (task.ahead || task.cook === null) return null;
   return (
-    <div className="flex flex-wrap gap-1" role="group" aria-label="Move the task">
+    <div className="flex flex-wrap gap-1" role="group" aria-label={texts.moveTask}>
       {STEPS.map(({ byMin, label }) => (
         <button
           key={label}
@@ -36,7 +37,7 @@ export function MoveTask({ task, moves: { move, pin } }: { task: Task; moves: Ta
         onClick={() => pin(task, !task.pinned)}
       >
         {task.pinned ? <PinOff aria-hidden className="size-4" /> : <Pin aria-hidden className="size-4" />}
-        {task.pinned ? 'Let it go' : 'Pin it here'}
+        {task.pinned ? texts.letItGo : texts.pinItHere}
       </button>
     </div>
   );

@@ -3,14 +3,15 @@ import { ALLERGENS, type Evening } from '@yellowmist/core';
 import { DishMark } from '../../draw/DishPatterns';
 import { useUnits } from '../../state/useUnits';
 import { Unsafe } from '../dish/Unsafe';
+import * as texts from './texts';
 
 /** In which order the dishes are coated and why, what is washed between them, and which bowls may be shared. */
 export function Order({ order, bowls, dishIds }: Pick<Evening, 'order' | 'bowls'> & { dishIds: readonly string[] }) {
   const { say } = useUnits();
   return (
     <div className="grid gap-x-8 gap-y-3 lg:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
-      <section aria-label="In this order">
-        <h3 className="text-base">In this order</h3>
+      <section aria-label={texts.inThisOrder}>
+        <h3 className="text-base">{texts.inThisOrder}</h3>
         <ol>
           {order.map(({ dish, why, wash }) => (
             <li key={dish.id} className="border-b border-base-300 py-1.5">
@@ -29,20 +30,17 @@ export function Order({ order, bowls, dishIds }: Pick<Evening, 'order' | 'bowls'
               <p className="text-sm leading-snug">{why}</p>
               <p className="text-xs">
                 {dish.allergens.length > 0
-                  ? `Contains ${dish.allergens.map((a) => ALLERGENS[a].name).join(', ')}.`
-                  : 'None of the listed allergens.'}
+                  ? texts.contains(dish.allergens.map((a) => ALLERGENS[a].name).join(', '))
+                  : texts.noneOfListedAllergens}
               </p>
             </li>
           ))}
         </ol>
-        <p className="mt-2 text-xs leading-snug">
-          By the ingredients alone: the packets’ labels decide, and for a severe allergy what a professional or the
-          guest says. Heat takes no allergen away. Hands are washed after raw meat and fish, every time.
-        </p>
+        <p className="mt-2 text-xs leading-snug">{texts.byIngredientsAlonePackets}</p>
       </section>
-      <section aria-label="Bowls that two dishes have in common">
-        <h3 className="text-base">Bowls in common</h3>
-        {bowls.length === 0 && <p className="text-sm">No two dishes have a bowl in common: each has its own row.</p>}
+      <section aria-label={texts.bowlsThatTwoDishes}>
+        <h3 className="text-base">{texts.bowlsInCommon}</h3>
+        {bowls.length === 0 && <p className="text-sm">{texts.noTwoDishesHave}</p>}
         <ul>
           {bowls.map((b) => (
             <li
@@ -50,11 +48,12 @@ export function Order({ order, bowls, dishIds }: Pick<Evening, 'order' | 'bowls'
               className={`mb-2 border-l-4 pl-2 ${b.may ? 'border-success' : 'border-error'}`}
             >
               <h4 className="leading-tight">
-                {b.name}: <span className={b.may ? 'text-success' : 'text-error'}>{b.may ? 'shared' : 'apart'}</span>
+                {b.name}:{' '}
+                <span className={b.may ? 'text-success' : 'text-error'}>{b.may ? texts.shared : texts.apart}</span>
               </h4>
               <p className="text-sm leading-snug">
                 {b.text}
-                {b.savesG > 1 && ` Saves about ${say(b.savesG, 'mass')} that would be left over.`}
+                {b.savesG > 1 && texts.savesAboutThatWould(say(b.savesG, 'mass'))}
               </p>
             </li>
           ))}

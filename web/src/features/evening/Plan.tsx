@@ -19,6 +19,7 @@ import type { Arranging } from './useHistory';
 import { useMoves } from './useMoves';
 import type { Planned } from './usePlan';
 import { labelOf } from './words';
+import * as texts from './texts';
 
 interface Props {
   id: string;
@@ -38,11 +39,17 @@ export function Plan({ id, body, planned, stale, arranging, take }: Props) {
   const moves = useMoves(planned, arranging);
   const ids = body.dishes.map((d) => d.id);
   const dishes = body.dishes.map((d) => ({ id: d.id, name: evening.dishes.find((e) => e.id === d.id)?.name ?? '' }));
-  const nameOf = (dishId: string | null): string => dishes.find((d) => d.id === dishId)?.name ?? 'All';
+  const nameOf = (dishId: string | null): string => dishes.find((d) => d.id === dishId)?.name ?? texts.all;
   const tasks = evening.plan.tasks;
   const task = tasks.find((t) => t.id === selected);
   const told = (t: Task): string =>
-    `${clock.time(t.fromMin)} to ${clock.time(t.toMin)}, ${t.cook === null ? (t.fryer ?? '') : (body.cooks[t.cook]?.name ?? '')}, ${nameOf(t.dishId)}: ${tell(t.text)}`;
+    texts.to(
+      clock.time(t.fromMin),
+      clock.time(t.toMin),
+      t.cook === null ? (t.fryer ?? '') : (body.cooks[t.cook]?.name ?? ''),
+      nameOf(t.dishId),
+      tell(t.text),
+    );
   return (
     <div aria-busy={stale}>
       <Headline body={body} planned={planned} id={id} />
@@ -50,7 +57,7 @@ export function Plan({ id, body, planned, stale, arranging, take }: Props) {
       <Troubles evening={evening} asked={asked} onTake={take} />
       <Ahead tasks={tasks} clock={clock} />
       <div className="max-sm:hidden">
-        <Savable name={`Lanes of ${body.name}`}>
+        <Savable name={texts.lanesOf(body.name)}>
           <EveningLanes
             plan={evening.plan}
             cooks={body.cooks}
@@ -66,11 +73,11 @@ export function Plan({ id, body, planned, stale, arranging, take }: Props) {
         <TaskDetail task={task} cooks={body.cooks} dishIds={ids} nameOf={nameOf} time={clock.time} moves={moves} />
       </div>
       <Tabs
-        label="What is told of the evening"
+        label={texts.whatIsToldOf}
         tabs={[
           {
             id: 'time',
-            label: 'By time',
+            label: texts.byTime,
             content: () => (
               <ByTime
                 tasks={tasks}
@@ -86,18 +93,18 @@ export function Plan({ id, body, planned, stale, arranging, take }: Props) {
           },
           {
             id: 'table',
-            label: 'At the table',
+            label: texts.atTable,
             content: () => <AtTheTable table={evening.plan.table} dishIds={ids} nameOf={nameOf} time={clock.time} />,
           },
           {
             id: 'order',
-            label: 'Order and bowls',
+            label: texts.orderAndBowls,
             content: () => <Order order={evening.order} bowls={evening.bowls} dishIds={ids} />,
           },
-          { id: 'buy', label: 'Buy', content: () => <Shopping shopping={evening.shopping} /> },
+          { id: 'buy', label: texts.buy, content: () => <Shopping shopping={evening.shopping} /> },
           {
             id: 'measure',
-            label: 'Measure',
+            label: texts.measure,
             content: () => <Measuring measuring={evening.measuring} dishIds={ids} />,
           },
         ]}

@@ -13,6 +13,7 @@ import { PrintBar } from '../../ui/PrintBar';
 import { isGrave } from './Troubles';
 import { usePlan, type Planned } from './usePlan';
 import { PageHeading } from '../../ui/PageHeading';
+import * as texts from './texts';
 
 /** Columns of the sheet: an evening that is too long for two has three, or four. */
 const COLUMNS = [2, 3, 4] as const;
@@ -27,22 +28,22 @@ export function SheetPage() {
   const { planned, error } = usePlan(shown);
   const [paper, setPaper] = useState<Paper>('A4');
   if (!known && missing) {
-    return <NotHere what="evening" problem={problemText(missing)} to="/evening" toLabel="To the evenings" />;
+    return <NotHere what={texts.evening} problem={problemText(missing)} to="/evening" toLabel={texts.toEvenings} />;
   }
   return (
     <div className="mx-auto w-full max-w-7xl px-4 py-4 print:max-w-none print:p-0">
       <PrintBar
-        back={{ to: `/evening/${id}`, label: 'Back to the evening' }}
+        back={{ to: `/evening/${id}`, label: texts.backToEvening }}
         paper={paper}
         onPaper={setPaper}
-        print="Print the sheet"
+        print={texts.printSheet}
         ready={planned !== null}
       />
       {error && <p role="alert">{error}</p>}
       {planned ? (
         <Sheet body={shown} planned={planned} paper={paper} />
       ) : (
-        <p>{known && shown.dishes.length === 0 ? 'There is no dish on this evening yet.' : 'Planning the evening…'}</p>
+        <p>{known && shown.dishes.length === 0 ? texts.thereIsNoDish : texts.planningEvening}</p>
       )}
     </div>
   );
@@ -68,11 +69,12 @@ function Sheet({ body, planned, paper }: { body: EveningBody; planned: Planned; 
   const tasks = sheetTasks(evening.plan.tasks);
   const days = [...new Set(tasks.map((t) => clock.date(t.fromMin)))];
   return (
-    <PaperSheet label={`Sheet of ${body.name}`} paper={paper} fill={inColumns}>
+    <PaperSheet label={texts.sheetOf(body.name)} paper={paper} fill={inColumns}>
       <header className="flex items-end justify-between gap-[2em] border-b-2 border-black pb-[0.2em]">
         <PageHeading className="min-w-0 text-[1.9em] leading-none break-words">{body.name}</PageHeading>
         <p className="shrink-0">
-          {clock.day(0)}, on the table at <b>{clock.time(0)}</b>
+          {texts.onTableAt(clock.day(0))}
+          <b>{clock.time(0)}</b>
         </p>
       </header>
       <p className="mt-[0.2em]">
@@ -92,7 +94,7 @@ function Sheet({ body, planned, paper }: { body: EveningBody; planned: Planned; 
       )}
       <ol
         className="mt-[0.3em] min-h-0 grow gap-[1.6em]"
-        aria-label="What to do when"
+        aria-label={texts.whatToDoWhen}
         style={{ columnFill: 'auto', columnCount: 'var(--columns)' }}
       >
         {days.map((day) => (
@@ -119,9 +121,7 @@ function Sheet({ body, planned, paper }: { body: EveningBody; planned: Planned; 
           </li>
         ))}
       </ol>
-      <footer className="border-t border-black pt-[0.2em] text-[0.85em]">
-        Times are estimates, and the thermometer decides. {DEFERS}
-      </footer>
+      <footer className="border-t border-black pt-[0.2em] text-[0.85em]">{texts.timesAreEstimatesAnd(DEFERS)}</footer>
     </PaperSheet>
   );
 }

@@ -3,6 +3,7 @@ import { DishMark } from '../../draw/DishPatterns';
 import { useUnits } from '../../state/useUnits';
 import { MoveTask, Refused, type TaskMoves } from './MoveTask';
 import { KIND_WORDS, lasting } from './words';
+import * as texts from './texts';
 
 interface Props {
   task: Task | undefined;
@@ -17,15 +18,9 @@ interface Props {
 export function TaskDetail({ task, cooks, dishIds, nameOf, time, moves }: Props) {
   const { tell } = useUnits();
   return (
-    <section aria-label="The task" aria-live="polite" className="mt-1 min-h-24 rounded-box bg-base-200 px-3 py-2">
+    <section aria-label={texts.theTask} aria-live="polite" className="mt-1 min-h-24 rounded-box bg-base-200 px-3 py-2">
       <Refused why={moves.refused} />
-      {!task && !moves.refused && (
-        <p className="text-sm">
-          Touch a task for its reason; carry it sideways, or move it with ← and →, and the rest gives way; ↑ and ↓ go
-          from task to task. Letters are the dishes; a black mark on a fryer is a look that needs a hand; bars on the
-          rack fade as the crust softens.
-        </p>
-      )}
+      {!task && !moves.refused && <p className="text-sm">{texts.touchTaskForIts}</p>}
       {task && (
         <div className="flex flex-wrap items-start gap-x-4 gap-y-1">
           <p className="shrink-0 font-display text-xl font-semibold tabular-nums">
@@ -40,7 +35,7 @@ export function TaskDetail({ task, cooks, dishIds, nameOf, time, moves }: Props)
             </h3>
             <p className="leading-snug">{tell(task.text)}</p>
             <p className="text-sm leading-snug">
-              <b>Why:</b> {tell(task.reason)}
+              <b>{texts.why}</b> {tell(task.reason)}
             </p>
           </div>
           <MoveTask task={task} moves={moves} />

@@ -1,14 +1,15 @@
 import { onTheClock, type Change, type Evening, type Warning } from '@yellowmist/core';
 import type { Clock } from '@yellowmist/contract';
 import { useUnits } from '../../state/useUnits';
+import * as texts from './texts';
 
 const CHANGE_WORDS: Record<Change['what'], string> = {
-  later: 'Eat then',
-  fryer: 'Do that',
-  cooks: 'One more joins',
-  ahead: 'Do that',
-  unpin: 'Let it go',
-  'leave-out': 'Leave it out',
+  later: texts.eatThen,
+  fryer: texts.doThat,
+  cooks: texts.oneMoreJoins,
+  ahead: texts.doThat,
+  unpin: texts.letItGo,
+  'leave-out': texts.leaveItOut,
 };
 
 /** So many are read at once; the others are a touch away. */
@@ -42,7 +43,7 @@ export function Troubles({
     </li>
   );
   return (
-    <ul aria-label="What to know of this plan" className="mb-2 space-y-1">
+    <ul aria-label={texts.whatToKnowOf} className="mb-2 space-y-1">
       {cannot.map((c, k) => (
         <li
           key={`c${k}`}
@@ -58,7 +59,7 @@ export function Troubles({
               className="btn btn-sm h-11"
               onClick={() => onTake({ what: 'later', byMin: Math.ceil(lateMin) })}
             >
-              Eat at {asked.time(Math.ceil(lateMin))}
+              {texts.eatAt(asked.time(Math.ceil(lateMin)))}
             </button>
           )}
           {c.change && (
@@ -72,7 +73,7 @@ export function Troubles({
       {rest.length > 0 && (
         <li>
           <details>
-            <summary className="min-h-9 cursor-pointer text-sm">{rest.length} more to know</summary>
+            <summary className="min-h-9 cursor-pointer text-sm">{texts.moreToKnow(rest.length)}</summary>
             <ul className="space-y-1">{rest.map(row)}</ul>
           </details>
         </li>

@@ -2,11 +2,12 @@ import { momentAt, RANGES, wallClock, type EveningBody } from '@yellowmist/contr
 import { Choice } from '../../ui/Choice';
 import { NumberField } from '../../ui/NumberField';
 import { nextSupper } from './next';
+import * as texts from './texts';
 
 const WAYS = [
-  { value: 'table', label: 'On the table at' },
-  { value: 'start', label: 'Begin at' },
-  { value: 'now', label: 'Begin now' },
+  { value: 'table', label: texts.whenOnTableAt },
+  { value: 'start', label: texts.beginAt },
+  { value: 'now', label: texts.beginNow },
 ] as const;
 type Way = (typeof WAYS)[number]['value'];
 
@@ -25,17 +26,17 @@ export function When({ body, edit }: { body: EveningBody; edit: (change: (b: Eve
       pins: next === 'now' ? [] : b.pins,
     }));
   return (
-    <section aria-label="When" className="grid grid-cols-2 gap-2">
+    <section aria-label={texts.when} className="grid grid-cols-2 gap-2">
       <Choice
         className="col-span-2"
-        label="Worked out from"
+        label={texts.workedOutFrom}
         value={way}
         options={WAYS}
         onChange={(next) => set(next, next === 'now' ? null : (given ?? nextSupper(Date.now(), body.timeZone)))}
       />
       {way !== 'now' && (
         <label className="col-span-2 min-w-0 text-xs">
-          {way === 'table' ? 'Eaten' : 'Begun'}
+          {way === 'table' ? texts.eaten : texts.begun}
           <input
             type="datetime-local"
             className="input block h-9 w-full px-2"
@@ -48,7 +49,7 @@ export function When({ body, edit }: { body: EveningBody; edit: (change: (b: Eve
         </label>
       )}
       <NumberField
-        label="Dishes together within"
+        label={texts.dishesTogetherWithin}
         value={body.togetherMin}
         quantity="minutes"
         range={RANGES.togetherMin}
@@ -56,7 +57,7 @@ export function When({ body, edit }: { body: EveningBody; edit: (change: (b: Eve
         onChange={(togetherMin) => edit((b) => ({ ...b, togetherMin }))}
       />
       <NumberField
-        label="The kitchen is at"
+        label={texts.kitchenIsAt}
         value={body.roomC}
         quantity="temperature"
         range={RANGES.roomC}

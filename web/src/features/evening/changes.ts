@@ -1,5 +1,6 @@
 import { RANGES, type DishAtEvening, type EveningBody } from '@yellowmist/contract';
 import type { Change } from '@yellowmist/core';
+import * as texts from './texts';
 
 const MS_PER_MIN = 60_000;
 
@@ -36,7 +37,7 @@ export function taken(body: EveningBody, change: Change): EveningBody {
 function withHands(cooks: EveningBody['cooks'], wanted: number): EveningBody['cooks'] {
   const all = [...cooks];
   for (let k = 2; all.length < Math.min(wanted, RANGES.cooks.max); k++) {
-    const name = `Hands ${k}`;
+    const name = texts.handsAt(k);
     if (!all.some((c) => c.name === name)) all.push({ name });
   }
   return all;

@@ -5,6 +5,7 @@ import { useUnits } from '../../state/useUnits';
 import type { TaskMoves } from './MoveTask';
 import type { Arranging } from './useHistory';
 import type { Planned } from './usePlan';
+import * as texts from './texts';
 
 /** Tasks that a hand moves: pinned where they are put; what cannot be is taken back, with the reason. */
 export function useMoves(planned: Planned, { edit, withdraw }: Pick<Arranging, 'edit' | 'withdraw'>): TaskMoves {
@@ -20,7 +21,7 @@ export function useMoves(planned: Planned, { edit, withdraw }: Pick<Arranging, '
       (c) => c.change?.what === 'unpin' && sameWork(c.change.id, moved.id),
     );
     if (!against) return;
-    setRefused(`It cannot stand there: ${tell(onTheClock(against.why, planned.asked.time))} It is back where it was.`);
+    setRefused(texts.itCannotStandThere(tell(onTheClock(against.why, planned.asked.time))));
     withdraw();
     // Only a new plan answers a move.
     // eslint-disable-next-line react-hooks/exhaustive-deps
@@ -28,7 +29,7 @@ export function useMoves(planned: Planned, { edit, withdraw }: Pick<Arranging, '
   const put = (task: Task, fromMin: number | null): void => {
     setRefused('');
     if (fromMin !== null && fromMin + task.toMin - task.fromMin > 0) {
-      setRefused(`It cannot stand there: the table is at ${planned.clock.time(0)}. It is back where it was.`);
+      setRefused(texts.itCannotStandThereTable(planned.clock.time(0)));
       return;
     }
     last.current = { id: task.id, of: planned };

@@ -12,6 +12,7 @@ import {
 import { fingerprint, type Evening } from '@yellowmist/core';
 import { useConversionsQuery, useKitchenInUseQuery } from '../../state/api';
 import { usePantryDocument } from '../../state/pantryDocument';
+import * as texts from './texts';
 
 /** An evening as it was planned, with its clocks. */
 export interface Planned {
@@ -83,7 +84,7 @@ export function usePlan(body: EveningBody): Planning {
           },
           (failure: { message?: string }) => {
             if (calling.signal.aborted || latest.current !== key) return;
-            setState((s) => ({ ...s, error: failure.message ?? 'It could not be planned.', of: key }));
+            setState((s) => ({ ...s, error: failure.message ?? texts.itCouldNotBe, of: key }));
             setProgress(null);
           },
         );

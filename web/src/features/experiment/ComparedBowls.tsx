@@ -1,14 +1,15 @@
 import { listed, measured, type Bowl, type PlannedExperiment } from '@yellowmist/core';
 import { useUnits } from '../../state/useUnits';
 import { WayMark } from './WayMark';
+import * as texts from './texts';
 
 /** What goes into every bowl, once for all ways where it is alike. */
 export function ComparedBowls({ planned: { bowls, ways } }: { planned: PlannedExperiment }) {
   const { say, tell } = useUnits();
   const sprayed = ways.flatMap((w, at) => (w.sprayOilG > 0 ? [at] : []));
   return (
-    <section aria-label="The bowls">
-      <h2 className="text-xl">The bowls</h2>
+    <section aria-label={texts.theBowls}>
+      <h2 className="text-xl">{texts.theBowls}</h2>
       <ol>
         {bowls.map(({ ways: of, bowl }, at) => (
           <li key={at} className="flex gap-3 border-t border-base-300 py-2">
@@ -16,7 +17,7 @@ export function ComparedBowls({ planned: { bowls, ways } }: { planned: PlannedEx
             <span className="min-w-0">
               <b>{bowl.name}</b>
               {repeated(bowls, bowl) && (
-                <span className="text-sm">, coat {listed(bowl.visits.map((at) => String(at + 1)))}</span>
+                <span className="text-sm">{texts.coat(listed(bowl.visits.map((at) => String(at + 1))))}</span>
               )}
               <span className="block text-sm">
                 {listed(bowl.parts.map((part) => `${tell(measured(part))} ${part.name.toLowerCase()}`))}
@@ -28,13 +29,14 @@ export function ComparedBowls({ planned: { bowls, ways } }: { planned: PlannedEx
           <li className="flex gap-3 border-t border-base-300 py-2">
             <For ways={ways} of={sprayed} />
             <span className="min-w-0">
-              <b>Oil on the pieces</b>
+              <b>{texts.oilOnPieces}</b>
               <span className="block text-sm">
-                {say(
-                  sprayed.reduce((sum, way) => sum + ways[way].sprayOilG, 0),
-                  'grams',
-                )}{' '}
-                in all, on both sides, on the tray and not over the hot basket
+                {texts.inAllOnBoth(
+                  say(
+                    sprayed.reduce((sum, way) => sum + ways[way].sprayOilG, 0),
+                    'grams',
+                  ),
+                )}
               </span>
             </span>
           </li>
@@ -49,7 +51,7 @@ function For({ ways, of }: { ways: PlannedExperiment['ways']; of: readonly numbe
   return (
     <span className="flex w-16 shrink-0 flex-wrap content-start gap-1">
       {of.length === ways.length ? (
-        <span className="text-sm">for all</span>
+        <span className="text-sm">{texts.forAll}</span>
       ) : (
         of.map((way) => <WayMark key={way} mark={ways[way].mark} at={way} />)
       )}

@@ -15,14 +15,15 @@ import { ASKS } from './words';
 import { PageHeading } from '../../ui/PageHeading';
 import { LeftBehind } from '../../ui/SaveNote';
 import { Waiting } from './Waiting';
+import * as texts from './texts';
 
 /** A comparison: how it is laid and cooked, who tastes, and what came of it. */
 export function ExperimentPage() {
   const { id = '' } = useParams();
   const { experiment, error, change, waiting, left } = useExperiment(id);
   if (error && !experiment)
-    return <NotHere what="comparison" problem={problemText(error)} to="/log" toLabel="To the logbook" />;
-  if (!experiment) return <p className="p-4">Opening the comparison…</p>;
+    return <NotHere what={texts.comparison} problem={problemText(error)} to="/log" toLabel={texts.toLogbook} />;
+  if (!experiment) return <p className="p-4">{texts.openingComparison}</p>;
   const { planned, name, dishName, conversionId, asked } = experiment;
   const unsafe = planned.ways.find((w) => w.unsafe);
   return (
@@ -31,7 +32,7 @@ export function ExperimentPage() {
       {left && <LeftBehind {...left} />}
       <p className="text-sm print:hidden">
         <Link to="/log" className="link">
-          Logbook
+          {texts.logbook}
         </Link>{' '}
         ·{' '}
         <Link to={`/dish/${conversionId}`} className="link">
@@ -42,7 +43,7 @@ export function ExperimentPage() {
         <PageHeading className="min-w-0 grow text-2xl break-words">{name}</PageHeading>
         <div className="flex gap-2 print:hidden">
           <button type="button" className="btn h-11" onClick={() => window.print()}>
-            Print
+            {texts.print}
           </button>
           <PutAside experiment={experiment} />
         </div>
@@ -56,9 +57,7 @@ export function ExperimentPage() {
             </span>
           </span>
         ))}
-        <span>
-          In {asked.fryer.name}. {ASKS[planned.asks].question}
-        </span>
+        <span>{texts.inIt(asked.fryer.name, ASKS[planned.asks].question)}</span>
       </p>
       {unsafe && <UnsafeWay experiment={experiment} />}
       <div className="mt-3 grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,6fr)_minmax(0,6fr)]">
@@ -82,8 +81,7 @@ function UnsafeWay({ experiment }: { experiment: ExperimentDocument }) {
   const way = experiment.planned.ways.find((w) => w.unsafe)!;
   return (
     <p role="alert" className="mt-2 border-l-4 border-error pl-2">
-      The centre of {way.mark} comes to {set(way.unsafe!.centreC, 1)} by the simulation; {set(way.unsafe!.minimumC, 1)}{' '}
-      is safe. Give it more minutes on the bench before you compare, and check with a thermometer.
+      {texts.centreOfComesTo(way.mark, set(way.unsafe!.centreC, 1), set(way.unsafe!.minimumC, 1))}
     </p>
   );
 }
@@ -95,11 +93,11 @@ function PutAside({ experiment: { id, name } }: { experiment: ExperimentDocument
   const put = async (): Promise<void> => {
     await remove(id).unwrap();
     await go('/log');
-    await tellUndoable(`“${name}” is put aside.`, 'Bring it back', () => restore(id).unwrap());
+    await tellUndoable(texts.isPutAside(name), texts.bringItBack, () => restore(id).unwrap());
   };
   return (
     <button type="button" className="btn h-11" onClick={() => orTell(put())}>
-      Put aside
+      {texts.putAside}
     </button>
   );
 }

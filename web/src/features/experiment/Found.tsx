@@ -14,6 +14,7 @@ import { useConversionQuery, useSaveMutation } from '../../state/api';
 import { tell as tellToast } from '../../state/toast';
 import { useUnits } from '../../state/useUnits';
 import { RankedWays } from '../../draw/RankedWays';
+import * as texts from './texts';
 
 interface Props {
   experiment: ExperimentDocument;
@@ -26,7 +27,7 @@ export function Found({ experiment, change }: Props) {
   const { result, planned, note } = experiment;
   const { ways, expects } = planned;
   return (
-    <section aria-label="What came of it" className="border-l-4 border-primary pl-3">
+    <section aria-label={texts.whatCameOfIt} className="border-l-4 border-primary pl-3">
       <p role="status" className="max-w-3xl text-lg">
         {tell(result.parts)}
       </p>
@@ -39,23 +40,21 @@ export function Found({ experiment, change }: Props) {
             rank: result.meanRank[at]!,
           }))}
           told={result.told}
-          title="How often each way came first, and its mean place"
+          title={texts.howOftenEachWay}
         />
       )}
       {/* Before anybody has tasted it would tell the tasters what to find. */}
       {result.told > 0 && (
         <p className="text-sm">
-          {expects === null
-            ? 'The simulation holds none of them for better.'
-            : `The simulation had held “${ways[expects].name}” for better.`}
-          {result.asExpected === false && ' Your table found otherwise, and it is your table that counts.'}
-          {result.asExpected === true && ' Your table found the same.'}
+          {expects === null ? texts.simulationHoldsNoneOf : texts.simulationHadHeldFor(ways[expects].name)}
+          {result.asExpected === false && texts.yourTableFoundOtherwise}
+          {result.asExpected === true && texts.yourTableFoundSame}
         </p>
       )}
       {result.ahead !== null && result.sure !== 'nothing' && <TakeIt experiment={experiment} at={result.ahead} />}
       {result.told + result.alike > 0 && (
         <label className="mt-1 block max-w-xl text-sm print:hidden">
-          What you make of it
+          {texts.whatYouMakeOf}
           <textarea
             className="textarea mt-1 block min-h-11 w-full"
             defaultValue={note}
@@ -85,10 +84,10 @@ function TakeIt({ experiment, at }: { experiment: ExperimentDocument; at: number
   if (way.way.what === 'own' || !dish) return null;
   const plan = asCooked(way.plan, experiment.plan);
   if (dish.chosen && fingerprint(dish.chosen.plan) === fingerprint(plan))
-    return <p className="text-sm font-bold">“{way.name}” is how the dish is made now.</p>;
+    return <p className="text-sm font-bold">{texts.isHowDishIs(way.name)}</p>;
   const take = async (): Promise<void> => {
     await save({ id: dish.id, version: dish.version, body: taken(dish, plan, way.name) }).unwrap();
-    tellToast(`${dish.name} is made with “${way.name}” from now on; how it was stays among its versions.`);
+    tellToast(texts.isMadeWithFrom(dish.name, way.name));
   };
   return (
     <button
@@ -97,7 +96,7 @@ function TakeIt({ experiment, at }: { experiment: ExperimentDocument; at: number
       disabled={isLoading}
       onClick={() => orTell(take())}
     >
-      From now on: {way.name}
+      {texts.fromNowOn(way.name)}
     </button>
   );
 }
@@ -106,6 +105,6 @@ function TakeIt({ experiment, at }: { experiment: ExperimentDocument; at: number
 function taken(dish: ConversionDocument, plan: AirPlan, name: string): ConversionBody {
   const { chosen: before, versions, ...body } = bodyOfDocument(dish);
   const chosen: Chosen = { family: 'own', by: 'cook', plan };
-  const kept = before ? withVersion(versions, `Before “${name}”`, before) : versions;
+  const kept = before ? withVersion(versions, texts.before(name), before) : versions;
   return { ...body, chosen, versions: kept.slice(-RANGES.versions.max) };
 }

@@ -1,4 +1,5 @@
 import { ALLERGENS, listed, type PlannedExperiment } from '@yellowmist/core';
+import * as texts from './texts';
 
 /**
  * What the ways hold that somebody may not eat. Whoever tastes is not told which way it is: what any of them holds, all of
@@ -8,10 +9,8 @@ export function Holds({ planned: { ways } }: { planned: PlannedExperiment }) {
   const all = [...new Set(ways.flatMap((w) => w.allergens))];
   return (
     <p role="note" className="border-l-4 border-error pl-2 text-sm">
-      <b>Blind does not mean unasked:</b>{' '}
-      {all.length === 0
-        ? 'by their ingredients none of these holds one of the listed allergens; packets decide.'
-        : `one or more of these hold ${listed(all.map((a) => ALLERGENS[a].name))}. Whoever avoids any of it does not taste; packets decide, and one basket is shared.`}
+      <b>{texts.blindDoesNotMean}</b>{' '}
+      {all.length === 0 ? texts.byTheirIngredientsNone : texts.oneOrMoreOf(listed(all.map((a) => ALLERGENS[a].name)))}
     </p>
   );
 }

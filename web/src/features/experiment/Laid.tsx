@@ -4,6 +4,7 @@ import { MarkedBasket } from '../../draw/MarkedBasket';
 import { useUnits } from '../../state/useUnits';
 import { RackFigure } from '../../ui/RackFigure';
 import { WayMark } from './WayMark';
+import * as texts from './texts';
 
 /** Browning of a golden top: the picture is of the cooked batch. */
 const GOLDEN_B = 1;
@@ -19,8 +20,8 @@ export function Laid({ experiment }: { experiment: ExperimentDocument }) {
   const marks = ways.map((w) => w.mark);
   const factorAt = laying === 'halves' ? spotFactorTurned : spotFactor;
   return (
-    <section aria-label="How they lie">
-      <h2 className="text-xl">In the basket</h2>
+    <section aria-label={texts.howTheyLie}>
+      <h2 className="text-xl">{texts.inBasket}</h2>
       <div className={`mt-1 grid gap-3 ${racks.length > 1 ? 'sm:grid-cols-2' : ''}`}>
         {racks.map((laid, rack) => (
           <RackFigure key={rack} racks={racks.length} rack={rack} name={experiment.name}>
@@ -31,24 +32,22 @@ export function Laid({ experiment }: { experiment: ExperimentDocument }) {
               laid={laid}
               marks={marks}
               colourAt={(x, y) => GOLDEN_B * factorAt(fryer, x, y)}
-              title={`${fryer.name} from above, row by row from the back left: ${rowsTold(laid, marks)}`}
+              title={texts.fromAboveRowBy(fryer.name, rowsTold(laid, marks))}
             />
           </RackFigure>
         ))}
       </div>
       <Fair experiment={experiment} />
       {over > 0 && (
-        <p className="text-sm">
-          {over === 1 ? 'One piece is' : `${over} pieces are`} over, marked –: made as you like, and tasted by nobody.
-        </p>
+        <p className="text-sm">{texts.overMarkedMadeAs(over === 1 ? texts.onePieceIs : texts.piecesAre(over))}</p>
       )}
-      <h2 className="mt-4 text-xl">One after the other</h2>
+      <h2 className="mt-4 text-xl">{texts.oneAfterOther}</h2>
       <ol className="mt-1 list-decimal space-y-1 pl-6">
         {planned.steps.map((step, at) => (
           <li key={at}>{tell(step)}</li>
         ))}
       </ol>
-      <h3 className="mt-3">The tray</h3>
+      <h3 className="mt-3">{texts.theTray}</h3>
       <div className="mt-1 flex max-w-lg overflow-hidden rounded-field border-2 border-base-content/60 bg-base-200">
         {ways.map((way, at) => (
           <div
@@ -56,7 +55,7 @@ export function Laid({ experiment }: { experiment: ExperimentDocument }) {
             className="flex min-w-0 grow basis-0 flex-col items-center gap-1 border-base-content/40 p-3 text-center text-sm not-first:border-l-2 not-first:border-dashed"
           >
             <WayMark mark={way.mark} at={at} />
-            <span className="break-words">{way.pieces} pieces</span>
+            <span className="break-words">{texts.pieces(way.pieces)}</span>
           </div>
         ))}
       </div>
@@ -70,17 +69,13 @@ function Fair({ experiment: { planned, asked } }: { experiment: ExperimentDocume
   if (!tested)
     return (
       <p className="mt-1 text-sm">
-        No bread test says where {asked.fryer.name} is hot.{' '}
-        {laying === 'halves'
-          ? 'Each half lies in the place of the other for half the time, once the basket is turned round.'
-          : 'Each way lies as far out, and as much to each side, as the others: a hot side or a hot middle meets all alike.'}
+        {texts.noBreadTestSays(asked.fryer.name, laying === 'halves' ? texts.eachHalfLiesIn : texts.eachWayLiesAs)}
       </p>
     );
   return (
     <p className={`mt-1 text-sm ${fair ? '' : 'border-l-4 border-warning pl-2'}`}>
-      By the bread test of {asked.fryer.name} one way browns {percent(hotPercent)} faster than another by its places
-      alone; each in a part of its own it would be {percent(sidePercent)}.
-      {!fair && ' So few pieces cannot be laid more evenly: so much of a difference in colour is the place’s doing.'}
+      {texts.byBreadTestOf(asked.fryer.name, percent(hotPercent), percent(sidePercent))}
+      {!fair && texts.soFewPiecesCannot}
     </p>
   );
 }

@@ -18,6 +18,7 @@ import { Radios } from '../../ui/Radios';
 import { ASKS, namesIn } from './words';
 import { PageHeading } from '../../ui/PageHeading';
 import { BackLink } from '../../ui/BackLink';
+import * as texts from './texts';
 
 const OWN = 'own';
 
@@ -29,21 +30,21 @@ export function PlanPage() {
   if (!id || error)
     return (
       <NotHere
-        what="dish"
-        problem={error ? problemText(error) : 'A comparison begins with a dish: open one, and go to its basket.'}
+        what={texts.dish}
+        problem={error ? problemText(error) : texts.comparisonBeginsWithDish}
         to="/"
-        toLabel="To the dishes"
+        toLabel={texts.toDishes}
       />
     );
-  if (!dish) return <p className="p-4">Opening the dish…</p>;
+  if (!dish) return <p className="p-4">{texts.openingDish}</p>;
   return isPlanned(dish) ? (
     <PlanForm dish={dish} plan={dish.chosen.plan} />
   ) : (
     <NotHere
-      what="air version"
-      problem={`“${dish.name}” has none yet: open it on the bench once.`}
+      what={texts.airVersion}
+      problem={texts.hasNoneYetOpen(dish.name)}
       to={`/dish/${dish.id}`}
-      toLabel="To the bench"
+      toLabel={texts.toBench}
     />
   );
 }
@@ -85,16 +86,13 @@ function PlanForm({ dish, plan }: { dish: ConversionDocument; plan: AirPlan }) {
   return (
     <div className="mx-auto w-full max-w-4xl p-4">
       <BackLink to={`/dish/${dish.id}`} label={dish.name} />
-      <PageHeading className="text-3xl">Which is better?</PageHeading>
-      <p className="mt-1 max-w-2xl">
-        Two to four ways of making it, in one batch and one heat. The pieces lie so that hot places of {dish.fryer.name}{' '}
-        do not decide, and are tasted without knowing which is which.
-      </p>
+      <PageHeading className="text-3xl">{texts.whichIsBetter}</PageHeading>
+      <p className="mt-1 max-w-2xl">{texts.twoToFourWays(dish.fryer.name)}</p>
       <form className="mt-4 grid gap-5" onSubmit={(e) => void submit(e)}>
         <fieldset>
-          <legend className="text-lg font-bold">What do you want to know?</legend>
-          {!suits && <p className="text-sm">Looking at the coat…</p>}
-          {[...(suits ?? []), { id: OWN, says: 'Something of my own', ways: [] }].map((s) => (
+          <legend className="text-lg font-bold">{texts.whatDoYouWant}</legend>
+          {!suits && <p className="text-sm">{texts.lookingAtCoat}</p>}
+          {[...(suits ?? []), { id: OWN, says: texts.somethingOfMyOwn, ways: [] }].map((s) => (
             <div key={s.id}>
               <label className="flex min-h-11 items-center gap-3">
                 <input
@@ -112,24 +110,24 @@ function PlanForm({ dish, plan }: { dish: ConversionDocument; plan: AirPlan }) {
           ))}
         </fieldset>
         <Radios
-          label="What the tasters are asked"
+          label={texts.whatTastersAreAsked}
           value={asks}
           options={TASTED.map((value) => ({ value, label: ASKS[value].question }))}
           onChange={(next) => setAsks(next ?? asks)}
         />
         {all.length === 2 && (
           <Radios
-            label="How they lie"
+            label={texts.howTheyLie}
             value={laying}
             options={[
-              { value: 'mixed', label: 'among each other: the fairest' },
-              { value: 'halves', label: 'in two halves, the basket turned round half-way: the easiest' },
+              { value: 'mixed', label: texts.amongEachOtherFairest },
+              { value: 'halves', label: texts.inTwoHalvesBasket },
             ]}
             onChange={(next) => setLaying(next ?? laying)}
           />
         )}
         <label className="block max-w-xl text-sm">
-          Who tastes, with commas between; more can come later
+          {texts.whoTastesWithCommas}
           <input
             className="input mt-1 block h-11 w-full"
             value={tasters}
@@ -143,10 +141,10 @@ function PlanForm({ dish, plan }: { dish: ConversionDocument; plan: AirPlan }) {
         )}
         <div className="flex flex-wrap items-center gap-3">
           <button type="submit" className="btn btn-primary h-11" disabled={!enough || isLoading}>
-            {isLoading ? 'Laying it out…' : 'Lay it out'}
+            {isLoading ? texts.layingItOut : texts.layItOut}
           </button>
           <span role="status" className="text-sm">
-            {what && !enough && `Two to four ways: ${all.length} by now.`}
+            {what && !enough && texts.twoToFourWaysBy(all.length)}
           </span>
         </div>
       </form>
@@ -158,14 +156,14 @@ function PlanForm({ dish, plan }: { dish: ConversionDocument; plan: AirPlan }) {
 function OwnWays({ typed, onChange }: { typed: string; onChange: (typed: string) => void }) {
   return (
     <label className="mb-2 block max-w-xl border-l-4 border-primary pl-3 text-sm">
-      The ways, with commas between
+      {texts.waysWithCommasBetween}
       <input
         className="input mt-1 block h-11 w-full"
         value={typed}
-        placeholder="crumbs of the old loaf, crumbs from the shop"
+        placeholder={texts.crumbsOfOldLoaf}
         onChange={(e) => onChange(e.target.value)}
       />
-      <span className="block">Yellowmist cannot simulate these; it lays them out and judges the tasting.</span>
+      <span className="block">{texts.yellowmistCannotSimulateThese}</span>
     </label>
   );
 }
@@ -182,7 +180,7 @@ function Among({
 }) {
   return (
     <fieldset className="mb-2 border-l-4 border-primary pl-3">
-      <legend className="sr-only">Which take part</legend>
+      <legend className="sr-only">{texts.whichTakePart}</legend>
       <div className="flex flex-wrap gap-x-4">
         {suits.ways.map(({ way, name }) => (
           <Check

@@ -9,6 +9,7 @@ import { Holds } from './Holds';
 import { useExperiment } from './useExperiment';
 import { Waiting } from './Waiting';
 import { ASKS } from './words';
+import * as texts from './texts';
 
 /** One taster's turn: codes alone, in the order in which they are tasted; the best is tapped first. */
 export function TastePage() {
@@ -18,15 +19,15 @@ export function TastePage() {
   const who = search.get('who') ?? '';
   const turn = experiment?.serve.find((s) => s.taster === who);
   if (error && !experiment)
-    return <NotHere what="comparison" problem={problemText(error)} to="/log" toLabel="To the logbook" />;
-  if (!experiment) return <p className="p-4">Opening the tasting…</p>;
+    return <NotHere what={texts.comparison} problem={problemText(error)} to="/log" toLabel={texts.toLogbook} />;
+  if (!experiment) return <p className="p-4">{texts.openingTasting}</p>;
   if (!turn)
     return (
       <NotHere
-        what="taster"
-        problem={who ? `${who} is not among those who taste.` : 'Nobody is named.'}
+        what={texts.taster}
+        problem={who ? texts.isNotAmongThose(who) : texts.nobodyIsNamed}
         to={`/experiment/${id}`}
-        toLabel="To the comparison"
+        toLabel={texts.toComparison}
       />
     );
   const answers = experiment.tastings.filter((t) => t.taster === who).length;
@@ -81,13 +82,13 @@ function Turn({ experiment, who, order, saving, answered, waiting, onAnswer }: T
     );
   return (
     <div className="mx-auto w-full max-w-xl p-4">
-      <FocusedHeading>{who}, taste in this order</FocusedHeading>
+      <FocusedHeading>{texts.tasteInThisOrder(who)}</FocusedHeading>
       <ol className="mt-3 flex flex-wrap items-center gap-2 text-3xl tabular-nums">
         {order.map((code, at) => (
           <li key={code}>
             {at > 0 && (
               <span aria-hidden className="mr-2 text-base">
-                then
+                {texts.then}
               </span>
             )}
             <b>{code}</b>
@@ -98,8 +99,8 @@ function Turn({ experiment, who, order, saving, answered, waiting, onAnswer }: T
         <Holds planned={experiment.planned} />
       </div>
       <p className="mt-2">
-        A sip of water before each. Then tap {ASKS[asks].first}
-        {order.length > 2 && ', and the others as they follow'}.
+        {texts.sipOfWaterBefore(ASKS[asks].first)}
+        {order.length > 2 && texts.andOthersAsThey}.
       </p>
       <div
         role="group"
@@ -133,20 +134,20 @@ function Turn({ experiment, who, order, saving, answered, waiting, onAnswer }: T
               disabled={saving}
               onClick={() => orTell(onAnswer(tapped))}
             >
-              That is my answer
+              {texts.thatIsMyAnswer}
             </button>
             <button type="button" className="btn h-14" onClick={() => setTapped([])}>
-              Once more
+              {texts.onceMore}
             </button>
           </>
         ) : (
           <>
             <button type="button" className="btn h-14 grow" disabled={saving} onClick={() => orTell(onAnswer([]))}>
-              I cannot tell them apart
+              {texts.iCannotTellThem}
             </button>
             {tapped.length > 0 && (
               <button type="button" className="btn h-14" onClick={() => setTapped([])}>
-                Once more
+                {texts.onceMore}
               </button>
             )}
           </>
@@ -162,10 +163,10 @@ function Thanks({ experiment, who, onAgain }: { experiment: ExperimentDocument; 
   const next = tasters.filter((t) => t !== who && !tastings.some((a) => a.taster === t));
   return (
     <div className="mx-auto w-full max-w-xl p-4">
-      <FocusedHeading>Thank you, {who}.</FocusedHeading>
+      <FocusedHeading>{texts.thankYou(who)}</FocusedHeading>
       {next.length > 0 ? (
         <>
-          <p className="mt-2">Hand it on to:</p>
+          <p className="mt-2">{texts.handItOnTo}</p>
           <div className="mt-2 grid gap-2">
             {next.map((taster) => (
               <Link
@@ -179,14 +180,14 @@ function Thanks({ experiment, who, onAgain }: { experiment: ExperimentDocument; 
           </div>
         </>
       ) : (
-        <p className="mt-2">Everybody has tasted.</p>
+        <p className="mt-2">{texts.everybodyHasTasted}</p>
       )}
       <div className="mt-4 flex flex-wrap gap-2">
         <Link to={`/experiment/${id}`} className={`btn h-14 ${next.length === 0 ? 'btn-primary' : ''}`}>
-          What came of it
+          {texts.whatCameOfIt}
         </Link>
         <button type="button" className="btn h-14" onClick={onAgain}>
-          {who} tastes again
+          {texts.tastesAgain(who)}
         </button>
       </div>
     </div>

@@ -5,6 +5,7 @@ import { orTell, tellUndoable } from '../../state/acting';
 import { AddByName } from '../../ui/AddByName';
 import { Holds } from './Holds';
 import { WayMark } from './WayMark';
+import * as texts from './texts';
 
 interface Props {
   experiment: ExperimentDocument;
@@ -22,7 +23,7 @@ export function Tasters({ experiment, change }: Props) {
       tasters: now.tasters.filter((t) => t !== taster),
       tastings: now.tastings.filter((t) => t.taster !== taster),
     }));
-    await tellUndoable(`${taster} tastes no more.`, 'Bring back', () =>
+    await tellUndoable(texts.tastesNoMore(taster), texts.bringBack, () =>
       change((now) => ({
         ...now,
         tasters: [...now.tasters, taster],
@@ -31,35 +32,35 @@ export function Tasters({ experiment, change }: Props) {
     );
   };
   return (
-    <section aria-label="Who tastes">
-      <h2 className="text-xl">The tasting</h2>
+    <section aria-label={texts.whoTastes}>
+      <h2 className="text-xl">{texts.theTasting}</h2>
       <Holds planned={planned} />
-      {tasters.length === 0 && <p className="text-sm">Nobody is named yet. Five or six make it worth while.</p>}
+      {tasters.length === 0 && <p className="text-sm">{texts.nobodyIsNamedYet}</p>}
       <ul>
         {serve.map(({ taster, order }) => (
           <li key={taster} className="flex flex-wrap items-center gap-x-3 border-t border-base-300">
             <span className="min-w-0 grow break-words">
-              <b>{taster}</b> <span className="text-sm">is served {order.join(', then ')}</span>
+              <b>{taster}</b> <span className="text-sm">{texts.isServed(order.join(texts.tastersThen))}</span>
             </span>
             <span className="text-sm">
               {answersOf(taster) === 0
                 ? ''
                 : answersOf(taster) === 1
-                  ? 'has answered'
-                  : `answered ${answersOf(taster)} times`}
+                  ? texts.hasAnswered
+                  : texts.answeredTimes(answersOf(taster))}
             </span>
             <span className="flex gap-1 print:hidden">
               <Link
                 to={`/experiment/${id}/taste?who=${encodeURIComponent(taster)}`}
                 className="btn h-11"
-                aria-label={`${answersOf(taster) === 0 ? 'Taste' : 'Again'}, ${taster}`}
+                aria-label={`${answersOf(taster) === 0 ? texts.taste : texts.again}, ${taster}`}
               >
-                {answersOf(taster) === 0 ? 'Taste' : 'Again'}
+                {answersOf(taster) === 0 ? texts.taste : texts.again}
               </Link>
               <button
                 type="button"
                 className="btn btn-ghost h-11"
-                aria-label={`${taster} does not taste`}
+                aria-label={texts.doesNotTaste(taster)}
                 onClick={() => orTell(remove(taster))}
               >
                 ×
@@ -70,35 +71,37 @@ export function Tasters({ experiment, change }: Props) {
       </ul>
       <div className="print:hidden">
         <AddByName
-          label="Somebody else who tastes"
+          label={texts.somebodyElseWhoTastes}
           taken={tasters}
           most={RANGES.tasters.max}
           onAdd={(name) => orTell(change((now) => ({ ...now, tasters: [...now.tasters, name] })))}
         />
       </div>
       <details className="mt-2">
-        <summary className="min-h-11 cursor-pointer py-2">Only for whoever serves: which code is which</summary>
+        <summary className="min-h-11 cursor-pointer py-2">{texts.onlyForWhoeverServes}</summary>
         <ul>
           {planned.ways.map((way, at) => (
             <li key={way.mark} className="flex items-center gap-2 py-1">
-              <b className="tabular-nums">{codes[at]}</b> is <WayMark mark={way.mark} at={at} /> {way.name}
+              <b className="tabular-nums">{codes[at]}</b>
+              {texts.isIt}
+              <WayMark mark={way.mark} at={at} /> {way.name}
             </li>
           ))}
         </ul>
       </details>
       {tastings.length > 0 && (
         <details>
-          <summary className="min-h-11 cursor-pointer py-2">What was answered ({tastings.length})</summary>
+          <summary className="min-h-11 cursor-pointer py-2">{texts.whatWasAnswered(tastings.length)}</summary>
           <ul className="text-sm">
             {tastings.map((tasting, k) => (
               <li key={k} className="flex flex-wrap items-center gap-x-3 border-t border-base-300">
                 <span className="grow">
                   {tasting.taster}:{' '}
                   {tasting.order.length === 0
-                    ? 'could not tell them apart'
+                    ? texts.couldNotTellThem
                     : listed(tasting.order.map((code) => planned.ways[codes.indexOf(code)].name)).replace(
                         / and (?=[^,]*$)/,
-                        ', then ',
+                        texts.tastersThen,
                       )}
                 </span>
                 <button
@@ -113,7 +116,7 @@ export function Tasters({ experiment, change }: Props) {
                     )
                   }
                 >
-                  Take back
+                  {texts.takeBack}
                 </button>
               </li>
             ))}

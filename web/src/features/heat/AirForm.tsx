@@ -12,11 +12,12 @@ import { SecondForm } from './SecondForm';
 import { useDrag } from '../dish/useDrag';
 import { useLearnedSaid } from '../dish/LearnedSaid';
 import { useFryers } from '../dish/useFryers';
+import * as texts from './texts';
 
 const UNDER = [
-  { value: 'basket', label: 'Basket' },
-  { value: 'rack', label: 'Raised rack' },
-  { value: 'parchment', label: 'Parchment' },
+  { value: 'basket', label: texts.basket },
+  { value: 'rack', label: texts.raisedRack },
+  { value: 'parchment', label: texts.parchment },
 ] as const;
 
 /** By what the fryer is other than its page says, where that is used. */
@@ -25,9 +26,9 @@ function LearnedLine({ fryer }: { fryer: Fryer }) {
   if (!fryer.learned) return null;
   return (
     <p className="order-last col-span-2 text-sm">
-      It {said(fryer)}:{' '}
+      {texts.it(said(fryer))}
       <Link to="/kitchen" className="link">
-        what they taught
+        {texts.whatTheyTaught}
       </Link>
       .
     </p>
@@ -47,9 +48,9 @@ export const AirForm = memo(function AirForm({ body, plan }: { body: ConversionB
   const size = (part: Record<string, number>): void =>
     void dispatch(fryerChanged({ ...fryer, basket: { ...basket, ...part } as Fryer['basket'] }));
   return (
-    <section aria-label="In the air fryer" className="grid grid-cols-2 gap-x-2 gap-y-1">
+    <section aria-label={texts.inAirFryer} className="grid grid-cols-2 gap-x-2 gap-y-1">
       <Choice
-        label="Fryer"
+        label={texts.fryer}
         value={fryer.name}
         options={fryers.map((f) => ({ value: f.name, label: f.name }))}
         onChange={(name) => dispatch(fryerChanged(fryers.find((f) => f.name === name) ?? fryer))}
@@ -57,7 +58,7 @@ export const AirForm = memo(function AirForm({ body, plan }: { body: ConversionB
       <LearnedLine fryer={fryer} />
       {basket.kind === 'round' ? (
         <NumberField
-          label="Basket across"
+          label={texts.basketAcross}
           value={basket.diameterMm}
           quantity="length"
           range={RANGES.basketMm}
@@ -66,14 +67,14 @@ export const AirForm = memo(function AirForm({ body, plan }: { body: ConversionB
       ) : (
         <div className="grid grid-cols-2 gap-1">
           <NumberField
-            label="Basket"
+            label={texts.basket}
             value={basket.widthMm}
             quantity="length"
             range={RANGES.basketMm}
             onChange={(widthMm) => size({ widthMm })}
           />
           <NumberField
-            label="by"
+            label={texts.by}
             value={basket.depthMm}
             quantity="length"
             range={RANGES.basketMm}
@@ -82,25 +83,25 @@ export const AirForm = memo(function AirForm({ body, plan }: { body: ConversionB
         </div>
       )}
       <NumberField
-        label="Oil on all pieces"
+        label={texts.oilOnAllPieces}
         value={plan.oilGm2 * areaM2}
         quantity="oil"
         range={{ min: 0, max: RANGES.oilGm2.max * areaM2 }}
         onChange={(grams) => dispatch(planChanged({ oilGm2: Math.min(RANGES.oilGm2.max, grams / areaM2) }))}
       />
       <NumberField
-        label="Coat rests"
+        label={texts.coatRests}
         value={plan.restMin}
         quantity="minutes"
         range={RANGES.restMin}
         onChange={(restMin) => dispatch(planChanged({ restMin }))}
       />
-      <Choice label="Under the food" value={settings.under} options={UNDER} onChange={(under) => set({ under })} />
+      <Choice label={texts.underFood} value={settings.under} options={UNDER} onChange={(under) => set({ under })} />
       {settings.turnAtMin === null ? (
         <span />
       ) : (
         <NumberField
-          label="Turned after"
+          label={texts.turnedAfter}
           value={settings.turnAtMin}
           quantity="minutes"
           range={{ min: 1, max: settings.minutes }}
@@ -108,14 +109,18 @@ export const AirForm = memo(function AirForm({ body, plan }: { body: ConversionB
         />
       )}
       <Check
-        label="Turned once"
+        label={texts.turnedOnce}
         checked={settings.turnAtMin !== null}
         onChange={(on) => set({ turnAtMin: on ? Math.round(settings.minutes * 0.55) : null })}
       />
-      <Check label="Preheated" checked={settings.preheated} onChange={(preheated) => set({ preheated })} />
-      <Check label="Tray of boiling water" checked={settings.waterTray} onChange={(waterTray) => set({ waterTray })} />
+      <Check label={texts.preheated} checked={settings.preheated} onChange={(preheated) => set({ preheated })} />
+      <Check
+        label={texts.trayOfBoilingWater}
+        checked={settings.waterTray}
+        onChange={(waterTray) => set({ waterTray })}
+      />
       <NumberField
-        label="Opened to look, times"
+        label={texts.openedToLookTimes}
         value={settings.looks}
         quantity="plain"
         range={RANGES.looks}
@@ -124,7 +129,7 @@ export const AirForm = memo(function AirForm({ body, plan }: { body: ConversionB
       />
       {fryer.hotSpots && (
         <Check
-          label="Basket turned round"
+          label={texts.basketTurnedRound}
           checked={settings.basketTurned ?? false}
           onChange={(basketTurned) => set({ basketTurned })}
         />
@@ -132,7 +137,7 @@ export const AirForm = memo(function AirForm({ body, plan }: { body: ConversionB
       {fryer.racks > 1 && (
         <>
           <Check
-            label="Racks swapped"
+            label={texts.racksSwapped}
             checked={settings.swapEveryMin !== null}
             onChange={(on) => set({ swapEveryMin: on ? 5 : null })}
           />
@@ -140,7 +145,7 @@ export const AirForm = memo(function AirForm({ body, plan }: { body: ConversionB
             <span />
           ) : (
             <NumberField
-              label="Every"
+              label={texts.every}
               value={settings.swapEveryMin}
               quantity="minutes"
               range={RANGES.swapEveryMin}
@@ -172,9 +177,9 @@ export const AirHeat = memo(function AirHeat({ fryer, settings }: { fryer: Fryer
   const set = (part: Partial<AirSettings>): void => void dispatch(settingsChanged(part));
   const temperatures = temperaturesOf(fryer);
   return (
-    <section aria-label="Heat of the air fryer" className="grid grid-cols-2 gap-x-2">
+    <section aria-label={texts.heatOfAirFryer} className="grid grid-cols-2 gap-x-2">
       <NumberField
-        label="Set to"
+        label={texts.setTo}
         value={settings.tempC}
         quantity="temperature"
         range={temperatures}
@@ -183,7 +188,7 @@ export const AirHeat = memo(function AirHeat({ fryer, settings }: { fryer: Fryer
         onChange={(tempC) => set({ tempC })}
       />
       <NumberField
-        label="For"
+        label={texts.forIt}
         value={settings.minutes}
         quantity="minutes"
         range={RANGES.airMinutes}

@@ -7,10 +7,11 @@ import { NumberField } from '../../ui/NumberField';
 import { friedChanged } from '../dish/dishSlice';
 import { IngredientChoice, isFryingOil } from '../dish/IngredientChoice';
 import { useDrag } from '../dish/useDrag';
+import * as texts from './texts';
 
 const MEDIA = [
-  { value: 'deep-oil', label: 'Deep oil' },
-  { value: 'pan-oil', label: 'Pan, turned once' },
+  { value: 'deep-oil', label: texts.deepOil },
+  { value: 'pan-oil', label: texts.panTurnedOnce },
 ] as const;
 
 /** How the dish is fried today. */
@@ -18,10 +19,10 @@ export const PotForm = memo(function PotForm({ fried }: { fried: FriedCook }) {
   const dispatch = useAppDispatch();
   const change = (part: Partial<Omit<FriedCook, 'layers'>>): void => void dispatch(friedChanged(part));
   return (
-    <section aria-label="In the pot today" className="grid grid-cols-2 gap-x-2 gap-y-1">
-      <Choice label="Fried in" value={fried.medium} options={MEDIA} onChange={(medium) => change({ medium })} />
+    <section aria-label={texts.inPotToday} className="grid grid-cols-2 gap-x-2 gap-y-1">
+      <Choice label={texts.friedIn} value={fried.medium} options={MEDIA} onChange={(medium) => change({ medium })} />
       <IngredientChoice
-        label="Oil"
+        label={texts.oil}
         labelled
         fits={isFryingOil}
         value={fried.oilId}
@@ -37,9 +38,9 @@ export const PotHeat = memo(function PotHeat({ fried }: { fried: FriedCook }) {
   const drag = useDrag();
   const change = (part: Partial<Omit<FriedCook, 'layers'>>): void => void dispatch(friedChanged(part));
   return (
-    <section aria-label="Heat of the pot" className="grid grid-cols-2 gap-x-2">
+    <section aria-label={texts.heatOfPot} className="grid grid-cols-2 gap-x-2">
       <NumberField
-        label="Oil at"
+        label={texts.oilAt}
         value={fried.tempC}
         quantity="temperature"
         range={RANGES.oilTempC}
@@ -48,7 +49,7 @@ export const PotHeat = memo(function PotHeat({ fried }: { fried: FriedCook }) {
         onChange={(tempC) => change({ tempC })}
       />
       <NumberField
-        label="For"
+        label={texts.forIt}
         value={fried.minutes}
         quantity="minutes"
         range={RANGES.oilMinutes}

@@ -13,12 +13,13 @@ import { usePantry } from '../../state/usePantry';
 import { FindChoice, type Findable } from '../../ui/FindChoice';
 import { NumberField } from '../../ui/NumberField';
 import { planChanged } from '../dish/dishSlice';
+import * as texts from './texts';
 
 const NO_SAUCE = 'none';
 /** What a second cook begins with. */
 const FIRST_SAUCE = 'tomato-ketchup';
 /** A bowl of the dish's own stands in the list by its name. */
-const BOWL = 'bowl:';
+const BOWL = texts.bowl;
 
 const isSauce = (item: Ingredient): boolean => item.roles.includes('sauce');
 const sauceOption = ({ id, name }: Ingredient): Findable => ({ value: id, label: name });
@@ -52,8 +53,8 @@ export function SecondForm({
   const pantry = usePantry();
   const { second } = plan;
   const options = [
-    { value: NO_SAUCE, label: 'No sauce, only a second cook' },
-    ...beside.map(({ name }) => ({ value: `${BOWL}${name}`, label: `${name}, of this dish` })),
+    { value: NO_SAUCE, label: texts.noSauceOnlySecond },
+    ...beside.map(({ name }) => ({ value: `${BOWL}${name}`, label: texts.ofThisDish(name) })),
     ...pantry.shelf.filter(isSauce).map(sauceOption),
   ];
   const isSauceId = (id: string): boolean => pantry.byId.has(id);
@@ -69,7 +70,7 @@ export function SecondForm({
   return (
     <div className="col-span-2">
       <Check
-        label="Sauced, or cooked a second time"
+        label={texts.saucedOrCookedSecond}
         checked={second !== null}
         onChange={(on) => change(on ? usual(plan.settings.tempC) : null)}
       />
@@ -77,7 +78,7 @@ export function SecondForm({
         <div className="grid grid-cols-2 gap-x-2 gap-y-1 border-l-4 border-base-300 pl-2">
           <FindChoice
             className="col-span-2"
-            label="Sauce"
+            label={texts.sauce}
             value={options.find((o) => o.value === chosen) ?? options[0]}
             find={(typed) => [
               ...options.filter((o) => o.label.toLowerCase().includes(typed.toLowerCase()) && !isSauceId(o.value)),
@@ -86,14 +87,14 @@ export function SecondForm({
             onChange={(id) => change({ ...second, sauce: sauceOf(id) })}
           />
           <NumberField
-            label="Cools first"
+            label={texts.coolsFirst}
             value={second.coolMin}
             quantity="minutes"
             range={RANGES.coolMin}
             onChange={(coolMin) => change({ ...second, coolMin })}
           />
           <NumberField
-            label="Sauce for all pieces"
+            label={texts.sauceForAllPieces}
             value={second.sauceGm2 * areaM2}
             quantity="mass"
             range={{ min: 0, max: RANGES.sauceGm2.max * areaM2 }}
@@ -101,7 +102,7 @@ export function SecondForm({
             onChange={(grams) => change({ ...second, sauceGm2: Math.min(RANGES.sauceGm2.max, grams / areaM2) })}
           />
           <NumberField
-            label="Then at"
+            label={texts.thenAt}
             value={second.tempC}
             quantity="temperature"
             range={temperatures}
@@ -109,7 +110,7 @@ export function SecondForm({
             onChange={(tempC) => change({ ...second, tempC })}
           />
           <NumberField
-            label="More minutes"
+            label={texts.moreMinutes}
             value={second.minutes}
             quantity="minutes"
             range={RANGES.airMinutes}

@@ -7,6 +7,7 @@ import { useAppDispatch } from '../../state/hooks';
 import { Differences } from '../dish/Differences';
 import { picked } from '../dish/dishSlice';
 import { GivesMeant, useSetting } from '../dish/GivesMeant';
+import * as texts from './texts';
 
 /** What the fryer was taken for when the plan was chosen; by its page where nobody has said. */
 const thenOf = ({ fryer: { learned, offsetC, airFactor } }: ConversionBody, { meantFor }: Chosen): TakenAs =>
@@ -38,18 +39,21 @@ function Moved({ body, chosen, then }: { body: ConversionBody; chosen: Chosen; t
       className="btn h-11"
       onClick={() => dispatch(picked({ ...chosen, meantFor: takenAs(fryer) }))}
     >
-      Leave it as it is
+      {texts.leaveItAsIt}
     </button>
   );
   return (
-    <section aria-label="Since its fryer was learned" className="mb-3 border-l-4 border-primary pl-3 text-sm">
+    <section aria-label={texts.sinceItsFryerWas} className="mb-3 border-l-4 border-primary pl-3 text-sm">
       <p>
-        <b>{fryer.name} is known better since this was chosen.</b> Set as it is, {setting(before, fryer)}, against what
-        you meant:
+        <b>{texts.isKnownBetterSince(fryer.name)}</b>
+        {texts.setAsItIs(setting(before, fryer))}
       </p>
-      <Differences changes={answer.differs} most={3} none="Much the same." />
+      <Differences changes={answer.differs} most={3} none={texts.muchSame} />
       {before.tempC === now.tempC && before.minutes === now.minutes ? (
-        <p className="mt-1 flex flex-wrap items-center gap-2">No other setting comes nearer. {leave}</p>
+        <p className="mt-1 flex flex-wrap items-center gap-2">
+          {texts.noOtherSettingComes}
+          {leave}
+        </p>
       ) : (
         <GivesMeant answer={answer} fryer={fryer}>
           {leave}

@@ -15,17 +15,18 @@ import { CoatRead } from './CoatRead';
 import { FoodRead } from '../dish/entry/FoodRead';
 import { useEntered, useQuestion, type Saying } from '../dish/entry/useEntered';
 import { PageHeading } from '../../ui/PageHeading';
+import * as texts from './texts';
 
 /** From so many lines on what is pasted is a whole recipe. */
 const RECIPE_LINES = 7;
 
 /** What is written in the sentence at first: a real example. */
-const EXAMPLE = { food: '24 oyster mushrooms, torn', coat: 'beer batter', minutes: 5 };
+const EXAMPLE = { food: texts.with24OysterMushrooms, coat: texts.beerBatter, minutes: 5 };
 
 /** The coat is what is written, and none of those that have a name. */
 const BY_WORDS = 'words';
 const COATS = [
-  { value: BY_WORDS, label: 'in my own words, above' },
+  { value: BY_WORDS, label: texts.inMyOwnWords },
   ...NAMED_COATS.map(({ id, label }) => ({ value: id, label })),
 ];
 
@@ -95,7 +96,7 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
   const choose = (bought: Bought): void => setChosen({ ...chosen, bought, count: undefined });
 
   return (
-    <section aria-label="Begin with a dish" className="bg-primary text-primary-content">
+    <section aria-label={texts.beginWithDish} className="bg-primary text-primary-content">
       <form
         className="mx-auto grid max-w-6xl items-center gap-x-8 gap-y-3 px-4 py-4 md:grid-cols-[1fr_18rem]"
         onSubmit={(e) => {
@@ -104,13 +105,10 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
         }}
       >
         <div>
-          <PageHeading className="text-3xl leading-tight">What do you fry in a pot of oil?</PageHeading>
-          <p className="mt-1 max-w-prose">
-            Say it as you would at the market and from your recipe. The bench shows why that coat works in oil and may
-            fail in moving air, and builds one that sets, sticks and crisps.
-          </p>
+          <PageHeading className="text-3xl leading-tight">{texts.whatDoYouFry}</PageHeading>
+          <p className="mt-1 max-w-prose">{texts.sayItAsYou}</p>
           <div className="mt-3 grid gap-y-2 [&_input]:bg-base-100 [&_input]:text-base-content [&_select]:bg-base-100 [&_select]:text-base-content">
-            <Line id={`${id}food`} label="I fry" hint="1½ lb thighs, bite-size · 1 large onion in 13 mm rings">
+            <Line id={`${id}food`} label={texts.iFry} hint={texts.with1LbThighs}>
               <input
                 id={`${id}food`}
                 className="input h-11 w-full text-lg"
@@ -129,11 +127,7 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
                 <FoodRead entered={entered} onChoose={choose} onCount={(count) => setChosen({ ...chosen, count })} />
               )}
             </div>
-            <Line
-              id={`${id}coat`}
-              label="in"
-              hint="½ cup flour, 1 tsp salt, 2 eggs, 1½ cups crumbs, in one line or several"
-            >
+            <Line id={`${id}coat`} label={texts.inIt} hint={texts.cupFlour1Tsp}>
               <textarea
                 id={`${id}coat`}
                 className="textarea min-h-11 w-full resize-y bg-base-100 py-2 text-lg leading-snug text-base-content"
@@ -148,7 +142,7 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
               />
               <Choice
                 className="mt-1 max-w-80"
-                label="A coat by its name"
+                label={texts.coatByItsName}
                 hideLabel
                 value={NAMED_COATS.find((c) => c.label === coatText)?.id ?? BY_WORDS}
                 options={COATS}
@@ -165,10 +159,10 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
               )}
             </div>
             <div className="flex flex-wrap items-center gap-2 text-lg">
-              for
+              {texts.forIt}
               <NumberField
                 className="w-24"
-                label="Minutes in the oil"
+                label={texts.minutesInOil}
                 hideLabel
                 value={minutes}
                 quantity="minutes"
@@ -176,10 +170,10 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
                 step={0.5}
                 onChange={(m) => setChosen({ ...chosen, minutes: m })}
               />
-              and I have
+              {texts.andIHave}
               <Choice
                 className="w-48"
-                label="Fryer"
+                label={texts.fryer}
                 hideLabel
                 value={fryer.name}
                 options={choices.map((f) => ({ value: f.name, label: f.name }))}
@@ -189,24 +183,24 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
           </div>
           <p className="mt-3 flex flex-wrap items-center gap-4">
             <button type="submit" className="btn btn-secondary h-12 text-base" disabled={isLoading}>
-              Show me the air version
+              {texts.showMeAirVersion}
             </button>
             <Link
               to="/recipe"
               className="btn h-12 border-primary-content bg-transparent text-base text-primary-content hover:bg-primary-content hover:text-primary"
             >
-              I have a recipe to paste
+              {texts.iHaveRecipeTo}
             </Link>
-            <span className="text-sm">Cut, pot and every layer can be changed on the bench.</span>
+            <span className="text-sm">{texts.cutPotAndEvery}</span>
           </p>
           {asks && body === null && (
             <p role="alert" className="mt-2 font-semibold">
-              One thing is not clear yet: answer the question above. Nothing of what you typed is lost.
+              {texts.oneThingIsNot}
             </p>
           )}
           {(error || unread) && (
             <p role="alert" className="mt-2 font-semibold">
-              {error ? problemText(error) : unread} Nothing of the sentence is lost.
+              {texts.nothingOfSentenceIs(error ? problemText(error) : unread)}
             </p>
           )}
         </div>
@@ -230,7 +224,7 @@ function Line({ id, label, hint, children }: { id: string; label: string; hint: 
         {label}
       </label>
       <div>{children}</div>
-      <p className="mt-1 text-xs opacity-90 sm:col-start-2">For example: {hint}</p>
+      <p className="mt-1 text-xs opacity-90 sm:col-start-2">{texts.forExample(hint)}</p>
     </div>
   );
 }

@@ -5,13 +5,14 @@ import type { EnteredDish } from '../../worker/questions';
 import { Asking } from '../dish/entry/Asking';
 import { LINE_QUESTIONS } from '../dish/entry/lineQuestions';
 import { Word } from '../../ui/Word';
+import * as texts from './texts';
 
 const KINDS: Record<BowlKind, string> = {
-  dust: 'Dust',
-  binder: 'Binder',
-  batter: 'Batter',
-  dredge: 'Dredge',
-  finish: 'Finish',
+  dust: texts.dust,
+  binder: texts.binder,
+  batter: texts.batter,
+  dredge: texts.dredge,
+  finish: texts.finish,
 };
 
 interface Props {
@@ -36,7 +37,7 @@ export function CoatRead({ entered, onReword, onCoat }: Props) {
   return (
     <div className="grid gap-1 text-sm">
       {bowls.length > 0 && (
-        <ol className="flex flex-wrap gap-x-3 gap-y-1" aria-label="Bowls as they are understood">
+        <ol className="flex flex-wrap gap-x-3 gap-y-1" aria-label={texts.bowlsAsTheyAre}>
           {bowls.map((bowl, k) => (
             <li key={k} className="border-l-2 border-primary-content/50 pl-2">
               <b>{bowl.kind === 'batter' ? KINDS.batter : <Word id={bowl.kind}>{KINDS[bowl.kind]}</Word>}</b>{' '}
@@ -45,13 +46,11 @@ export function CoatRead({ entered, onReword, onCoat }: Props) {
           ))}
         </ol>
       )}
-      {guessed.length > 0 && (
-        <p>Nothing was said of how much: {guessed.map((l) => l.typed).join(', ')} taken as usual.</p>
-      )}
-      {lines.some((l) => l.notCoat) && <p>The oil is for the pot and the spray: it is no part of the coat.</p>}
+      {guessed.length > 0 && <p>{texts.nothingWasSaidOf(guessed.map((l) => l.typed).join(', '))}</p>}
+      {lines.some((l) => l.notCoat) && <p>{texts.oilIsForPot}</p>}
       {bowls.length === 0 && coat.likely.length > 0 ? (
         <Asking
-          text={`“${coat.typed}”: do you mean one of these coats?`}
+          text={texts.doYouMeanOne(coat.typed)}
           answers={coat.likely.slice(0, 4).map(({ label }) => ({ words: label, onTake: () => onCoat(label) }))}
         />
       ) : (
@@ -59,7 +58,7 @@ export function CoatRead({ entered, onReword, onCoat }: Props) {
           <Asking key={line.typed} text={LINE_QUESTIONS[line.doubt!](line.typed)} answers={answers(line)} />
         ))
       )}
-      {lines.length === 0 && coat.likely.length === 0 && <p>Say what the coat is made of, or a coat’s name.</p>}
+      {lines.length === 0 && coat.likely.length === 0 && <p>{texts.sayWhatCoatIs}</p>}
     </div>
   );
 }

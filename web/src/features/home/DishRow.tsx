@@ -15,6 +15,7 @@ import { FAMILY_NAMES } from '../dish/words';
 import { UnsafeOf } from '../dish/Unsafe';
 import { DishPicture } from '../dish/DishPicture';
 import { Unreadable } from '../../ui/Unreadable';
+import * as texts from './texts';
 
 /** One dish: its end state as a picture, where it stands in a sentence, copy and delete with undo. */
 export function DishRow({ listed }: { listed: ListedConversion }) {
@@ -51,17 +52,25 @@ function Told({ document: { chosen, dish, fryer, fried, note, tags = [] } }: { d
   return (
     <>
       <p className="text-sm">
-        {dish.count} pieces of {nameOf(dish.foodId).toLowerCase()}, fried {say(fried.minutes, 'minutes')} at{' '}
-        {say(fried.tempC, 'temperature')}
+        {texts.piecesOfFriedAt(
+          dish.count,
+          nameOf(dish.foodId).toLowerCase(),
+          say(fried.minutes, 'minutes'),
+          say(fried.tempC, 'temperature'),
+        )}
       </p>
       <p className="text-sm">
         {chosen ? (
           <>
-            <b>{FAMILY_NAMES[chosen.family]}</b>, {set(chosen.plan.settings.tempC, fryer.stepC)} for{' '}
-            {say(chosen.plan.settings.minutes, 'minutes')} in {fryer.name}
+            <b>{FAMILY_NAMES[chosen.family]}</b>
+            {texts.forIn(
+              set(chosen.plan.settings.tempC, fryer.stepC),
+              say(chosen.plan.settings.minutes, 'minutes'),
+              fryer.name,
+            )}
           </>
         ) : (
-          'Not converted yet'
+          texts.notConvertedYet
         )}
       </p>
       {(note || tags.length > 0) && (
@@ -84,7 +93,7 @@ function Acts({ listed }: { listed: ListedConversion }) {
   const [restore] = useRestoreMutation();
   const putAside = async (): Promise<void> => {
     await remove(id).unwrap();
-    await tellUndoable(`“${name}” is put aside.`, 'Bring it back', () => restore(id).unwrap());
+    await tellUndoable(texts.isPutAside(name), texts.bringItBack, () => restore(id).unwrap());
   };
   const away = broken ? false : listed.archived === true;
   const putAway = async (): Promise<void> => {
@@ -98,8 +107,8 @@ function Acts({ listed }: { listed: ListedConversion }) {
         <button
           type="button"
           className="btn btn-ghost btn-square size-11"
-          aria-label={away ? `Take ${name} out again` : `Put ${name} away`}
-          title={away ? 'Take it out again' : 'Put away'}
+          aria-label={away ? texts.takeOutAgain(name) : texts.putAway(name)}
+          title={away ? texts.takeItOutAgain : texts.dishRowPutAway}
           onClick={() => orTell(putAway())}
         >
           {away ? <ArchiveRestore aria-hidden className="size-4" /> : <Archive aria-hidden className="size-4" />}
@@ -109,8 +118,8 @@ function Acts({ listed }: { listed: ListedConversion }) {
         <button
           type="button"
           className="btn btn-ghost btn-square size-11"
-          aria-label={`Copy ${name}`}
-          title="Copy"
+          aria-label={texts.copy(name)}
+          title={texts.dishRowCopy}
           onClick={() => orTell(duplicate(id).unwrap())}
         >
           <Copy aria-hidden className="size-4" />
@@ -119,8 +128,8 @@ function Acts({ listed }: { listed: ListedConversion }) {
       <button
         type="button"
         className="btn btn-ghost btn-square size-11"
-        aria-label={`Delete ${name}`}
-        title="Delete"
+        aria-label={texts.deleteIt(name)}
+        title={texts.dishRowDelete}
         onClick={() => orTell(putAside())}
       >
         <Trash2 aria-hidden className="size-4" />

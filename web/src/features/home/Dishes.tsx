@@ -9,6 +9,7 @@ import { Find } from '../../ui/Find';
 import { More, useParts } from '../../ui/More';
 import { DishRow } from './DishRow';
 import { ALL, choicesIn, isWanted, type Wanted } from './sorting';
+import * as texts from './texts';
 
 /** Dishes that are shown at first; more than fit on two screens are asked for. */
 const FIRST = 12;
@@ -36,35 +37,35 @@ export function Dishes({ dishes }: { dishes: readonly ListedConversion[] }) {
   return (
     <>
       <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
-        <h2 className="text-2xl">{wanted.archived ? 'Put away' : 'Dishes of this kitchen'}</h2>
+        <h2 className="text-2xl">{wanted.archived ? texts.dishRowPutAway : texts.dishesOfThisKitchen}</h2>
         {dishes.length >= NARROWED_FROM && (
           <>
-            <Find label="Find a dish" value={wanted.words} onChange={(words) => want({ words })} />
+            <Find label={texts.findDish} value={wanted.words} onChange={(words) => want({ words })} />
             <Choice
               className="w-36"
-              label="Food"
+              label={texts.food}
               value={wanted.foodId}
               options={asOptions(choices.foods, 'any', nameOf)}
               onChange={(foodId) => want({ foodId })}
             />
             <Choice
               className="w-32"
-              label="In fryer"
+              label={texts.inFryer}
               value={wanted.fryer}
               options={asOptions(choices.fryers, 'any')}
               onChange={(fryer) => want({ fryer })}
             />
             <Choice
               className="w-32"
-              label="Fits"
+              label={texts.fits}
               value={wanted.diet}
-              options={asOptions(choices.diets, 'any diet')}
+              options={asOptions(choices.diets, texts.anyDiet)}
               onChange={(diet) => want({ diet: diet as Diet | '' })}
             />
             {choices.tags.length > 0 && (
               <Choice
                 className="w-32"
-                label="Tag"
+                label={texts.tag}
                 value={wanted.tag}
                 options={asOptions(choices.tags, 'any')}
                 onChange={(tag) => want({ tag })}
@@ -80,11 +81,11 @@ export function Dishes({ dishes }: { dishes: readonly ListedConversion[] }) {
               aria-pressed={wanted.archived}
               onClick={() => want({ archived: !wanted.archived })}
             >
-              {wanted.archived ? 'Back to the dishes' : `Put away (${archived})`}
+              {wanted.archived ? texts.backToDishes : texts.putAwayArchived(archived)}
             </button>
           )}
           <button type="button" className="btn btn-ghost h-11" aria-expanded={bin} onClick={() => setBin(!bin)}>
-            Bin
+            {texts.bin}
           </button>
         </span>
       </div>
@@ -97,25 +98,21 @@ export function Dishes({ dishes }: { dishes: readonly ListedConversion[] }) {
       <More rest={rest} onMore={more} />
       {found.length === 0 && (
         <p className="mt-3">
-          {narrowed
-            ? wanted.words
-              ? `No dish here is called “${wanted.words}”, nor made of it.`
-              : 'No dish here is like that.'
-            : 'Nothing is here.'}{' '}
+          {narrowed ? (wanted.words ? texts.noDishHereIs(wanted.words) : texts.noDishHereIsLike) : texts.nothingIsHere}{' '}
           {narrowed && (
             <button
               type="button"
               className="btn btn-sm"
               onClick={() => setWanted({ ...ALL, archived: wanted.archived })}
             >
-              Show all
+              {texts.showAll}
             </button>
           )}
         </p>
       )}
       {shown.length < found.length && (
         <button type="button" className="btn mt-4" onClick={() => setAll(true)}>
-          Show all {found.length} dishes
+          {texts.showAllDishes(found.length)}
         </button>
       )}
     </>
@@ -127,21 +124,21 @@ function Bin() {
   const { data = [], isLoading } = useBinQuery(undefined, { refetchOnMountOrArgChange: true });
   const [restore] = useRestoreMutation();
   return (
-    <section aria-label="Bin" className="my-2 rounded-box bg-base-200 p-3">
-      {data.length === 0 && <p>{isLoading ? 'Looking…' : 'Nothing was put aside.'}</p>}
+    <section aria-label={texts.bin} className="my-2 rounded-box bg-base-200 p-3">
+      {data.length === 0 && <p>{isLoading ? texts.looking : texts.nothingWasPutAside}</p>}
       <ul className="grid gap-x-8 sm:grid-cols-2">
         {data.map(({ id, name, deletedAt }) => (
           <li key={id} className="flex min-h-11 items-center gap-3">
             <span className="min-w-0 grow break-words">
-              {name} <span className="text-xs">put aside {deletedAt.slice(0, 10)}</span>
+              {name} <span className="text-xs">{texts.putAside(deletedAt.slice(0, 10))}</span>
             </span>
             <button
               type="button"
               className="btn btn-sm h-11"
-              aria-label={`Bring ${name} back`}
+              aria-label={texts.bringBack(name)}
               onClick={() => orTell(restore(id).unwrap())}
             >
-              Bring it back
+              {texts.bringItBack}
             </button>
           </li>
         ))}

@@ -6,6 +6,7 @@ import { useOwnFryers } from '../dish/useFryers';
 import { Beginning } from './Beginning';
 import { Dishes } from './Dishes';
 import { WholeKitchen } from './WholeKitchen';
+import * as texts from './texts';
 
 /** Fryers that dishes use, the last used first, then the kitchen's others; each once, as the kitchen knows it. */
 function fryersOf(dishes: readonly { fryer: Fryer }[], kitchen: readonly Fryer[]): Fryer[] {
@@ -18,32 +19,29 @@ function fryersOf(dishes: readonly { fryer: Fryer }[], kitchen: readonly Fryer[]
 export function HomePage() {
   const { data, error, isLoading, refetch } = useConversionsQuery();
   const own = useOwnFryers();
-  if (isLoading) return <p className="p-8">Looking for the dishes…</p>;
+  if (isLoading) return <p className="p-8">{texts.lookingForDishes}</p>;
   return (
     <>
       <Beginning fryers={fryersOf(data?.filter(isWhole) ?? [], own)} />
-      <section aria-label="Dishes" className="mx-auto w-full max-w-6xl px-4 py-5">
+      <section aria-label={texts.dishes} className="mx-auto w-full max-w-6xl px-4 py-5">
         {error && (
           <p role="alert" className="text-error">
             {problemText(error)}{' '}
             <button type="button" className="btn btn-sm" onClick={() => void refetch()}>
-              Try again
+              {texts.tryAgain}
             </button>
           </p>
         )}
         {data?.length === 0 && (
           <div className="max-w-prose">
-            <h2 className="text-2xl">No dish yet</h2>
-            <p className="mt-1">
-              The sentence above is a real example: send it as it is, or put in what you fry. It is kept here from then
-              on.
-            </p>
+            <h2 className="text-2xl">{texts.noDishYet}</h2>
+            <p className="mt-1">{texts.sentenceAboveIsReal}</p>
           </div>
         )}
         {data && data.length > 0 && <Dishes dishes={data} />}
         <p className="mt-5">
           <Link className="link inline-flex min-h-11 items-center" to="/learn">
-            Learn why a coat works in oil and fails in air: seven short pages to play with
+            {texts.learnWhyCoatWorks}
           </Link>
         </p>
         {data && <WholeKitchen />}

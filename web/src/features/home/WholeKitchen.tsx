@@ -4,24 +4,25 @@ import { counted } from '@yellowmist/core';
 import { problemText, useCooksQuery, useImportKitchenMutation } from '../../state/api';
 import { Check } from '../../ui/Check';
 import { Choice } from '../../ui/Choice';
+import * as texts from './texts';
 
 const KINDS = {
-  dish: 'Dish',
-  fryer: 'Fryer',
-  sprayer: 'Sprayer',
-  bowl: 'Bowl',
-  tray: 'Tray',
-  ingredient: 'Ingredient',
-  weight: 'Usual weight',
-  evening: 'Evening',
-  experiment: 'Comparison',
-  cook: 'Cook',
+  dish: texts.dish,
+  fryer: texts.fryer,
+  sprayer: texts.sprayer,
+  bowl: texts.bowl,
+  tray: texts.tray,
+  ingredient: texts.ingredient,
+  weight: texts.usualWeight,
+  evening: texts.evening,
+  experiment: texts.comparison,
+  cook: texts.cook,
 } as const;
 
 const ANSWERS: { value: ImportAnswer; label: string }[] = [
-  { value: 'keep', label: 'keep what is here' },
-  { value: 'take', label: 'take the file’s' },
-  { value: 'both', label: 'keep both' },
+  { value: 'keep', label: texts.keepWhatIsHere },
+  { value: 'take', label: texts.takeFiles },
+  { value: 'both', label: texts.keepBoth },
 ];
 
 /** The whole kitchen out of the house and in again: one file, rehearsed before anything is changed. */
@@ -49,17 +50,17 @@ export function WholeKitchen() {
     void send(chosen, true).catch(() => undefined);
   };
   return (
-    <section aria-label="The whole kitchen as a file" className="mt-8 border-t border-base-300 pt-3">
+    <section aria-label={texts.wholeKitchenAsFile} className="mt-8 border-t border-base-300 pt-3">
       <p className="flex flex-wrap items-center gap-3">
-        <b>The whole kitchen</b>
+        <b>{texts.wholeKitchen}</b>
         <a className="btn h-11" href={`/api/export${pictures ? '' : '?photographs=0'}`} download>
-          Save it as a file
+          {texts.saveItAsFile}
         </a>
         {photos > 0 && (
-          <Check label={`with ${counted(photos, 'photograph')}`} checked={pictures} onChange={setPictures} />
+          <Check label={texts.withIt(counted(photos, 'photograph'))} checked={pictures} onChange={setPictures} />
         )}
         <button type="button" className="btn h-11" disabled={isLoading} onClick={() => input.current?.click()}>
-          Bring in such a file
+          {texts.bringInSuchFile}
         </button>
         <input
           ref={input}
@@ -67,15 +68,13 @@ export function WholeKitchen() {
           accept=".gz,.json,application/gzip,application/json"
           className="sr-only"
           tabIndex={-1}
-          aria-label="A kitchen as a file"
+          aria-label={texts.kitchenAsFile}
           onChange={(event) => {
             choose(event.target.files?.[0]);
             event.target.value = '';
           }}
         />
-        <span className="text-sm">
-          Dishes, fryers, pantry, evenings and the logbook. Nothing here is overwritten unasked.
-        </span>
+        <span className="text-sm">{texts.dishesFryersPantryEvenings}</span>
       </p>
       {error && (
         <p role="alert" className="mt-2 border-l-4 border-error pl-2 font-semibold">
@@ -83,14 +82,15 @@ export function WholeKitchen() {
         </p>
       )}
       {report && file && (
-        <div role="region" aria-label="What the file brings" className="mt-2 rounded-box bg-base-200 p-3">
+        <div role="region" aria-label={texts.whatFileBrings} className="mt-2 rounded-box bg-base-200 p-3">
           <p>
-            <b>{file.name}</b> brings {report.added.length === 0 ? 'nothing new' : `${report.added.length} new`}
-            {report.same > 0 && `; ${report.same} are here just so`}.
+            <b>{file.name}</b>
+            {texts.brings(report.added.length === 0 ? texts.nothingNew : texts.newIt(report.added.length))}
+            {report.same > 0 && texts.areHereJustSo(report.same)}.
             {report.photos.brought > 0 &&
-              ` ${counted(report.photos.brought, 'photograph comes', 'photographs come')} with it.`}
+              texts.withItBrought(counted(report.photos.brought, texts.photographComes, texts.photographsCome))}
             {report.photos.missing > 0 &&
-              ` ${counted(report.photos.missing, 'photograph is', 'photographs are')} not in the file, and left out.`}
+              texts.notInFileAnd(counted(report.photos.missing, texts.photographIs, texts.photographsAre))}
           </p>
           {report.added.length > 0 && (
             <p className="text-sm break-words">
@@ -99,7 +99,7 @@ export function WholeKitchen() {
           )}
           {report.conflicts.length > 0 && (
             <>
-              <p className="mt-2 font-semibold">Here and in the file, and not alike:</p>
+              <p className="mt-2 font-semibold">{texts.hereAndInFile}</p>
               <ul>
                 {report.conflicts.map(({ key, what, name, here, there }) => (
                   <li
@@ -110,9 +110,9 @@ export function WholeKitchen() {
                       <b>
                         {KINDS[what]} {name}
                       </b>
-                      , here: {here}
+                      {texts.here(here)}
                     </p>
-                    <p className="text-sm break-words">in the file: {there}</p>
+                    <p className="text-sm break-words">{texts.inFile(there)}</p>
                     <Choice
                       label={`${KINDS[what]} ${name}`}
                       hideLabel
@@ -134,10 +134,10 @@ export function WholeKitchen() {
               disabled={isLoading}
               onClick={() => void send(file, false).catch(() => undefined)}
             >
-              Bring it in
+              {texts.bringItIn}
             </button>
             <button type="button" className="btn h-11" onClick={() => setReport(null)}>
-              Leave it
+              {texts.leaveIt}
             </button>
           </p>
         </div>

@@ -10,16 +10,17 @@ import { useLiveForm } from '../../ui/useLiveForm';
 import { useUnits } from '../../state/useUnits';
 import { FryerHabits } from './FryerHabits';
 import { BreadTest, TemperatureTest } from './FryerTests';
-import { offText } from './offText';
+import { offText } from './words';
+import * as texts from './texts';
 
 type Change = (fryer: Fryer) => void;
 
 const KIND_WORDS: Record<Fryer['kind'], string> = {
-  drawer: 'drawer fryer',
-  'oven-type': 'oven-type fryer',
-  lid: 'crisping lid on a pot',
-  'fan-oven': 'oven with a fan',
-  'still-oven': 'oven without a fan',
+  drawer: texts.drawerFryer,
+  'oven-type': texts.ovenTypeFryer,
+  lid: texts.crispingLidOnPot,
+  'fan-oven': texts.ovenWithFan,
+  'still-oven': texts.ovenWithoutFan,
 };
 
 /** One fryer: its sizes and settings, its bread test, its thermometer. */
@@ -34,7 +35,7 @@ export function FryerCard({ fryer, onChange, onRemove }: { fryer: Fryer; onChang
         <button
           type="button"
           className="btn btn-ghost btn-square size-9"
-          aria-label={`Remove ${fryer.name}`}
+          aria-label={texts.remove(fryer.name)}
           onClick={onRemove}
         >
           <Trash2 aria-hidden className="size-4" />
@@ -43,26 +44,21 @@ export function FryerCard({ fryer, onChange, onRemove }: { fryer: Fryer; onChang
       <div className="grid gap-x-8 gap-y-2 md:grid-cols-[17rem_minmax(0,1fr)]">
         <Drawn fryer={fryer} onChange={onChange} />
         <div className="space-y-1">
-          {fryer.practice && (
-            <p className="border-l-4 border-primary pl-2">
-              A practice fryer: it is simulated, and really runs hot or cool, fast or slow, in a way that only its probe
-              and what you see tell. Cook in it like in any other.
-            </p>
-          )}
+          {fryer.practice && <p className="border-l-4 border-primary pl-2">{texts.practiceFryerItIs}</p>}
           <p className="text-lg">{useSentence(fryer)}</p>
-          <Part name="In numbers">
+          <Part name={texts.inNumbers}>
             <Settings fryer={fryer} onChange={onChange} />
           </Part>
           <Part
-            name="Bread test"
-            says={fryer.hotSpots ? spotAdvice(fryer.hotSpots) || 'browns evenly' : 'not made yet'}
+            name={texts.breadTest}
+            says={fryer.hotSpots ? spotAdvice(fryer.hotSpots) || texts.brownsEvenly : texts.notMadeYet}
           >
             <BreadTest fryer={fryer} onChange={onChange} />
           </Part>
-          <Part name="Temperature test" says={fryer.readings?.length ? tell(offText(fryer)) : 'not made yet'}>
+          <Part name={texts.temperatureTest} says={fryer.readings?.length ? tell(offText(fryer)) : texts.notMadeYet}>
             <TemperatureTest fryer={fryer} onChange={onChange} />
           </Part>
-          <Part name="Programmes and habits">
+          <Part name={texts.programmesAndHabits}>
             <FryerHabits fryer={fryer} onChange={onChange} />
           </Part>
         </div>
@@ -89,10 +85,18 @@ function useSentence({ basket, racks, minTempC, maxTempC, stepC, preheats }: Fry
   const { say, tell } = useUnits();
   const size =
     basket.kind === 'round'
-      ? `A round basket of ${say(basket.diameterMm, 'length')}`
-      : `${racks > 1 ? `${racks} racks` : 'A basket'} of ${say(basket.widthMm, 'length')} by ${say(basket.depthMm, 'length')}`;
-  const range = `set from ${say(minTempC, 'temperature')} to ${say(maxTempC, 'temperature')} in steps of ${tell([{ kind: 'difference', value: stepC }])}`;
-  return `${size}, ${range}${preheats ? ', preheated by habit' : ''}.`;
+      ? texts.roundBasketOf(say(basket.diameterMm, 'length'))
+      : texts.ofBy(
+          racks > 1 ? texts.racks(racks) : texts.aBasket,
+          say(basket.widthMm, 'length'),
+          say(basket.depthMm, 'length'),
+        );
+  const range = texts.setFromToIn(
+    say(minTempC, 'temperature'),
+    say(maxTempC, 'temperature'),
+    tell([{ kind: 'difference', value: stepC }]),
+  );
+  return `${size}, ${range}${preheats ? texts.preheatedByHabit : ''}.`;
 }
 
 /** The fryer drawn, and its sizes changed on the drawing. */
@@ -107,20 +111,20 @@ function Drawn({ fryer, onChange }: { fryer: Fryer; onChange: Change }) {
         hotSpots={fryer.hotSpots}
         range={RANGES.basketMm}
         say={(mm) => say(mm, 'length')}
-        title={`${fryer.name} from above`}
+        title={texts.fromAbove(fryer.name)}
         onSize={(basket, done) => {
           setHeld(done ? null : basket);
           if (done) onChange({ ...fryer, basket });
         }}
       />
-      <p className="text-xs">Drag the grips, or move them with the arrow keys.</p>
+      <p className="text-xs">{texts.dragGripsOrMove}</p>
     </div>
   );
 }
 
 const SHAPES = [
-  { value: 'round', label: 'Round' },
-  { value: 'rectangle', label: 'Rectangular' },
+  { value: 'round', label: texts.round },
+  { value: 'rectangle', label: texts.rectangular },
 ] as const;
 
 const reshaped = (basket: BasketShape, kind: BasketShape['kind']): BasketShape => {
@@ -135,14 +139,14 @@ function Settings({ fryer, onChange }: { fryer: Fryer; onChange: Change }) {
   const length = { control, onChanged, quantity: 'length', range: RANGES.basketMm } as const;
   return (
     <fieldset>
-      <legend className="font-display font-semibold">Basket and settings</legend>
+      <legend className="font-display font-semibold">{texts.basketAndSettings}</legend>
       <div className="grid grid-cols-3 gap-x-2 gap-y-1">
         <Controller
           control={control}
           name="basket"
           render={({ field }) => (
             <Choice
-              label="Basket"
+              label={texts.basket}
               value={field.value.kind}
               options={SHAPES}
               onChange={(kind) => {
@@ -153,18 +157,25 @@ function Settings({ fryer, onChange }: { fryer: Fryer; onChange: Change }) {
           )}
         />
         {fryer.basket.kind === 'round' ? (
-          <NumberIn {...length} name="basket.diameterMm" label="Across" />
+          <NumberIn {...length} name="basket.diameterMm" label={texts.across} />
         ) : (
           <>
-            <NumberIn {...length} name="basket.widthMm" label="Wide" />
-            <NumberIn {...length} name="basket.depthMm" label="Deep" />
+            <NumberIn {...length} name="basket.widthMm" label={texts.wide} />
+            <NumberIn {...length} name="basket.depthMm" label={texts.deep} />
           </>
         )}
-        <NumberIn {...{ control, onChanged }} name="racks" label="Racks" quantity="plain" range={RANGES.racks} whole />
+        <NumberIn
+          {...{ control, onChanged }}
+          name="racks"
+          label={texts.fryerCardRacks}
+          quantity="plain"
+          range={RANGES.racks}
+          whole
+        />
         <NumberIn
           {...{ control, onChanged }}
           name="powerW"
-          label="Power, W"
+          label={texts.powerW}
           otherwise={USUAL_POWER_W[fryer.kind]}
           quantity="plain"
           range={RANGES.powerW}
@@ -172,7 +183,7 @@ function Settings({ fryer, onChange }: { fryer: Fryer; onChange: Change }) {
         <NumberIn
           {...{ control, onChanged }}
           name="minTempC"
-          label="Lowest"
+          label={texts.lowest}
           quantity="temperature"
           range={{ min: RANGES.fryerTempC.min, max: fryer.maxTempC }}
           step={fryer.stepC}
@@ -180,12 +191,18 @@ function Settings({ fryer, onChange }: { fryer: Fryer; onChange: Change }) {
         <NumberIn
           {...{ control, onChanged }}
           name="maxTempC"
-          label="Highest"
+          label={texts.highest}
           quantity="temperature"
           range={{ min: Math.max(RANGES.airTempC.min, fryer.minTempC), max: RANGES.fryerTempC.max }}
           step={fryer.stepC}
         />
-        <NumberIn {...{ control, onChanged }} name="stepC" label="Steps of, °C" quantity="plain" range={RANGES.stepC} />
+        <NumberIn
+          {...{ control, onChanged }}
+          name="stepC"
+          label={texts.stepsOfC}
+          quantity="plain"
+          range={RANGES.stepC}
+        />
       </div>
       {wrong && (
         <p role="alert" className="text-sm text-error">

@@ -6,6 +6,7 @@ import { Check } from '../../ui/Check';
 import { NameError, NameField, useNewName } from '../../ui/NewName';
 import { NumberField } from '../../ui/NumberField';
 import { useUnits } from '../../state/useUnits';
+import * as texts from './texts';
 
 /** How the fryer is used: whether it is preheated, how long its timer runs, and its own programmes. */
 export function FryerHabits({ fryer, onChange }: { fryer: Fryer; onChange: (fryer: Fryer) => void }) {
@@ -14,22 +15,22 @@ export function FryerHabits({ fryer, onChange }: { fryer: Fryer; onChange: (frye
   const set = (part: Partial<Fryer>): void => onChange({ ...fryer, ...part });
   return (
     <fieldset className="lg:col-span-3">
-      <legend className="font-display font-semibold">Habits and programmes</legend>
+      <legend className="font-display font-semibold">{texts.habitsAndProgrammes}</legend>
       <div className="flex flex-wrap items-end gap-x-4 gap-y-1">
         <Check
-          label="Preheated by habit"
+          label={texts.fryerHabitsPreheatedByHabit}
           checked={fryer.preheats ?? false}
           onChange={(preheats) => set({ preheats })}
         />
         <Check
-          label="Its timer ends by itself"
+          label={texts.itsTimerEndsBy}
           checked={fryer.timeLimitMin !== undefined}
           onChange={(on) => set({ timeLimitMin: on ? RANGES.airMinutes.max : undefined })}
         />
         {fryer.timeLimitMin !== undefined && (
           <NumberField
             className="w-28"
-            label="after"
+            label={texts.after}
             value={fryer.timeLimitMin}
             quantity="minutes"
             range={RANGES.timeLimitMin}
@@ -43,14 +44,14 @@ export function FryerHabits({ fryer, onChange }: { fryer: Fryer; onChange: (frye
         />
       </div>
       {presets.length > 0 && (
-        <ul aria-label="Programmes" className="mt-1 flex flex-wrap gap-x-4 text-sm">
+        <ul aria-label={texts.programmes} className="mt-1 flex flex-wrap gap-x-4 text-sm">
           {presets.map((p) => (
             <li key={p.name} className="flex items-center gap-1">
               <b>{p.name}</b> {setTo(p.tempC, fryer.stepC)}, {say(p.minutes, 'minutes')}
               <button
                 type="button"
                 className="btn btn-ghost btn-square size-8"
-                aria-label={`Forget the programme ${p.name}`}
+                aria-label={texts.forgetProgramme(p.name)}
                 onClick={() => set({ presets: presets.filter((q) => q !== p) })}
               >
                 <Trash2 aria-hidden className="size-4" />
@@ -81,11 +82,11 @@ function AddPreset({
     if (name !== null) onAdd({ name, tempC, minutes });
   };
   return (
-    <form noValidate aria-label="Another programme" onSubmit={add} className="flex flex-wrap items-end gap-1">
-      <NameField className="w-44" label="Programme, as its button says" entry={entry} />
+    <form noValidate aria-label={texts.anotherProgramme} onSubmit={add} className="flex flex-wrap items-end gap-1">
+      <NameField className="w-44" label={texts.programmeAsItsButton} entry={entry} />
       <NumberField
         className="w-24"
-        label="at"
+        label={texts.at}
         value={tempC}
         quantity="temperature"
         stepC={stepC}
@@ -94,14 +95,14 @@ function AddPreset({
       />
       <NumberField
         className="w-24"
-        label="for"
+        label={texts.forIt}
         value={minutes}
         quantity="minutes"
         range={RANGES.airMinutes}
         onChange={setMinutes}
       />
       <button type="submit" className="btn btn-sm btn-outline h-9">
-        Note it
+        {texts.noteIt}
       </button>
       <NameError entry={entry} />
     </form>

@@ -7,7 +7,8 @@ import { Choice } from '../../ui/Choice';
 import { NumberField } from '../../ui/NumberField';
 import { useUnits } from '../../state/useUnits';
 import { Word } from '../../ui/Word';
-import { offText } from './offText';
+import { offText } from './words';
+import * as texts from './texts';
 
 type Change = (fryer: Fryer) => void;
 
@@ -24,10 +25,10 @@ export function BreadTest({ fryer, onChange }: { fryer: Fryer; onChange: Change 
     onChange({ ...fryer, hotSpots: (hotSpots ?? EVEN).map((r, i) => (i === at ? rating : r)) });
   return (
     <fieldset>
-      <legend className="font-display font-semibold">Bread test</legend>
+      <legend className="font-display font-semibold">{texts.breadTest}</legend>
       <p className="text-xs leading-snug">
-        Lay slices of white bread side by side, {say(BREAD_C, 'temperature')} for about 5 minutes, do not turn. Say how
-        each came out, seen from the front: it shows every <Word id="hot-spot">hot spot</Word>.
+        {texts.laySlicesOfWhite(say(BREAD_C, 'temperature'))}
+        <Word id="hot-spot">{texts.hotSpot}</Word>.
       </p>
       <div className="flex gap-3">
         <BreadMap basket={fryer.basket} hotSpots={hotSpots} />
@@ -44,9 +45,7 @@ export function BreadTest({ fryer, onChange }: { fryer: Fryer; onChange: Change 
             ))}
           </div>
           <p role="status" className="mt-1 text-sm">
-            {hotSpots
-              ? spotAdvice(hotSpots) || 'It browns evenly: no need to turn the basket for that.'
-              : 'Not tested: taken to brown evenly.'}
+            {hotSpots ? spotAdvice(hotSpots) || texts.itBrownsEvenlyNo : texts.notTestedTakenTo}
           </p>
           {hotSpots && (
             <button
@@ -54,7 +53,7 @@ export function BreadTest({ fryer, onChange }: { fryer: Fryer; onChange: Change 
               className="btn btn-sm h-9"
               onClick={() => onChange({ ...fryer, hotSpots: undefined })}
             >
-              Forget the test
+              {texts.forgetTest}
             </button>
           )}
         </div>
@@ -77,14 +76,12 @@ export function TemperatureTest({ fryer, onChange }: { fryer: Fryer; onChange: C
     });
   return (
     <fieldset>
-      <legend className="font-display font-semibold">Temperature test</legend>
-      <p className="text-xs leading-snug">
-        Put an oven thermometer in the empty, hot fryer for ten minutes, and say what it reads. Mitts on.
-      </p>
+      <legend className="font-display font-semibold">{texts.temperatureTest}</legend>
+      <p className="text-xs leading-snug">{texts.putOvenThermometerIn}</p>
       <div className="flex items-end gap-2">
         <NumberField
           className="w-24"
-          label="Set to"
+          label={texts.setTo}
           value={setC}
           quantity="temperature"
           range={RANGES.fryerTempC}
@@ -92,7 +89,7 @@ export function TemperatureTest({ fryer, onChange }: { fryer: Fryer; onChange: C
         />
         <NumberField
           className="w-24"
-          label="It reads"
+          label={texts.itReads}
           value={readC}
           quantity="temperature"
           range={RANGES.fryerTempC}
@@ -104,17 +101,17 @@ export function TemperatureTest({ fryer, onChange }: { fryer: Fryer; onChange: C
           disabled={readings.length >= RANGES.readings.max}
           onClick={() => take([...readings, { setC, readC }])}
         >
-          Note it
+          {texts.noteIt}
         </button>
       </div>
-      <ul aria-label="Readings" className="mt-1 text-sm">
+      <ul aria-label={texts.readings} className="mt-1 text-sm">
         {readings.map((r, k) => (
           <li key={k} className="flex items-center gap-2">
-            set {say(r.setC, 'temperature')}, read {say(r.readC, 'temperature')}
+            {texts.setRead(say(r.setC, 'temperature'), say(r.readC, 'temperature'))}
             <button
               type="button"
               className="btn btn-ghost btn-square size-8"
-              aria-label={`Forget the reading at ${Math.round(r.setC)}`}
+              aria-label={texts.forgetReadingAt(Math.round(r.setC))}
               onClick={() => take(readings.filter((_, i) => i !== k))}
             >
               <Trash2 aria-hidden className="size-4" />
@@ -123,8 +120,7 @@ export function TemperatureTest({ fryer, onChange }: { fryer: Fryer; onChange: C
         ))}
       </ul>
       <p role="status" className="text-sm font-semibold">
-        {readings.length === 0 ? 'Taken as it ' : 'It '}
-        {tell(offText(fryer))}; every plan reckons with it.
+        {texts.everyPlanReckonsWith(readings.length === 0 ? texts.takenAsIt : texts.it, tell(offText(fryer)))}
       </p>
     </fieldset>
   );

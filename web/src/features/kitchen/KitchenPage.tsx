@@ -10,15 +10,16 @@ import { Sprayers } from './Sprayers';
 import { Taught } from './Taught';
 import { Vessels } from './Vessels';
 import { PageHeading } from '../../ui/PageHeading';
+import * as texts from './texts';
 
 /** A fryer of a usual kind, or one that is not there, to practise with: it runs in a way of its own that nobody is told. */
-const PRACTICE = 'practice:';
+const PRACTICE = texts.practice;
 const PRACTISED = ['drawer', 'oven-type'];
 const KINDS = [
   ...COMMON_FRYERS.map((f) => ({ value: f.kind as string, label: f.name })),
   ...COMMON_FRYERS.filter((f) => PRACTISED.includes(f.kind)).map((f) => ({
     value: `${PRACTICE}${f.kind}`,
-    label: `Practice fryer, simulated: ${f.name.toLowerCase()}`,
+    label: texts.practiceFryerSimulated(f.name.toLowerCase()),
   })),
 ];
 
@@ -34,24 +35,21 @@ export function KitchenPage() {
   const { shown: kitchen, change, note } = useKitchenEdits();
   return (
     <div className="mx-auto w-full max-w-[84rem] p-4">
-      <PageHeading>Kitchen</PageHeading>
-      <p className="max-w-3xl text-sm">
-        Every plan is for one fryer of this kitchen. Two tests with things at hand tell how it differs from others of
-        its kind; its own manual comes first in everything.
-      </p>
+      <PageHeading>{texts.kitchen}</PageHeading>
+      <p className="max-w-3xl text-sm">{texts.everyPlanIsFor}</p>
       <p className="flex flex-wrap gap-x-6 text-sm">
         <Link to="/backups" className="link inline-flex min-h-6 items-center">
-          Kept safe: backups of everything, and how to bring one back
+          {texts.keptSafeBackupsOf}
         </Link>
         <Link to="/access" className="link inline-flex min-h-6 items-center">
-          In the house: use it from a tablet or telephone
+          {texts.inHouseUseIt}
         </Link>
       </p>
       <SaveNote {...note} />
       <AddNamed
-        title="Another fryer"
-        nameLabel="Name of another fryer"
-        kindLabel="Its kind"
+        title={texts.anotherFryer}
+        nameLabel={texts.nameOfAnotherFryer}
+        kindLabel={texts.itsKind}
         kinds={KINDS}
         taken={kitchen.fryers.map((f) => f.name)}
         most={RANGES.fryers.max}
@@ -60,9 +58,7 @@ export function KitchenPage() {
           void change((k) => ({ ...k, fryers: [...k.fryers.filter((f) => f.name !== fryer.name), fryer] }));
         }}
       />
-      {kitchen.fryers.length === 0 && (
-        <p className="mt-3">No fryer yet: until there is one, plans are for a common one of its kind.</p>
-      )}
+      {kitchen.fryers.length === 0 && <p className="mt-3">{texts.noFryerYetUntil}</p>}
       <ul className="mt-3 space-y-6">
         {kitchen.fryers.map((fryer) => (
           <li key={fryer.name}>

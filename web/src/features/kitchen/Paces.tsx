@@ -1,6 +1,7 @@
 import { PACES, type Pace, type PaceId } from '@yellowmist/core';
 import { useLearningQuery } from '../../state/api';
 import { NumberField } from '../../ui/NumberField';
+import * as texts from './texts';
 
 interface Props {
   paces: Partial<Pace>;
@@ -14,25 +15,21 @@ export function Paces({ paces, onChange }: Props) {
   const { data: learning } = useLearningQuery();
   const timed = learning?.on && learning.hands.timed > 0 ? learning.hands : null;
   return (
-    <section aria-label="How long work takes here" className="mt-6 border-t border-base-300 pt-3">
+    <section aria-label={texts.howLongWorkTakes} className="mt-6 border-t border-base-300 pt-3">
       <details>
         <summary className="min-h-11 cursor-pointer font-display text-xl font-semibold">
-          How long work takes here{changed > 0 && `: ${changed} changed`}
+          {texts.howLongWorkTakes}
+          {changed > 0 && texts.changed(changed)}
         </summary>
-        <p className="max-w-3xl text-sm">
-          Evenings are planned with these. They are what is usual in kitchens; time yourself once, and put it right.
-        </p>
+        <p className="max-w-3xl text-sm">{texts.eveningsArePlannedWith}</p>
         {timed && paces.coatPieceS === undefined && (
-          <p className="max-w-3xl text-sm">
-            By the taps of the counter one piece through three bowls takes {Math.round(timed.coatPieceS.is)} s here:
-            evenings go by that until you put in your own.
-          </p>
+          <p className="max-w-3xl text-sm">{texts.byTapsOfCounter(Math.round(timed.coatPieceS.is))}</p>
         )}
         <div className="mt-2 grid gap-x-6 gap-y-2 sm:grid-cols-2 lg:grid-cols-4">
           {PACES.map(({ id, value, unit, min, max, words }) => (
             <NumberField
               key={id}
-              label={`${words.charAt(0).toUpperCase()}${words.slice(1)} (usually ${value})`}
+              label={texts.usually(words.charAt(0).toUpperCase(), words.slice(1), value)}
               value={paces[id] ?? value}
               quantity={unit === 's' ? 'seconds' : 'minutes'}
               range={{ min, max }}
@@ -43,7 +40,7 @@ export function Paces({ paces, onChange }: Props) {
         </div>
         {changed > 0 && (
           <button type="button" className="btn btn-sm mt-2 h-11" onClick={() => onChange({})}>
-            All as usual again
+            {texts.allAsUsualAgain}
           </button>
         )}
       </details>

@@ -1,13 +1,14 @@
 import type { ScaleHand } from '@yellowmist/contract';
 import { problemText, useScaleHandMutation } from '../../state/api';
 import { useScale, type ScaleState } from './useScale';
+import * as texts from './texts';
 
 const SAID: Record<ScaleState['state'], string> = {
-  away: 'The scale is gone: is it switched on and near? What was taken is kept; type the weight if it stays away.',
-  empty: 'Nothing on it.',
-  moving: 'Coming to rest…',
-  jumping: 'The reading jumps. Put the scale on a firm table, out of the draught, and wait.',
-  steady: 'At rest.',
+  away: texts.scaleIsGoneIs,
+  empty: texts.nothingOnIt,
+  moving: texts.comingToRest,
+  jumping: texts.readingJumpsPutScale,
+  steady: texts.atRest,
 };
 
 /** The kitchen scale beside a calibration: its reading, and taking it as a weight once it is at rest. */
@@ -30,9 +31,9 @@ export function ScalePanel({
     if (rest !== null) as(rest);
   };
   return (
-    <section aria-label="Kitchen scale" className="mt-2 border-2 border-base-content/60 bg-base-100 p-2">
+    <section aria-label={texts.kitchenScale} className="mt-2 border-2 border-base-content/60 bg-base-100 p-2">
       <div className="flex flex-wrap items-center gap-3">
-        <output aria-label="The scale shows" className="w-32 text-right font-display text-3xl tabular-nums">
+        <output aria-label={texts.scaleShows} className="w-32 text-right font-display text-3xl tabular-nums">
           {grams === null ? '– – –' : grams.toFixed(1)} <span className="text-base">g</span>
         </output>
         <button
@@ -41,7 +42,7 @@ export function ScalePanel({
           disabled={rest === null}
           onClick={() => take(onBefore)}
         >
-          Take as before
+          {texts.takeAsBefore}
         </button>
         <button
           type="button"
@@ -49,7 +50,7 @@ export function ScalePanel({
           disabled={rest === null}
           onClick={() => take(onAfter)}
         >
-          Take as after
+          {texts.takeAsAfter}
         </button>
       </div>
       <p
@@ -59,25 +60,21 @@ export function ScalePanel({
         {SAID[now.state]}
       </p>
       <fieldset className="mt-1 border-t border-base-300 pt-1">
-        <legend className="text-xs">A simulated scale, to try it with: your hand on it</legend>
+        <legend className="text-xs">{texts.simulatedScaleToTry}</legend>
         <div className="flex flex-wrap gap-1">
-          <Deed label="Put the bottle on" onDo={hand({ deed: 'put' })} />
-          <Deed
-            label={`Press ${strokes} ${unit}s off`}
-            disabled={strokes < 1}
-            onDo={hand({ deed: 'press', strokes })}
-          />
-          <Deed label="Take it off" onDo={hand({ deed: 'take' })} />
-          <Deed label="Knock the table" onDo={hand({ deed: 'knock' })} />
+          <Deed label={texts.putBottleOn} onDo={hand({ deed: 'put' })} />
+          <Deed label={texts.pressSOff(strokes, unit)} disabled={strokes < 1} onDo={hand({ deed: 'press', strokes })} />
+          <Deed label={texts.takeItOff} onDo={hand({ deed: 'take' })} />
+          <Deed label={texts.knockTable} onDo={hand({ deed: 'knock' })} />
           {now.state === 'away' ? (
-            <Deed label="Switch it on" onDo={hand({ deed: 'plug' })} />
+            <Deed label={texts.switchItOn} onDo={hand({ deed: 'plug' })} />
           ) : (
-            <Deed label="Switch it off" onDo={hand({ deed: 'unplug' })} />
+            <Deed label={texts.switchItOff} onDo={hand({ deed: 'unplug' })} />
           )}
         </div>
         {error && (
           <p role="alert" className="text-sm text-error">
-            The hand did nothing: {problemText(error)}
+            {texts.handDidNothing(problemText(error))}
           </p>
         )}
       </fieldset>

@@ -8,11 +8,12 @@ import { AddNamed } from '../../ui/AddNamed';
 import { NumberIn } from '../../ui/NumberIn';
 import { ScalePanel } from './ScalePanel';
 import { Word } from '../../ui/Word';
+import * as texts from './texts';
 
 const KINDS = [
-  { value: 'pump', label: 'Pump bottle' },
-  { value: 'can', label: 'Propellant can' },
-  { value: 'brush', label: 'Brush' },
+  { value: 'pump', label: texts.pumpBottle },
+  { value: 'can', label: texts.propellantCan },
+  { value: 'brush', label: texts.brush },
 ] as const;
 
 const UNIT: Record<Sprayer['kind'], string> = { pump: 'stroke', can: 'second', brush: 'stroke' };
@@ -26,16 +27,17 @@ export function Sprayers({
   onChange: (sprayers: Sprayer[]) => void;
 }) {
   return (
-    <section aria-label="Sprayers and brushes" className="mt-6 border-t-2 border-base-content/60 pt-2">
-      <h2 className="text-xl">Sprayers and brushes</h2>
+    <section aria-label={texts.sprayersAndBrushes} className="mt-6 border-t-2 border-base-content/60 pt-2">
+      <h2 className="text-xl">{texts.sprayersAndBrushes}</h2>
       <p className="max-w-3xl text-sm">
-        Oil goes on outside the hot basket, away from heat: a mist burns. Some propellants spoil a non-stick coat; a
-        pump bottle or a brush is the usual advice. What a <Word id="pump">stroke</Word> gives is weighed here.
+        {texts.oilGoesOnOutside}
+        <Word id="pump">{texts.stroke}</Word>
+        {texts.givesIsWeighedHere}
       </p>
       <AddNamed
-        title="Another sprayer"
-        nameLabel="Name of another one"
-        kindLabel="It is a"
+        title={texts.anotherSprayer}
+        nameLabel={texts.nameOfAnotherOne}
+        kindLabel={texts.itIs}
         kinds={KINDS}
         taken={sprayers.map((s) => s.name)}
         most={RANGES.fryers.max}
@@ -91,14 +93,14 @@ function Calibration({
           <b>{sprayer.name}</b>
           {sprayer.gPerStroke === null
             ? sprayer.kind === 'brush'
-              ? ': oil is counted in spoons'
-              : ': not weighed yet'
-            : `: ${sprayer.gPerStroke.toFixed(2)} g a ${unit}${learned ? ` (± ${learned.off.toFixed(2)}, by ${counted(weighings.length, 'weighing')})` : ''}`}
+              ? texts.oilIsCountedIn
+              : texts.notWeighedYet
+            : `: ${sprayer.gPerStroke.toFixed(2)} g a ${unit}${learned ? texts.by(learned.off.toFixed(2), counted(weighings.length, 'weighing')) : ''}`}
         </p>
         <button
           type="button"
           className="btn btn-ghost btn-square size-9"
-          aria-label={`Remove ${sprayer.name}`}
+          aria-label={texts.removeSprayer(sprayer.name)}
           onClick={onRemove}
         >
           <Trash2 aria-hidden className="size-4" />
@@ -110,7 +112,7 @@ function Calibration({
             className="w-24"
             control={control}
             name="beforeG"
-            label="Weighs before"
+            label={texts.weighsBefore}
             quantity="grams"
             range={RANGES.scaleG}
           />
@@ -118,7 +120,7 @@ function Calibration({
             className="w-24"
             control={control}
             name="afterG"
-            label="and after"
+            label={texts.andAfter}
             quantity="grams"
             range={RANGES.scaleG}
           />
@@ -132,7 +134,7 @@ function Calibration({
             whole
           />
           <button type="button" className="btn btn-sm h-9" onClick={() => void reckon()}>
-            Reckon
+            {texts.reckon}
           </button>
           <button
             type="button"
@@ -140,13 +142,13 @@ function Calibration({
             aria-pressed={onScale}
             onClick={() => setOnScale(!onScale)}
           >
-            {onScale ? 'Without the scale' : 'Use the kitchen scale'}
+            {onScale ? texts.withoutScale : texts.useKitchenScale}
           </button>
         </div>
       )}
       {weighings.length > 0 && (
         <button type="button" className="btn btn-ghost btn-sm h-9" onClick={() => put(weighings.slice(0, -1))}>
-          Take back the last weighing
+          {texts.takeBackLastWeighing}
         </button>
       )}
       {onScale && (

@@ -8,6 +8,7 @@ import { problemText, useKitchenQuery, useLearningQuery, useSaveLearningMutation
 import { useUnits } from '../../state/useUnits';
 import { Check } from '../../ui/Check';
 import { Honest } from './Honest';
+import * as texts from './texts';
 
 /** Told of a cook lies so far from what all make of it that it was hardly listened to, in spreads. */
 const FAR = 3;
@@ -27,7 +28,7 @@ export function Taught() {
   /** Forgets up to now, and brings back what was before. */
   const forget = async (what: string, now: Partial<LearningBody>, before: Partial<LearningBody>): Promise<void> => {
     const saved = await put(now);
-    await tellUndoable(`What was learned of ${what} is forgotten.`, 'Bring it back', () => put(before, saved));
+    await tellUndoable(texts.whatWasLearnedOf(what), texts.bringItBack, () => put(before, saved));
   };
   const forgetFryer = (fryer: string): Promise<void> => {
     const { since } = data;
@@ -35,26 +36,22 @@ export function Taught() {
     return forget(fryer, { since: [...others, { fryer, at: new Date().toISOString() }] }, { since });
   };
   const forgetHands = (): Promise<void> =>
-    forget('these hands', { handsSince: new Date().toISOString() }, { handsSince: data.handsSince });
+    forget(texts.theseHands, { handsSince: new Date().toISOString() }, { handsSince: data.handsSince });
   return (
     <section
-      aria-label="What the cooks taught"
+      aria-label={texts.whatCooksTaught}
       className="mt-4 border-t-2 border-base-content/60 pt-2"
       aria-busy={isLoading}
     >
-      <h2 className="text-xl">What the cooks taught</h2>
-      <Check
-        label="Use it in every plan, in the place of what the fryers’ own pages say"
-        checked={data.on}
-        onChange={(on) => orTell(put({ on }))}
-      />
+      <h2 className="text-xl">{texts.whatCooksTaught}</h2>
+      <Check label={texts.useItInEvery} checked={data.on} onChange={(on) => orTell(put({ on }))} />
       {data.hands.says !== '' && (
         <div className="my-1 flex flex-wrap items-center gap-x-3">
           <p role="note" className="text-lg">
             {tell(data.hands.parts)}
           </p>
           <button type="button" className="btn h-11" onClick={() => orTell(forgetHands())}>
-            Forget what was weighed and timed
+            {texts.forgetWhatWasWeighed}
           </button>
         </div>
       )}
@@ -94,28 +91,24 @@ function OneFryer({ learned, leftOut, onWeigh, onForget }: Props) {
   return (
     <div>
       <p className="text-lg">{tell(parts)}</p>
-      {gone && (
-        <p className="text-sm">It is not among the fryers of this kitchen any more; its cooks stay in the log.</p>
-      )}
+      {gone && <p className="text-sm">{texts.itIsNotAmong}</p>}
       {changed && (
         <p role="note" className="border-l-4 border-primary pl-2">
-          Since {day(changed.at)} it is another fryer, or was repaired: {inK(Math.abs(changed.beforeC))}{' '}
-          {changed.beforeC > 0 ? 'hot' : 'cool'} before, {inK(Math.abs(changed.sinceC))}{' '}
-          {changed.sinceC > 0 ? 'hot' : 'cool'} since. Only what came after counts.
+          {texts.sinceItIsAnother(
+            day(changed.at),
+            inK(Math.abs(changed.beforeC)),
+            changed.beforeC > 0 ? texts.hot : texts.cool,
+            inK(Math.abs(changed.sinceC)),
+            changed.sinceC > 0 ? texts.hot : texts.cool,
+          )}
         </p>
       )}
-      <TaughtScale
-        is={offsetC.is}
-        off={offsetC.off}
-        alone={alone}
-        say={inK}
-        title={`How far ${fryer} is off its setting: each cook alone as a ring, the range that all of them leave in yellow`}
-      />
-      <p className="text-sm">Rings: what each cook alone says. Yellow: in four of five cases it lies in here.</p>
+      <TaughtScale is={offsetC.is} off={offsetC.off} alone={alone} say={inK} title={texts.howFarIsOff(fryer)} />
+      <p className="text-sm">{texts.ringsWhatEachCook}</p>
       <HonestPart fryer={fryer} />
       <details>
-        <summary className="min-h-11 cursor-pointer py-2">Which cook said what ({cooks.length})</summary>
-        <p className="text-sm">What is ticked counts. Older cooks count less, by half each year.</p>
+        <summary className="min-h-11 cursor-pointer py-2">{texts.whichCookSaidWhat(cooks.length)}</summary>
+        <p className="text-sm">{texts.whatIsTickedCounts}</p>
         <ul className="text-sm">
           {cooks.map((cook) => (
             <li key={cook.id} className="flex flex-wrap items-center gap-x-3 border-t border-base-300">
@@ -126,13 +119,13 @@ function OneFryer({ learned, leftOut, onWeigh, onForget }: Props) {
               />
               <span className="grow">{saysOf(cook, inK)}</span>
               <Link to={`/log/${cook.cook}?dish=${cook.dish}`} className="link flex min-h-11 items-center">
-                its record
+                {texts.itsRecord}
               </Link>
             </li>
           ))}
         </ul>
         <button type="button" className="btn mt-2 h-11" onClick={onForget}>
-          Forget all of {fryer} up to now
+          {texts.forgetAllOfUp(fryer)}
         </button>
       </details>
     </div>
@@ -144,7 +137,7 @@ function HonestPart({ fryer }: { fryer: string }) {
   const [open, setOpen] = useState(false);
   return (
     <details onToggle={(e) => setOpen(e.currentTarget.open)}>
-      <summary className="min-h-11 cursor-pointer py-2">How right plans have been</summary>
+      <summary className="min-h-11 cursor-pointer py-2">{texts.howRightPlansHave}</summary>
       {open && <Honest fryer={fryer} />}
     </details>
   );
@@ -152,12 +145,12 @@ function HonestPart({ fryer }: { fryer: string }) {
 
 /** What one cook said, in a few words. */
 function saysOf({ leftOut, alone, farthest }: TaughtCook, inK: (kelvin: number) => string): string {
-  if (leftOut) return 'left out';
-  if (!alone) return 'nothing was noted of it';
+  if (leftOut) return texts.leftOut;
+  if (!alone) return texts.nothingWasNotedOf;
   const browns = Math.round(100 * Math.abs(alone.browning - 1));
   const words = [
-    Math.abs(alone.offsetC) < 1 ? 'as set' : `${inK(Math.abs(alone.offsetC))} ${alone.offsetC > 0 ? 'hot' : 'cool'}`,
-    ...(browns < 3 ? [] : [`browns ${browns} % ${alone.browning > 1 ? 'faster' : 'slower'}`]),
+    Math.abs(alone.offsetC) < 1 ? texts.asSet : `${inK(Math.abs(alone.offsetC))} ${alone.offsetC > 0 ? 'hot' : 'cool'}`,
+    ...(browns < 3 ? [] : [texts.browns(browns, alone.browning > 1 ? texts.faster : texts.slower)]),
   ];
-  return `${words.join(', ')}${farthest > FAR ? '; so far from the others that it hardly counts' : ''}`;
+  return `${words.join(', ')}${farthest > FAR ? texts.soFarFromOthers : ''}`;
 }

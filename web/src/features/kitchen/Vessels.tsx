@@ -10,6 +10,7 @@ import { NumberField } from '../../ui/NumberField';
 import { WRITING } from '../dish/options';
 import type { FieldKind } from '../../state/units';
 import { useUnits } from '../../state/useUnits';
+import * as texts from './texts';
 
 /** What else is at hand: bowls to dip from, trays to rest on, a thermometer, and the hand that writes. */
 export function Vessels({
@@ -24,47 +25,45 @@ export function Vessels({
   const { say } = useUnits();
   const { bowls, trays } = kitchen;
   return (
-    <section aria-label="Bowls, trays and hands" className="mt-6 border-t-2 border-base-content/60 pt-2">
-      <h2 className="text-xl">Bowls, trays and hands</h2>
+    <section aria-label={texts.bowlsTraysAndHands} className="mt-6 border-t-2 border-base-content/60 pt-2">
+      <h2 className="text-xl">{texts.bowlsTraysAndHands}</h2>
       <div className="grid gap-x-8 gap-y-3 lg:grid-cols-[1fr_1fr_14rem]">
         <Named
-          title="Bowls and deep plates"
-          none="None yet: bowls are told by what they must hold."
-          items={bowls.map((b) => ({ name: b.name, text: `${say(b.diameterMm, 'length')} across, ${b.ml} ml` }))}
+          title={texts.bowlsAndDeepPlates}
+          none={texts.noneYetBowlsAre}
+          items={bowls.map((b) => ({ name: b.name, text: texts.acrossMl(say(b.diameterMm, 'length'), b.ml) }))}
           sizes={[
-            { label: 'Across', quantity: 'length', range: 'vesselMm', usual: 200 },
-            { label: 'Holds, ml', quantity: 'plain', range: 'vesselMl', usual: 1000 },
+            { label: texts.across, quantity: 'length', range: 'vesselMm', usual: 200 },
+            { label: texts.holdsMl, quantity: 'plain', range: 'vesselMl', usual: 1000 },
           ]}
           onAdd={(name, [diameterMm, ml]) => onChange({ bowls: [...bowls, { name, diameterMm, ml }] })}
           onRemove={(name) => onChange({ bowls: bowls.filter((b) => b.name !== name) })}
         />
         <Named
-          title="Trays and racks to rest on"
-          none="None yet."
+          title={texts.traysAndRacksTo}
+          none={texts.noneYet}
           items={trays.map((t) => ({
             name: t.name,
-            text: `${say(t.widthMm, 'length')} by ${say(t.depthMm, 'length')}`,
+            text: texts.byWidthMm(say(t.widthMm, 'length'), say(t.depthMm, 'length')),
           }))}
           sizes={[
-            { label: 'Wide', quantity: 'length', range: 'vesselMm', usual: 400 },
-            { label: 'Deep', quantity: 'length', range: 'vesselMm', usual: 300 },
+            { label: texts.wide, quantity: 'length', range: 'vesselMm', usual: 400 },
+            { label: texts.deep, quantity: 'length', range: 'vesselMm', usual: 300 },
           ]}
           onAdd={(name, [widthMm, depthMm]) => onChange({ trays: [...trays, { name, widthMm, depthMm }] })}
           onRemove={(name) => onChange({ trays: trays.filter((t) => t.name !== name) })}
         />
         <div className="space-y-2">
           <Check
-            label="A thermometer for the centre"
+            label={texts.thermometerForCentre}
             checked={kitchen.thermometer}
             onChange={(thermometer) => onChange({ thermometer })}
           />
           {!kitchen.thermometer && (
-            <p className="border-l-4 border-warning pl-2 text-sm">
-              Poultry, minced meat and thick pieces cannot be judged by eye. A probe thermometer is the one tool to buy.
-            </p>
+            <p className="border-l-4 border-warning pl-2 text-sm">{texts.poultryMincedMeatAnd}</p>
           )}
           <Choice
-            label="I write with"
+            label={texts.iWriteWith}
             value={writes}
             options={WRITING}
             onChange={(hand) => dispatch(writesWith(hand))}
@@ -121,7 +120,7 @@ function Named({
             <button
               type="button"
               className="btn btn-ghost btn-square size-9"
-              aria-label={`Remove ${item.name}`}
+              aria-label={texts.removeItem(item.name)}
               onClick={() => onRemove(item.name)}
             >
               <Trash2 aria-hidden className="size-4" />
@@ -129,8 +128,8 @@ function Named({
           </li>
         ))}
       </ul>
-      <form noValidate aria-label={`Add to ${title}`} onSubmit={add} className="mt-1 flex flex-wrap items-end gap-1">
-        <NameField className="w-40" label="Name" entry={entry} />
+      <form noValidate aria-label={texts.addTo(title)} onSubmit={add} className="mt-1 flex flex-wrap items-end gap-1">
+        <NameField className="w-40" label={texts.name} entry={entry} />
         {sizes.map((size, k) => (
           <NumberField
             key={size.label}
@@ -143,7 +142,7 @@ function Named({
           />
         ))}
         <button type="submit" className="btn btn-sm btn-outline h-9">
-          Add it
+          {texts.addIt}
         </button>
         <NameError entry={entry} />
       </form>

@@ -2,18 +2,16 @@ import { GENERAL_CAUTIONS } from '@yellowmist/core';
 import { useUnits } from '../../state/useUnits';
 import { FocusedHeading } from '../../ui/FocusedHeading';
 import { BackLink } from '../../ui/BackLink';
+import * as texts from './texts';
 
 /** What can hurt somebody at a fryer, whatever is cooked. */
 export function GeneralCautionsPage() {
   const { tell } = useUnits();
   return (
     <div className="mx-auto w-full max-w-3xl p-4">
-      <BackLink to="/learn" label="Learn" />
-      <FocusedHeading>What can hurt somebody</FocusedHeading>
-      <p className="mt-1 border-l-4 border-warning pl-3">
-        The manual of your appliance and the rules of the place where you live come first, and a professional’s advice
-        where somebody is ill, very young, old or expecting. Each dish says beside it which of these concern it.
-      </p>
+      <BackLink to="/learn" label={texts.learn} />
+      <FocusedHeading>{texts.whatCanHurtSomebody}</FocusedHeading>
+      <p className="mt-1 border-l-4 border-warning pl-3">{texts.manualOfYourAppliance}</p>
       <dl className="mt-3">
         {GENERAL_CAUTIONS.map(({ title, text, source }) => (
           <div key={title} className="border-t border-base-300 py-3">

@@ -4,6 +4,7 @@ import { useAppDispatch } from '../../state/hooks';
 import { stepped } from '../../state/settings';
 import { useUnits } from '../../state/useUnits';
 import { PageHeading } from '../../ui/PageHeading';
+import * as texts from './texts';
 
 /** All lessons on one page: a question each, answered in a sentence, and played with behind it. */
 export function LearnPage() {
@@ -11,21 +12,21 @@ export function LearnPage() {
   const dispatch = useAppDispatch();
   return (
     <div className="mx-auto w-full max-w-3xl p-4">
-      <PageHeading>Learn</PageHeading>
+      <PageHeading>{texts.learn}</PageHeading>
       <p>
-        Seven short pages, each with a small cook to play with: the same simulation that plans your dishes. And{' '}
+        {texts.sevenShortPagesEach}
         <Link className="link" to="/learn/words">
-          the words of the craft
+          {texts.wordsOfCraft}
         </Link>
-        , and{' '}
+        {texts.and}
         <Link className="link" to="/learn/cautions">
-          what can hurt somebody
+          {texts.learnPageWhatCanHurtSomebody}
         </Link>
         .
       </p>
       <p className="mt-3">
         <Link className="btn h-11" to="/" onClick={() => dispatch(stepped(1))}>
-          Take the first steps again
+          {texts.takeFirstStepsAgain}
         </Link>
       </p>
       <ol className="mt-4">

@@ -8,12 +8,13 @@ import { NotHere } from '../../ui/NotHere';
 import { LessonControls } from './LessonControls';
 import { LessonPicture } from './LessonPicture';
 import { BackLink } from '../../ui/BackLink';
+import * as texts from './texts';
 
 /** One lesson by its address. */
 export function LessonPage() {
   const { id = '' } = useParams();
   if (!isLessonId(id))
-    return <NotHere what="lesson" problem="There is none of that name." to="/learn" toLabel="All lessons" />;
+    return <NotHere what={texts.lesson} problem={texts.thereIsNoneOf} to="/learn" toLabel={texts.allLessons} />;
   return <Played key={id} lesson={lessonOf(id)} />;
 }
 
@@ -32,21 +33,21 @@ function Played({ lesson }: { lesson: Lesson }) {
   const { title, lead, controls, picture, why, figures } = lesson;
   return (
     <article className="mx-auto w-full max-w-6xl p-4">
-      <BackLink to="/learn" label="Learn" />
+      <BackLink to="/learn" label={texts.learn} />
       <FocusedHeading>{title}</FocusedHeading>
       <p className="max-w-3xl text-lg">{tell(lead)}</p>
       <div className="mt-3 grid gap-6 lg:grid-cols-[3fr_2fr]">
-        <section aria-label="The picture" className="min-h-64 min-w-0">
+        <section aria-label={texts.thePicture} className="min-h-64 min-w-0">
           {error && <p role="alert">{error}</p>}
-          {played ? <LessonPicture kind={picture} played={played} /> : !error && <p>Cooking it…</p>}
+          {played ? <LessonPicture kind={picture} played={played} /> : !error && <p>{texts.cookingIt}</p>}
         </section>
-        <section aria-label="Play with it" className="min-w-0">
+        <section aria-label={texts.playWithIt} className="min-w-0">
           <div className="space-y-3">
             <LessonControls controls={controls} values={values} onChange={setValues} />
           </div>
           <ul
             aria-live="polite"
-            aria-label="What comes of it"
+            aria-label={texts.whatComesOfIt}
             className="mt-4 space-y-2 border-l-4 border-primary pl-3"
           >
             {played?.said.map((line, k) => (
@@ -58,16 +59,16 @@ function Played({ lesson }: { lesson: Lesson }) {
         </section>
       </div>
       <div className="mt-6 grid gap-6 lg:grid-cols-[3fr_2fr]">
-        <section aria-label="Why">
-          <h2 className="text-lg">Why it is so</h2>
+        <section aria-label={texts.why}>
+          <h2 className="text-lg">{texts.whyItIsSo}</h2>
           {why.map((line, k) => (
             <p key={k} className="mt-2 max-w-prose">
               {tell(line)}
             </p>
           ))}
         </section>
-        <section aria-label="Figures">
-          <h2 className="text-lg">Figures, and where they come from</h2>
+        <section aria-label={texts.figures}>
+          <h2 className="text-lg">{texts.figuresAndWhereThey}</h2>
           <ul className="mt-2 space-y-2 text-sm">
             {figures.map(({ text, source }, k) => (
               <li key={k}>
@@ -75,9 +76,7 @@ function Played({ lesson }: { lesson: Lesson }) {
               </li>
             ))}
           </ul>
-          <p className="mt-2 text-sm">
-            The pictures and sentences above are the simulation’s own, estimates like all of it.
-          </p>
+          <p className="mt-2 text-sm">{texts.picturesAndSentencesAbove}</p>
         </section>
       </div>
       <Onward lesson={lesson} />
@@ -91,10 +90,10 @@ function Onward({ lesson }: { lesson: Lesson }) {
   return (
     <p className="mt-6 flex flex-wrap gap-3">
       <Link className="btn h-auto min-h-11 max-w-full whitespace-normal" to={`/learn/${next.id}`}>
-        Next: {next.title}
+        {texts.next(next.title)}
       </Link>
       <Link className="btn btn-primary h-11" to="/">
-        Try it on a dish of your own
+        {texts.tryItOnDish}
       </Link>
     </p>
   );

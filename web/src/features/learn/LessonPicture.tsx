@@ -14,13 +14,14 @@ import { StillBasket } from '../../draw/StillBasket';
 import { WindowBars } from '../../draw/WindowBars';
 import { useUnits } from '../../state/useUnits';
 import { PlayedCutaways } from './PlayedCutaways';
+import * as texts from './texts';
 
 interface Props {
   kind: Kind;
   played: Played;
 }
 
-const WHERE: Record<Place, string> = { rack: 'on a rack', plate: 'on a plate', hold: 'in the fryer, off' };
+const WHERE: Record<Place, string> = { rack: texts.onRack, plate: texts.onPlate, hold: texts.inFryerOff };
 
 /** What is drawn of a lesson's cooks. */
 export function LessonPicture({ kind, played }: Props) {
@@ -73,7 +74,10 @@ const Baskets = ({ shown }: { shown: readonly Shown[] }) => (
             torn={scene.dish.shape.kind === 'irregular'}
             laid={laid}
             colour={air?.outcomes.colourTop?.value ?? 0}
-            title={`${layout.racks.length > 1 ? (rack === 0 ? 'Upper rack: ' : 'Lower rack: ') : ''}${laid.length} pieces from above`}
+            title={texts.piecesFromAbove(
+              layout.racks.length > 1 ? (rack === 0 ? texts.upperRack : texts.lowerRack) : '',
+              laid.length,
+            )}
           />
         ))}
       </figure>

@@ -7,6 +7,7 @@ import { useUnits } from '../../state/useUnits';
 import { clock } from '../dish/clock';
 import { coverNow, turnOf } from '../dish/faces';
 import { Scrubber } from '../dish/Scrubber';
+import * as texts from './texts';
 
 const minutesOf = ({ scene }: Shown): number => scene.plan?.settings.minutes ?? scene.fried.minutes;
 /** The cooks of a lesson cut open beside each other, under one slider through their minutes. */
@@ -52,7 +53,7 @@ function OneCook({ cook, minutes, coatScale: scale }: { cook: Shown; minutes: nu
         oiled={plan ? coverNow(plan, minutes) : undefined}
         coatScale={scale}
         say={say}
-        title={`${name}: ${food.name} after ${clock(until)}, centre ${say(moment.centreC, 'temperature')}`}
+        title={texts.afterCentre(name, food.name, clock(until), say(moment.centreC, 'temperature'))}
       />
     </figure>
   );

@@ -5,6 +5,7 @@ import { NumberField } from '../../ui/NumberField';
 import type { EarlyBoardProps } from '../dish/board';
 import { limitsChanged } from '../dish/dishSlice';
 import { DIET_WORDS } from '../dish/words';
+import * as texts from './texts';
 
 const toggled = <T,>(list: readonly T[], item: T): T[] =>
   list.includes(item) ? list.filter((i) => i !== item) : [...list, item];
@@ -16,7 +17,7 @@ export default function LimitsBoard({ body: { limits, fryer } }: EarlyBoardProps
   return (
     <div className="grid gap-x-8 gap-y-2 md:grid-cols-[auto_1fr_auto]">
       <fieldset>
-        <legend className="font-display font-semibold">Who eats</legend>
+        <legend className="font-display font-semibold">{texts.whoEats}</legend>
         <div className="grid grid-cols-2 gap-x-4">
           {DIETS.map((diet) => (
             <Tick
@@ -27,10 +28,10 @@ export default function LimitsBoard({ body: { limits, fryer } }: EarlyBoardProps
             />
           ))}
         </div>
-        <p className="max-w-80 text-xs opacity-85">By the ingredients alone. The packets&rsquo; labels decide.</p>
+        <p className="max-w-80 text-xs opacity-85">{texts.byIngredientsAlonePackets}</p>
       </fieldset>
       <fieldset>
-        <legend className="font-display font-semibold">Allergens to keep out of the coat</legend>
+        <legend className="font-display font-semibold">{texts.allergensToKeepOut}</legend>
         <div className="grid grid-cols-2 gap-x-4 lg:grid-cols-4">
           {ALLERGEN_IDS.map((id) => (
             <Tick
@@ -43,9 +44,9 @@ export default function LimitsBoard({ body: { limits, fryer } }: EarlyBoardProps
         </div>
       </fieldset>
       <fieldset className="w-48 space-y-1">
-        <legend className="font-display font-semibold">Heat and time</legend>
+        <legend className="font-display font-semibold">{texts.heatAndTime}</legend>
         <NumberField
-          label="No hotter than"
+          label={texts.noHotterThan}
           value={limits.maxTempC}
           quantity="temperature"
           range={{ min: RANGES.airTempC.min, max: fryer.maxTempC }}
@@ -53,14 +54,14 @@ export default function LimitsBoard({ body: { limits, fryer } }: EarlyBoardProps
           onChange={(v) => change({ maxTempC: v })}
         />
         <NumberField
-          label="No longer than"
+          label={texts.noLongerThan}
           value={limits.maxMinutes}
           quantity="minutes"
           range={{ min: 4, max: RANGES.airMinutes.max }}
           whole
           onChange={(v) => change({ maxMinutes: v })}
         />
-        <Tick label="I preheat" on={limits.preheat} onChange={() => change({ preheat: !limits.preheat })} />
+        <Tick label={texts.iPreheat} on={limits.preheat} onChange={() => change({ preheat: !limits.preheat })} />
       </fieldset>
     </div>
   );

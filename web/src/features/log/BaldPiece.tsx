@@ -1,10 +1,11 @@
 import { BALD_PLACES, type BaldPlace } from '@yellowmist/contract';
+import * as texts from './texts';
 
 const SHAPES: Record<BaldPlace, { d: string; name: string }> = {
-  top: { d: 'M30 18 q 0 -10 12 -10 h 76 q 12 0 12 10 z', name: 'on top' },
+  top: { d: 'M30 18 q 0 -10 12 -10 h 76 q 12 0 12 10 z', name: texts.onTop },
   edges: {
     d: 'M14 20 h 14 v 30 h -14 q -8 0 -8 -15 t 8 -15 z M132 20 h 14 q 8 0 8 15 t -8 15 h -14 z',
-    name: 'at the edges',
+    name: texts.atEdges,
   },
   underside: { d: 'M30 52 h 100 q 0 10 -12 10 h -76 q -12 0 -12 -10 z', name: 'underneath' },
 };
@@ -19,7 +20,7 @@ export function BaldPiece({ value, onChange }: Props) {
   const turn = (place: BaldPlace): void =>
     onChange(value.includes(place) ? value.filter((p) => p !== place) : [...value, place]);
   return (
-    <div role="group" aria-label="Where the coat is gone" className="flex items-center gap-2">
+    <div role="group" aria-label={texts.whereCoatIsGone} className="flex items-center gap-2">
       <svg viewBox="0 0 160 70" className="h-20 shrink-0" aria-hidden>
         <rect x="28" y="18" width="104" height="34" rx="6" fill="#f3ead2" />
         {BALD_PLACES.map((place) => (

@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { orTell, tellUndoable } from '../../state/acting';
 import { useRemoveCookMutation, useRestoreCookMutation } from '../../state/api';
 import { compareAddress, LETTERS, type LogRow } from './rows';
+import * as texts from './texts';
 
 interface Props {
   rows: readonly LogRow[];
@@ -18,20 +19,20 @@ export function Chosen({ rows, onClear }: Props) {
   const putAside = async (): Promise<void> => {
     for (const id of ids) await remove(id).unwrap();
     onClear();
-    const done = `${counted(ids.length, 'cook is', 'cooks are')} put aside, with records and photographs.`;
-    await tellUndoable(done, 'Bring back', () => Promise.all(ids.map((id) => restore(id).unwrap())));
+    const done = texts.putAsideWithRecords(counted(ids.length, texts.cookIs, texts.cooksAre));
+    await tellUndoable(done, texts.bringBack, () => Promise.all(ids.map((id) => restore(id).unwrap())));
   };
   if (rows.length === 0) return null;
   return (
     <div
       role="region"
-      aria-label="What is chosen"
+      aria-label={texts.whatIsChosen}
       className="sticky top-0 z-10 flex flex-wrap items-center gap-3 border-b border-base-300 bg-base-100 py-2"
     >
       {rows.length < 2 ? (
-        <span className="text-sm">Choose another to put them side by side.</span>
+        <span className="text-sm">{texts.chooseAnotherToPut}</span>
       ) : rows.length > LETTERS.length ? (
-        <span className="text-sm">Up to {LETTERS.length} stand side by side.</span>
+        <span className="text-sm">{texts.upToStandSide(LETTERS.length)}</span>
       ) : (
         <Link
           className="btn h-11 btn-primary"
@@ -42,14 +43,16 @@ export function Chosen({ rows, onClear }: Props) {
               .map(({ cook, logged }) => ({ cook: cook.id, dish: logged.dish })),
           )}
         >
-          <Columns3 aria-hidden className="size-4" /> {rows.length} side by side
+          <Columns3 aria-hidden className="size-4" />
+          {texts.sideBySide(rows.length)}
         </Link>
       )}
       <button type="button" className="btn h-11" onClick={() => orTell(putAside())}>
-        <Trash2 aria-hidden className="size-4" /> Put aside
+        <Trash2 aria-hidden className="size-4" />
+        {texts.putAside}
       </button>
       <button type="button" className="btn btn-ghost h-11" onClick={onClear}>
-        Choose none
+        {texts.chooseNone}
       </button>
     </div>
   );

@@ -2,6 +2,7 @@ import { colourWord } from '@yellowmist/core';
 import { useId } from 'react';
 import { crustCss } from '../../draw/palette';
 import { browningOf, STRIP_B } from './words';
+import * as texts from './texts';
 
 interface Props {
   label: string;
@@ -39,7 +40,9 @@ export function ColourStrip({ label, value, onChange }: Props) {
               onChange={() => onChange(at)}
               onClick={() => picked === at && onChange(undefined)}
             />
-            <span className="sr-only">{`${label}: ${colourWord(at)}, ${STRIP_B.indexOf(at) + 1} of ${STRIP_B.length}`}</span>
+            <span className="sr-only">
+              {texts.ofIt(label, colourWord(at), STRIP_B.indexOf(at) + 1, STRIP_B.length)}
+            </span>
             {picked === at && (
               <span
                 aria-hidden

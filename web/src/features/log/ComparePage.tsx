@@ -12,6 +12,7 @@ import { useTries, type TryNow } from './useTries';
 import { OVERALL_WORDS } from './words';
 import { PageHeading } from '../../ui/PageHeading';
 import { BackLink } from '../../ui/BackLink';
+import * as texts from './texts';
 
 /** Some tries side by side: what was changed from one to the next, how each went, and how each came out. */
 export function ComparePage() {
@@ -20,11 +21,11 @@ export function ComparePage() {
   const { tries, problem } = useTries(ids);
   return (
     <div className="mx-auto w-full max-w-6xl p-4">
-      <BackLink to="/log" label="Logbook" />
-      <PageHeading>Side by side</PageHeading>
-      {ids.length < 2 && <p className="mt-2">Choose two to four cooks in the logbook, and they stand here.</p>}
-      {problem && <p role="alert">One of them cannot be shown. {problem}</p>}
-      {!tries && !problem && <p role="status">Opening the records…</p>}
+      <BackLink to="/log" label={texts.logbook} />
+      <PageHeading>{texts.comparePageSideBySide}</PageHeading>
+      {ids.length < 2 && <p className="mt-2">{texts.chooseTwoToFour}</p>}
+      {problem && <p role="alert">{texts.oneOfThemCannot(problem)}</p>}
+      {!tries && !problem && <p role="status">{texts.openingRecords}</p>}
       {tries && tries.length > 1 && <SideBySide tries={tries} />}
     </div>
   );
@@ -47,7 +48,7 @@ function SideBySide({ tries }: { tries: TryNow[] }) {
           <thead>
             <tr className="align-bottom">
               <th className="w-24 md:w-40">
-                <span className="sr-only">What is compared</span>
+                <span className="sr-only">{texts.whatIsCompared}</span>
               </th>
               {tries.map(({ letter, id, cook, name, seen }) => (
                 <th key={letter} scope="col" className="p-2 font-normal">
@@ -57,17 +58,17 @@ function SideBySide({ tries }: { tries: TryNow[] }) {
                     </b>
                     <span className="block break-words">{name}</span>
                   </Link>
-                  <span className="block font-bold">{seen.overall ? OVERALL_WORDS[seen.overall] : 'not noted'}</span>
+                  <span className="block font-bold">{seen.overall ? OVERALL_WORDS[seen.overall] : texts.notNoted}</span>
                 </th>
               ))}
             </tr>
           </thead>
           <tbody>
-            <Row label="Cut through" tries={tries}>
+            <Row label={texts.cutThrough} tries={tries}>
               {({ seen }) => <TriedSeen seen={seen} className="h-16 w-26" />}
             </Row>
             {tries.some((t) => t.photos.length > 0) && (
-              <Row label="Photographs" tries={tries}>
+              <Row label={texts.photographs} tries={tries}>
                 {({ id, photos, letter }) =>
                   photos.length === 0 ? (
                     'none'
@@ -77,7 +78,7 @@ function SideBySide({ tries }: { tries: TryNow[] }) {
                         <a key={photo.id} href={photoUrl(id.cook, photo.id)} target="_blank" rel="noreferrer">
                           <img
                             src={photoUrl(id.cook, photo.id)}
-                            alt={`Photograph ${k + 1} of ${letter}`}
+                            alt={texts.photographOf(k + 1, letter)}
                             loading="lazy"
                             className="size-24 rounded-field object-cover"
                           />
@@ -88,15 +89,15 @@ function SideBySide({ tries }: { tries: TryNow[] }) {
                 }
               </Row>
             )}
-            <Heading tries={tries}>How it came out</Heading>
+            <Heading tries={tries}>{texts.howItCameOut}</Heading>
             <Outcomes tries={tries} />
-            <Row label="Likeliest cause" tries={tries}>
+            <Row label={texts.likeliestCause} tries={tries}>
               {(one) => <Cause one={one} />}
             </Row>
             <Heading tries={tries}>
-              How it was made
+              {texts.howItWasMade}
               <span className="ml-4 inline-block font-sans">
-                <Check label="What is alike as well" checked={all} onChange={setAll} />
+                <Check label={texts.whatIsAlikeAs} checked={all} onChange={setAll} />
               </span>
             </Heading>
             <Particulars tries={tries} all={all} />
@@ -105,15 +106,8 @@ function SideBySide({ tries }: { tries: TryNow[] }) {
       </div>
       {simulated.length > 1 && (
         <figure className="mt-4">
-          <TriesCurves
-            tries={simulated}
-            say={say}
-            title="Centres of the tries over their minutes, and the colour of each crust below"
-          />
-          <figcaption className="text-sm">
-            The centre of each, simulated as it went by all that is known of it; dots were read. Below: the crust that
-            lies up, as it colours.
-          </figcaption>
+          <TriesCurves tries={simulated} say={say} title={texts.centresOfTriesOver} />
+          <figcaption className="text-sm">{texts.centreOfEachSimulated}</figcaption>
         </figure>
       )}
     </>
@@ -125,8 +119,8 @@ function Changes({ tries }: { tries: TryNow[] }) {
   const { tell } = useUnits();
   const said = (value: Text | null): string => (value ? tell(value) : 'none');
   return (
-    <section aria-label="What was changed" className="mt-2">
-      <h2 className="sr-only">What was changed</h2>
+    <section aria-label={texts.whatWasChanged} className="mt-2">
+      <h2 className="sr-only">{texts.whatWasChanged}</h2>
       {tries.slice(1).map((one, k) => {
         const before = tries[k];
         if (!one.tried || !before.tried) return null;
@@ -135,17 +129,13 @@ function Changes({ tries }: { tries: TryNow[] }) {
         const changes = changedBetween(before.tried.particulars, one.tried.particulars);
         return (
           <div key={one.letter} className="border-l-4 border-primary pl-3">
-            <b>
-              From {before.letter} to {one.letter}
-            </b>
+            <b>{texts.fromTo(before.letter, one.letter)}</b>
             {changes.length === 0 ? (
-              <p>Nothing was changed that is known of.</p>
+              <p>{texts.nothingWasChangedThat}</p>
             ) : (
               <ul>
                 {changes.map(({ key, label, from, to }) => (
-                  <li key={key}>
-                    {label}: {said(to)} instead of {said(from)}.
-                  </li>
+                  <li key={key}>{texts.insteadOf(label, said(to), said(from))}</li>
                 ))}
               </ul>
             )}

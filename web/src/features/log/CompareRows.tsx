@@ -4,6 +4,7 @@ import { useDiagnosisQuery } from '../../state/api';
 import { useUnits } from '../../state/useUnits';
 import type { TryNow } from './useTries';
 import { likelyWord, SEEN_LABELS, toldOf } from './words';
+import * as texts from './texts';
 
 /** A line of the table: what is compared, and what each try has of it. */
 export function Row({
@@ -51,21 +52,21 @@ export function Outcomes({ tries }: { tries: TryNow[] }) {
     return told.every((t) => t === '') ? [] : [{ field, label, told }];
   });
   const lines = [
-    ['salt', 'Salt'],
-    ['taste', 'Taste'],
-    ['otherwise', 'Done otherwise'],
+    ['salt', texts.salt],
+    ['taste', texts.taste],
+    ['otherwise', texts.doneOtherwise],
   ] as const;
   if (rows.length === 0)
     return (
-      <Row label="All of it" tries={tries}>
-        {() => 'not noted'}
+      <Row label={texts.allOfIt} tries={tries}>
+        {() => texts.notNoted}
       </Row>
     );
   return (
     <>
       {rows.map(({ field, label, told }) => (
         <Row key={field} label={label} tries={tries} strong={unlike(told.filter((t) => t !== ''))}>
-          {(one) => told[tries.indexOf(one)] || <span className="font-normal">not noted</span>}
+          {(one) => told[tries.indexOf(one)] || <span className="font-normal">{texts.notNoted}</span>}
         </Row>
       ))}
       {lines
@@ -82,12 +83,12 @@ export function Outcomes({ tries }: { tries: TryNow[] }) {
 export function Cause({ one: { id, version } }: { one: TryNow }) {
   const noted = version > 0;
   const { data, isFetching } = useDiagnosisQuery({ id: id.cook, dish: id.dish, version }, { skip: !noted });
-  if (!noted) return 'not noted';
+  if (!noted) return texts.notNoted;
   if (isFetching) return 'Looking…';
   if (!data) return '';
   const [first] = data.causes;
-  if (data.complaints.length === 0 || !first) return 'nothing amiss';
-  return data.none > 0.5 ? 'none that is known here' : `${first.words}, ${likelyWord(first.share)}`;
+  if (data.complaints.length === 0 || !first) return texts.nothingAmiss;
+  return data.none > 0.5 ? texts.noneThatIsKnown : `${first.words}, ${likelyWord(first.share)}`;
 }
 
 const found = (particulars: readonly Particular[] | undefined, key: string): Particular | undefined =>
@@ -97,7 +98,7 @@ export function Particulars({ tries, all }: { tries: TryNow[]; all: boolean }) {
   const { tell } = useUnits();
   if (tries.some(({ tried }) => !tried))
     return (
-      <Row label="All of it" tries={tries}>
+      <Row label={texts.allOfIt} tries={tries}>
         {() => 'Simulating…'}
       </Row>
     );
@@ -112,19 +113,19 @@ export function Particulars({ tries, all }: { tries: TryNow[]; all: boolean }) {
   const shown = rows.filter((r) => all || r.differs);
   if (shown.length === 0)
     return (
-      <Row label="All of it" tries={tries}>
-        {() => 'all alike'}
+      <Row label={texts.allOfIt} tries={tries}>
+        {() => texts.allAlike}
       </Row>
     );
   return shown.map(({ key, label, differs }) => (
     <Row key={key} label={label} tries={tries} strong={differs}>
       {({ tried }) => {
         const one = found(tried!.particulars, key);
-        if (!one) return <span className="font-normal">none</span>;
+        if (!one) return <span className="font-normal">{texts.none}</span>;
         return (
           <>
             {tell(cameTo(one))}
-            {one.done && <span className="font-normal">, planned: {tell(one.planned)}</span>}
+            {one.done && <span className="font-normal">{texts.planned(tell(one.planned))}</span>}
           </>
         );
       }}

@@ -8,6 +8,7 @@ import { OptionalNumber } from './OptionalNumber';
 import { Radios } from '../../ui/Radios';
 import { TakeChange } from './TakeChange';
 import { likelyWord } from './words';
+import * as texts from './texts';
 
 interface Props {
   id: string;
@@ -20,14 +21,14 @@ interface Props {
 /** What went wrong: the likeliest cause with its evidence, one change, or what tells two causes apart. */
 export function Diagnosis({ id, dish, version, seen, change }: Props) {
   const { data, error, isFetching } = useDiagnosisQuery({ id, dish, version }, { skip: version === 0 });
-  if (version === 0) return <p>Note how it came out, and what went wrong is found here.</p>;
+  if (version === 0) return <p>{texts.noteHowItCame}</p>;
   if (error && !data) return <p role="alert">{problemText(error)}</p>;
-  if (!data) return <p role="status">Putting every cause into the simulation…</p>;
+  if (!data) return <p role="status">{texts.puttingEveryCauseInto}</p>;
   return (
     <div aria-busy={isFetching} className={isFetching ? 'opacity-70' : ''}>
       <FollowUp diagnosis={data} seen={seen} change={change} />
       {data.complaints.length === 0 ? (
-        <p className="text-lg">Nothing that was noted is amiss: it came out as it was meant.</p>
+        <p className="text-lg">{texts.nothingThatWasNoted}</p>
       ) : (
         <Found dish={dish} data={data} seen={seen} change={change} />
       )}
@@ -47,18 +48,17 @@ function Found({ dish, data, seen, change }: FoundProps) {
   const unknown = data.none > 0.5;
   return (
     <>
-      <p>Not as it should be: {data.complaints.join(', ')}.</p>
+      <p>{texts.notAsItShould(data.complaints.join(', '))}</p>
       {unknown ? (
-        <p className="mt-2 text-lg">
-          No cause that is known here makes all of this. Something else was at work, or one of the answers is another
-          piece’s.
-        </p>
+        <p className="mt-2 text-lg">{texts.noCauseThatIs}</p>
       ) : (
         <>
           <h3 className="mt-2 text-xl">{first.words}.</h3>
           <p className="text-sm">
-            {first.known ? 'You said so, and ' : ''}
-            {first.known ? likelyWord(first.share) : capital(likelyWord(first.share))} it is this.
+            {texts.itIsThis(
+              first.known ? texts.youSaidSoAnd : '',
+              first.known ? likelyWord(first.share) : capital(likelyWord(first.share)),
+            )}
           </p>
           <EvidenceOf cause={first} />
         </>
@@ -67,7 +67,7 @@ function Found({ dish, data, seen, change }: FoundProps) {
       {data.change && !unknown && <TakeChange dish={dish} proposed={data.change} later={data.test !== null} />}
       {others.length > 0 && (
         <details className="mt-3">
-          <summary className="min-h-11 cursor-pointer py-2">What else it may have been</summary>
+          <summary className="min-h-11 cursor-pointer py-2">{texts.whatElseItMay}</summary>
           <ul className="grid gap-3">
             {others.map((cause) => (
               <li key={cause.cause}>
@@ -102,8 +102,8 @@ function EvidenceOf({ cause: { parts } }: { cause: CauseAnswer }) {
     );
   return (
     <>
-      {list('Speaks for it', parts.for, '+')}
-      {list('Speaks against it', parts.against, '−')}
+      {list(texts.speaksForIt, parts.for, '+')}
+      {list(texts.speaksAgainstIt, parts.against, '−')}
     </>
   );
 }
@@ -118,12 +118,12 @@ function Test({ test, seen, change }: { test: TestAnswer; seen: SeenBody; change
   const asked = test.when === 'now' && isDone(field);
   const yesNo = asked && FIELD_SCALES[field].words.length > 0;
   return (
-    <section aria-label="What tells them apart" className="mt-3 border-l-4 border-info pl-3">
-      <h4 className="text-lg">{asked ? 'One question first' : 'What would tell'}</h4>
+    <section aria-label={texts.whatTellsThemApart} className="mt-3 border-l-4 border-info pl-3">
+      <h4 className="text-lg">{asked ? texts.oneQuestionFirst : texts.whatWouldTell}</h4>
       <p>{tell(test.parts)}</p>
       {yesNo && (
         <Radios
-          label="Answer"
+          label={texts.answer}
           hideLabel
           value={undefined as string | undefined}
           options={[
@@ -151,9 +151,9 @@ function Answer({ field, onAnswer }: { field: DidField; onAnswer: (value: number
         if (value !== undefined) onAnswer(value);
       }}
     >
-      <OptionalNumber label="Answer" value={value} quantity="plain" range={{ min, max }} onChange={setValue} />
+      <OptionalNumber label={texts.answer} value={value} quantity="plain" range={{ min, max }} onChange={setValue} />
       <button type="submit" className="btn h-11" disabled={value === undefined}>
-        So it was
+        {texts.soItWas}
       </button>
     </form>
   );

@@ -5,6 +5,7 @@ import { OptionalNumber } from './OptionalNumber';
 import { Radios } from '../../ui/Radios';
 import { Line } from './SeenForm';
 import { DID_WORDS } from './words';
+import * as texts from './texts';
 
 interface Props {
   seen: SeenBody;
@@ -16,19 +17,19 @@ interface Props {
 }
 
 const NUMBERS: readonly (readonly [DidField, string, FieldKind])[] = [
-  ['minutes', 'In the fryer', 'minutes'],
-  ['openings', 'Opened, beside turning, times', 'plain'],
-  ['piecesAtOnce', 'Pieces at once', 'plain'],
-  ['restMin', 'Coat rested', 'minutes'],
-  ['oilG', 'Oil of a batch, weighed', 'oil'],
-  ['thicknessMm', 'Thickness, measured', 'length'],
-  ['airOffC', 'Air beyond its setting, kelvins', 'plain'],
+  ['minutes', texts.inFryer, 'minutes'],
+  ['openings', texts.openedBesideTurningTimes, 'plain'],
+  ['piecesAtOnce', texts.piecesAtOnce, 'plain'],
+  ['restMin', texts.coatRested, 'minutes'],
+  ['oilG', texts.oilOfBatchWeighed, 'oil'],
+  ['thicknessMm', texts.thicknessMeasured, 'length'],
+  ['airOffC', texts.airBeyondItsSetting, 'plain'],
 ];
 
 const RACKS = [
-  { value: 2, label: 'the upper rack' },
-  { value: 1, label: 'the middle' },
-  { value: 0, label: 'the lower one' },
+  { value: 2, label: texts.upperRack },
+  { value: 1, label: texts.theMiddle },
+  { value: 0, label: texts.lowerOne },
 ];
 
 const range = (field: DidField): { min: number; max: number } => {
@@ -62,7 +63,7 @@ export function DidForm({ seen, planned, known, change }: Props) {
         ))}
         {planned.rack !== undefined && (
           <Radios
-            label="The piece that is told of lay on"
+            label={texts.pieceThatIsTold}
             value={typeof shown.rack === 'number' ? shown.rack : undefined}
             options={RACKS}
             onChange={(rack) => set('rack', rack)}
@@ -84,7 +85,7 @@ export function DidForm({ seen, planned, known, change }: Props) {
       </div>
       <WeighedFields weighed={seen.weighed ?? {}} onChange={(weighed) => change({ weighed })} />
       <Line
-        label="What was done otherwise, in your words"
+        label={texts.whatWasDoneOtherwise}
         value={seen.otherwise}
         most={RANGES.noteLength.max}
         onChange={(otherwise) => change({ otherwise })}
@@ -94,9 +95,9 @@ export function DidForm({ seen, planned, known, change }: Props) {
 }
 
 const WEIGHED = [
-  ['rawG', 'All pieces before coating'],
-  ['coatedG', 'and coated'],
-  ['leftG', 'Left in the last bowl'],
+  ['rawG', texts.allPiecesBeforeCoating],
+  ['coatedG', texts.andCoated],
+  ['leftG', texts.leftInLastBowl],
 ] as const;
 
 /** What was weighed of the coating: from it is learned how much sticks in this kitchen. */
@@ -105,7 +106,7 @@ function WeighedFields({ weighed, onChange }: { weighed: WeighedDish; onChange: 
   const lighter = rawG !== undefined && coatedG !== undefined && coatedG <= rawG;
   return (
     <fieldset>
-      <legend className="text-sm">Weighed while coating: teaches how much of each bowl sticks here</legend>
+      <legend className="text-sm">{texts.weighedWhileCoatingTeaches}</legend>
       <div className="flex flex-wrap items-end gap-3">
         {WEIGHED.map(([field, label]) => (
           <OptionalNumber
@@ -124,7 +125,7 @@ function WeighedFields({ weighed, onChange }: { weighed: WeighedDish; onChange: 
       </div>
       {lighter && (
         <p role="alert" className="text-sm text-error">
-          Coated they weigh more than bare: what stands here is not saved yet.
+          {texts.coatedTheyWeighMore}
         </p>
       )}
     </fieldset>

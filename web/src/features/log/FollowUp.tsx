@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { useUnits } from '../../state/useUnits';
 import { Radios } from '../../ui/Radios';
 import { likelyWord } from './words';
+import * as texts from './texts';
 
 interface Props {
   diagnosis: Pick<CookDiagnosis, 'proposedBefore' | 'followUp' | 'dish'>;
@@ -11,10 +12,10 @@ interface Props {
 }
 
 const HELPED = {
-  yes: 'It has helped.',
-  no: 'It has not helped.',
-  worse: 'It is worse than before.',
-  unknown: 'Whether it has helped shows when it is noted how this came out.',
+  yes: texts.itHasHelped,
+  no: texts.itHasNotHelped,
+  worse: texts.itIsWorseThan,
+  unknown: texts.whetherItHasHelped,
 } as const;
 
 /** What was proposed after the cook before, whether it was done, and what that teaches. */
@@ -22,15 +23,16 @@ export function FollowUp({ diagnosis: { proposedBefore, followUp, dish }, seen, 
   const { tell } = useUnits();
   if (!proposedBefore) return null;
   return (
-    <section aria-label="After the last time" className="mb-3 border-l-4 border-base-content/40 pl-3">
+    <section aria-label={texts.afterLastTime} className="mb-3 border-l-4 border-base-content/40 pl-3">
       <p>
         <Link to={`/log/${proposedBefore.cook}?dish=${dish}`} className="link">
-          Last time
-        </Link>{' '}
-        one change was proposed: <b>{tell(proposedBefore.parts)}</b>
+          {texts.lastTime}
+        </Link>
+        {texts.oneChangeWasProposed}
+        <b>{tell(proposedBefore.parts)}</b>
       </p>
       <Radios
-        label="Was it done?"
+        label={texts.wasItDone}
         value={seen.didChange === undefined ? undefined : seen.didChange ? 'yes' : 'no'}
         options={[
           { value: 'yes', label: 'yes' },
@@ -45,9 +47,7 @@ export function FollowUp({ diagnosis: { proposedBefore, followUp, dish }, seen, 
             {followUp.moved
               .filter(({ before, after }) => likelyWord(before) !== likelyWord(after))
               .map(({ cause, words, before, after }) => (
-                <li key={cause}>
-                  {words}: {likelyWord(before)} before, {likelyWord(after)} now.
-                </li>
+                <li key={cause}>{texts.beforeNow(words, likelyWord(before), likelyWord(after))}</li>
               ))}
           </ul>
         </>

@@ -13,6 +13,7 @@ import { ProbeCurve } from '../../draw/ProbeCurve';
 import { usePantryDocument } from '../../state/pantryDocument';
 import { useAnswer } from '../../state/useAnswer';
 import { useUnits } from '../../state/useUnits';
+import * as texts from './texts';
 
 interface Props {
   cook: CookDocument;
@@ -34,32 +35,38 @@ export function Happened({ cook, dish, pace, state }: Props) {
   const plannedTable = time(cook.programme.tableS);
   const ended = state.ended && time(state.ended.atS);
   return (
-    <section aria-label="What happened" className="mb-3 border-b border-base-300 pb-2">
-      <h2 className="text-lg">What happened</h2>
+    <section aria-label={texts.whatHappened} className="mb-3 border-b border-base-300 pb-2">
+      <h2 className="text-lg">{texts.whatHappened}</h2>
       <ul className="text-sm">
         {batches.map((b) => (
           <li key={b.key} className="py-0.5">
             <b>{b.name}</b>, {b.fryer}: {tookSaid(b)}
             {turnSaid(b)}
-            {b.openedMin.length > 0 && ` Opened at ${b.openedMin.map(minutes).join(', ')} min.`}
+            {b.openedMin.length > 0 && texts.openedAtMin(b.openedMin.map(minutes).join(', '))}
             {b.sights.length > 0 &&
-              ` Seen: ${b.sights.map(({ saw, atMin }) => `${sawWords(saw).toLowerCase()} at ${minutes(atMin)} min`).join(', ')}.`}
+              texts.seen(
+                b.sights.map(({ saw, atMin }) => texts.atMin(sawWords(saw).toLowerCase(), minutes(atMin))).join(', '),
+              )}
             {b.centres.length > 0 &&
-              ` Centre: ${b.centres.map(({ centreC, atMin }) => `${say(centreC, 'temperature')} at ${minutes(atMin)} min`).join(', ')}.`}
+              texts.centre(
+                b.centres
+                  .map(({ centreC, atMin }) => texts.atMinCentreC(say(centreC, 'temperature'), minutes(atMin)))
+                  .join(', '),
+              )}
           </li>
         ))}
         {skipped.length > 0 && (
           <li className="py-0.5">
-            <b>Passed over:</b> {skipped.join('; ')}.
+            <b>{texts.passedOver}</b> {skipped.join('; ')}.
           </li>
         )}
         <li className="py-0.5">
-          On the table {ended ? `at ${ended}` : 'at no time that was told'}, planned for {plannedTable}.
+          {texts.onTablePlannedFor(ended ? texts.at(ended) : texts.atNoTimeThat, plannedTable)}
         </li>
       </ul>
       <ProbeCurves cook={cook} pace={pace} batches={batches} />
       <details>
-        <summary className="min-h-11 cursor-pointer py-2 text-sm">Everything in its order ({lines.length})</summary>
+        <summary className="min-h-11 cursor-pointer py-2 text-sm">{texts.everythingInItsOrder(lines.length)}</summary>
         <ol className="max-h-72 overflow-y-auto text-sm">
           {lines.map((line) => (
             <li key={line.eventId} className="flex gap-3 border-t border-base-300 py-1">
@@ -74,16 +81,19 @@ export function Happened({ cook, dish, pace, state }: Props) {
 }
 
 function tookSaid({ tookMin, plannedMin }: BatchWent): string {
-  if (tookMin === null) return `nothing was tapped of it; planned ${minutes(plannedMin)} min.`;
+  if (tookMin === null) return texts.nothingWasTappedOf(minutes(plannedMin));
   return minutes(tookMin) === minutes(plannedMin)
-    ? `${minutes(tookMin)} min, as planned.`
-    : `${minutes(tookMin)} min, planned ${minutes(plannedMin)}.`;
+    ? texts.minAsPlanned(minutes(tookMin))
+    : texts.minPlanned(minutes(tookMin), minutes(plannedMin));
 }
 
 function turnSaid({ turnPlannedMin, turnedMin, tookMin }: BatchWent): string {
   if (turnedMin !== null)
-    return ` Turned at ${minutes(turnedMin)} min${turnPlannedMin === null ? '' : `, planned ${minutes(turnPlannedMin)}`}.`;
-  return turnPlannedMin !== null && tookMin !== null ? ' Not turned.' : '';
+    return texts.turnedAtMin(
+      minutes(turnedMin),
+      turnPlannedMin === null ? '' : texts.plannedMinutes(minutes(turnPlannedMin)),
+    );
+  return turnPlannedMin !== null && tookMin !== null ? texts.notTurned : '';
 }
 
 /** What a probe told of each batch, against its plan. */
@@ -108,10 +118,12 @@ function ProbeCurves({ cook, pace, batches }: { cook: CookDocument; pace: CookPa
           done={null}
           nowS={(b.tookMin ?? 0) * 60}
           say={say}
-          title={`Centre and air of ${b.name}: dots are read, the broken line is the plan`}
+          title={texts.centreAndAirOf(b.name)}
         />
         <figcaption className="text-sm">
-          {b.name}. Dots: read{cook.simulated.includes(b.fryer) && ' by a simulated probe'}. Broken line: the plan.
+          {texts.dotsRead(b.name)}
+          {cook.simulated.includes(b.fryer) && texts.bySimulatedProbe}
+          {texts.brokenLinePlan}
         </figcaption>
       </figure>
     );

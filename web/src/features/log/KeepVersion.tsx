@@ -2,6 +2,7 @@ import { bodyOfDocument, RANGES, withVersion, type Chosen } from '@yellowmist/co
 import { fingerprint, type AirPlan } from '@yellowmist/core';
 import { Link } from 'react-router';
 import { problemText, useConversionQuery, useSaveMutation } from '../../state/api';
+import * as texts from './texts';
 
 interface Props {
   dish: string;
@@ -19,28 +20,26 @@ export function KeepVersion({ dish, plan, day }: Props) {
   if (kept) {
     return (
       <p className="text-sm">
-        Kept on the{' '}
+        {texts.keptOn}
         <Link to={`/dish/${dish}`} className="link">
-          bench
-        </Link>{' '}
-        as “{kept.name}”.
+          {texts.bench}
+        </Link>
+        {texts.asIt(kept.name)}
       </p>
     );
   }
   if (document.versions.length >= RANGES.versions.max)
-    return (
-      <p className="text-sm">The dish has {RANGES.versions.max} versions: let one go on the bench to keep this.</p>
-    );
+    return <p className="text-sm">{texts.dishHasVersionsLet(RANGES.versions.max)}</p>;
   const keep = (): void => {
     const chosen: Chosen = { family: document.chosen?.family ?? 'own', by: 'cook', plan };
-    const versions = withVersion(document.versions, `Keeper of ${day}`, chosen);
+    const versions = withVersion(document.versions, texts.keeperOf(day), chosen);
     const body = { ...bodyOfDocument(document), versions };
     void save({ id: dish, version: document.version, body });
   };
   return (
     <p className="flex flex-wrap items-center gap-3">
       <button type="button" className="btn h-11" disabled={isLoading} onClick={keep}>
-        Keep this version of the dish
+        {texts.keepThisVersionOf}
       </button>
       {error && <span role="alert">{problemText(error)}</span>}
     </p>

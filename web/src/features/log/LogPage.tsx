@@ -25,6 +25,7 @@ import { ANY, dayOf, fits, rowsOf, type LogFilters, type LogRow } from './rows';
 import { TriedSeen } from './TriedSeen';
 import { cameOutWords, OVERALL_WORDS } from './words';
 import { PageHeading } from '../../ui/PageHeading';
+import * as texts from './texts';
 
 const column = createColumnHelper<LogRow>();
 
@@ -32,12 +33,12 @@ const column = createColumnHelper<LogRow>();
 const LATEST = 60;
 
 const COLUMNS = [
-  column.accessor((r) => r.cook.startedAt, { id: 'when', header: 'When' }),
-  column.accessor((r) => r.logged.name, { id: 'dish', header: 'Dish' }),
-  column.accessor((r) => r.logged.fryer, { id: 'fryer', header: 'Fryer' }),
-  column.accessor((r) => r.logged.tempC * 100 + r.logged.minutes, { id: 'setting', header: 'Setting' }),
-  column.accessor((r) => cameOutWords(r.logged), { id: 'came', header: 'How it came out' }),
-  column.accessor((r) => r.logged.record?.seen.overall ?? '', { id: 'overall', header: 'All in all' }),
+  column.accessor((r) => r.cook.startedAt, { id: 'when', header: texts.when }),
+  column.accessor((r) => r.logged.name, { id: 'dish', header: texts.dish }),
+  column.accessor((r) => r.logged.fryer, { id: 'fryer', header: texts.fryer }),
+  column.accessor((r) => r.logged.tempC * 100 + r.logged.minutes, { id: 'setting', header: texts.setting }),
+  column.accessor((r) => cameOutWords(r.logged), { id: 'came', header: texts.howItCameOut }),
+  column.accessor((r) => r.logged.record?.seen.overall ?? '', { id: 'overall', header: texts.allInAll }),
 ];
 
 /** What is searched for stands anywhere in a line. */
@@ -54,7 +55,7 @@ const anywhere = ({ original: { cook, logged } }: { original: LogRow }, _: strin
     .toLowerCase()
     .includes(wanted.trim().toLowerCase());
 
-const howMany = (shown: number, all: number): string => (shown === all ? `${all} in all` : `${shown} of ${all}`);
+const howMany = (shown: number, all: number): string => (shown === all ? texts.inAll(all) : texts.ofShown(shown, all));
 
 /** All cooks that are over: a table that sorts and filters, and goes out as CSV. */
 export function LogPage() {
@@ -90,21 +91,16 @@ export function LogPage() {
   const { drawn, rest, more } = useParts(shown);
   return (
     <div className="mx-auto w-full max-w-6xl p-4">
-      <PageHeading className="text-3xl">Logbook</PageHeading>
-      <p className="mt-1 max-w-3xl text-sm">
-        What was cooked and how it came out. From what you noted, the likeliest cause is found by simulating all of
-        them, and one thing to change.
-      </p>
+      <PageHeading className="text-3xl">{texts.logbook}</PageHeading>
+      <p className="mt-1 max-w-3xl text-sm">{texts.whatWasCookedAnd}</p>
       <NoteCook />
       {error && <p role="alert">{problemText(error)}</p>}
-      {cooks && rows.length === 0 && (
-        <p className="mt-4">Nothing is over yet. What is cooked at the counter stands here by itself.</p>
-      )}
+      {cooks && rows.length === 0 && <p className="mt-4">{texts.nothingIsOverYet}</p>}
       {rows.length > 0 && (
         <>
           <div className="mt-4 flex flex-wrap items-end gap-3">
             <label className="text-sm">
-              Find in the log
+              {texts.findInLog}
               <input
                 type="search"
                 className="input block h-11 w-64"
@@ -113,26 +109,27 @@ export function LogPage() {
               />
             </label>
             <Choice
-              label="All in all"
+              label={texts.allInAll}
               value={filters.overall}
               options={[
                 { value: 'any', label: 'any' },
                 ...OVERALL.map((value) => ({ value, label: OVERALL_WORDS[value] })),
-                { value: 'none', label: 'not noted yet' },
+                { value: 'none', label: texts.notNotedYet },
               ]}
               onChange={(overall) => setFilters({ ...filters, overall })}
             />
             <Choice
-              label="Fryer"
+              label={texts.fryer}
               value={filters.fryer}
               options={[{ value: 'any', label: 'any' }, ...fryers.map((name) => ({ value: name, label: name }))]}
               onChange={(fryer) => setFilters({ ...filters, fryer })}
             />
             <a className="btn h-11" href="/api/cooks?as=csv" download>
-              <Download aria-hidden className="size-4" /> All as CSV
+              <Download aria-hidden className="size-4" />
+              {texts.allAsCsv}
             </a>
             <span role="status" className="text-sm">
-              {whole.data ? howMany(shown.length, rows.length) : 'Fetching the rest…'}
+              {whole.data ? howMany(shown.length, rows.length) : texts.fetchingRest}
             </span>
           </div>
           <Chosen rows={table.getSelectedRowModel().rows.map((r) => r.original)} onClear={() => setChosen({})} />
@@ -141,7 +138,7 @@ export function LogPage() {
               {table.getHeaderGroups().map((group) => (
                 <tr key={group.id} className="border-b-2 border-base-content/60">
                   <th className="w-11">
-                    <span className="sr-only">Chosen</span>
+                    <span className="sr-only">{texts.chosen}</span>
                   </th>
                   {group.headers.map((header) => (
                     <th
@@ -173,7 +170,7 @@ export function LogPage() {
                       <input
                         type="checkbox"
                         className="checkbox"
-                        aria-label={`Choose ${logged.name}, ${dayOf(cook)}`}
+                        aria-label={texts.choose(logged.name, dayOf(cook))}
                         checked={getIsSelected()}
                         onChange={(e) => toggleSelected(e.target.checked)}
                       />
@@ -181,7 +178,7 @@ export function LogPage() {
                   </td>
                   <td className="py-1 pr-3 text-sm whitespace-nowrap max-md:order-1 max-md:p-0">
                     {dayOf(cook)}
-                    {cook.rehearsal && <span className="block text-xs">rehearsal</span>}
+                    {cook.rehearsal && <span className="block text-xs">{texts.rehearsal}</span>}
                   </td>
                   <td className="pr-3 max-md:basis-[calc(100%-5rem)] max-md:p-0">
                     <Link
@@ -194,13 +191,13 @@ export function LogPage() {
                   </td>
                   <td className="pr-3 text-sm max-md:order-1 max-md:p-0">{logged.fryer}</td>
                   <td className="pr-3 text-sm whitespace-nowrap max-md:order-1 max-md:p-0">
-                    {tell(text`${setTo(logged.tempC, 5)}`)}, {logged.minutes} min
+                    {texts.min(tell(text`${setTo(logged.tempC, 5)}`), logged.minutes)}
                     {cook.cookedBy?.what === 'other' && (
-                      <span className="block text-xs">{cook.cookedBy.name ?? 'another recipe'}</span>
+                      <span className="block text-xs">{cook.cookedBy.name ?? texts.anotherRecipe}</span>
                     )}
                   </td>
                   <td className="pr-3 text-sm max-md:order-1 max-md:p-0">
-                    {cameOutWords(logged) || (logged.record ? '' : 'not noted yet')}
+                    {cameOutWords(logged) || (logged.record ? '' : texts.notNotedYet)}
                     {cook.photos > 0 && (
                       <span className="ml-2 inline-flex items-center gap-1 whitespace-nowrap">
                         <Camera aria-hidden className="size-3.5" /> {counted(cook.photos, 'photograph')}

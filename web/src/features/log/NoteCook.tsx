@@ -5,6 +5,7 @@ import { problemText, useConversionsQuery, useStartCookMutation } from '../../st
 import { Check } from '../../ui/Check';
 import { Choice } from '../../ui/Choice';
 import { NumberField } from '../../ui/NumberField';
+import * as texts from './texts';
 
 /** Now, in the form that a field for date and time takes. */
 const localNow = (): string => {
@@ -40,20 +41,20 @@ export function NoteCook() {
   };
   return (
     <details className="mt-3">
-      <summary className="btn btn-primary h-11">Note a cook</summary>
+      <summary className="btn btn-primary h-11">{texts.noteCook}</summary>
       <form
         onSubmit={(e) => void note(e)}
         className="mt-2 flex flex-wrap items-end gap-3 border-l-4 border-primary pl-3"
       >
         <Choice
-          label="Dish"
+          label={texts.dish}
           className="w-64 max-w-full"
           value={id}
           options={dishes.map((d) => ({ value: d.id, label: d.name }))}
           onChange={setDish}
         />
         <label className="text-xs">
-          On the table at
+          {texts.onTableAt}
           <input
             type="datetime-local"
             className="input block h-9 text-sm"
@@ -64,19 +65,19 @@ export function NoteCook() {
           />
         </label>
         <Choice
-          label="Cooked by"
+          label={texts.cookedBy}
           className="w-52"
           value={by}
           options={[
-            { value: 'plan', label: 'its plan' },
-            { value: 'other', label: 'a packet or another recipe' },
+            { value: 'plan', label: texts.itsPlan },
+            { value: 'other', label: texts.packetOrAnotherRecipe },
           ]}
           onChange={setBy}
         />
         {by === 'other' && (
           <>
             <NumberField
-              label="Set to"
+              label={texts.setTo}
               className="w-28"
               value={tempC}
               quantity="temperature"
@@ -85,18 +86,18 @@ export function NoteCook() {
               onChange={setTempC}
             />
             <NumberField
-              label="for"
+              label={texts.forIt}
               className="w-28"
               value={minutes}
               quantity="minutes"
               range={RANGES.airMinutes}
               onChange={setMinutes}
             />
-            <Check label="Turned" checked={turned} onChange={setTurned} />
+            <Check label={texts.turned} checked={turned} onChange={setTurned} />
           </>
         )}
         <button type="submit" className="btn btn-primary h-11" disabled={isLoading}>
-          Note how it came out
+          {texts.noteHowItCameOut}
         </button>
         {error && (
           <p role="alert" className="basis-full">

@@ -1,6 +1,7 @@
 import { useId, useState } from 'react';
 import { numberOf, turnOf, type FieldKind } from '../../state/units';
 import { useUnits } from '../../state/useUnits';
+import * as texts from './texts';
 
 interface Props {
   label: string;
@@ -29,8 +30,7 @@ export function OptionalNumber({ label, value, quantity, range, onChange, classN
       setDraft({ text, error: '', of: numberOf(stored, turn) });
       return onChange(stored);
     }
-    const error =
-      `Enter a number from ${numberOf(range.min, turn)} to ${numberOf(range.max, turn)} ${turn.unit}`.trim();
+    const error = texts.enterNumberFromTo(numberOf(range.min, turn), numberOf(range.max, turn), turn.unit).trim();
     setDraft({ text, error, of: settled });
   };
   return (

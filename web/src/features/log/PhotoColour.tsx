@@ -3,6 +3,7 @@ import { useState, type KeyboardEvent, type ReactNode } from 'react';
 import { crustCss } from '../../draw/palette';
 import { Radios } from '../../ui/Radios';
 import { SPOT_PX, usePhoto } from './usePhoto';
+import * as texts from './texts';
 
 interface Spot {
   x: number;
@@ -66,12 +67,12 @@ export function PhotoColour({ source, onTake, aside }: Props) {
       </p>
       {size && (
         <Radios
-          label="A press on the picture marks"
+          label={texts.pressOnPictureMarks}
           value={marks}
           options={[
-            { value: 'white', label: 'something white' },
-            { value: 'grey', label: 'a grey card' },
-            { value: 'crust', label: 'the crust' },
+            { value: 'white', label: texts.somethingWhite },
+            { value: 'grey', label: texts.greyCard },
+            { value: 'crust', label: texts.theCrust },
           ]}
           onChange={(next) => next && setMarks(next)}
         />
@@ -81,7 +82,7 @@ export function PhotoColour({ source, onTake, aside }: Props) {
           ref={canvas}
           tabIndex={0}
           role="application"
-          aria-label="The photograph: arrows move the cross, enter marks"
+          aria-label={texts.photographArrowsMoveCross}
           className="max-w-full cursor-crosshair"
           onKeyDown={byKey}
           onClick={(e) => {
@@ -105,7 +106,7 @@ export function PhotoColour({ source, onTake, aside }: Props) {
           </svg>
         )}
       </div>
-      {unread && <p role="alert">A spot is too bright, too dark or too small to be told: mark another.</p>}
+      {unread && <p role="alert">{texts.spotIsTooBright}</p>}
       {b !== null && (
         <div role="status" className="flex flex-wrap items-center gap-3">
           <span
@@ -115,14 +116,14 @@ export function PhotoColour({ source, onTake, aside }: Props) {
           />
           <span>
             <b>{colourWord(b)}</b>
-            {colourWord(from) !== colourWord(to) && `, between ${colourWord(from)} and ${colourWord(to)}`}
-            {read.length > 1 && unevenness(read) > UNEVEN && '; uneven'}
+            {colourWord(from) !== colourWord(to) && texts.betweenAnd(colourWord(from), colourWord(to))}
+            {read.length > 1 && unevenness(read) > UNEVEN && texts.uneven}
           </span>
           <button type="button" className="btn h-11" onClick={() => onTake('colourTop', b)}>
-            That is the top
+            {texts.thatIsTop}
           </button>
           <button type="button" className="btn h-11" onClick={() => onTake('colourUnder', b)}>
-            That is the underside
+            {texts.thatIsUnderside}
           </button>
         </div>
       )}

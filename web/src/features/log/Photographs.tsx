@@ -4,6 +4,7 @@ import { useState, type ReactNode } from 'react';
 import { photoUrl } from '../../state/api';
 import { PhotoColour } from './PhotoColour';
 import { MOST_PHOTO_MB, usePhotographs } from './usePhotographs';
+import * as texts from './texts';
 
 /** What the server can read; a telephone that writes otherwise turns its pictures into one of these by itself. */
 const KINDS = 'image/jpeg,image/png,image/webp,image/avif';
@@ -27,7 +28,7 @@ export function Photographs({ id, dish, onTake }: Props) {
   const shown = looked && 'kept' in looked && !photos.some((p) => p.id === looked.kept.id) ? null : looked;
   return (
     <section
-      aria-label="Photographs"
+      aria-label={texts.photographs}
       className={`rounded-box border border-dashed p-2 ${over ? 'border-base-content bg-base-200' : 'border-base-content/40'}`}
       onDragOver={(e) => {
         e.preventDefault();
@@ -51,7 +52,7 @@ export function Photographs({ id, dish, onTake }: Props) {
           >
             <img
               src={photoUrl(id, photo.id)}
-              alt={`Photograph ${k + 1}`}
+              alt={texts.photograph(k + 1)}
               className="size-20 rounded-field object-cover"
             />
           </button>
@@ -63,34 +64,36 @@ export function Photographs({ id, dish, onTake }: Props) {
             className="btn h-11"
             label={
               <>
-                <Camera aria-hidden className="size-4" /> Add photographs
+                <Camera aria-hidden className="size-4" />
+                {texts.addPhotographs}
               </>
             }
           />
         )}
         <span className="grow text-sm">
           {count === 0
-            ? `Or drop them here: up to ${RANGES.photos.max}, ${MOST_PHOTO_MB} MB each. Place and device are taken out of them.`
-            : `${count} of ${RANGES.photos.max}. Press one to see it large and to read its colours.`}
+            ? texts.orDropThemHere(RANGES.photos.max, MOST_PHOTO_MB)
+            : texts.ofPressOneTo(count, RANGES.photos.max)}
         </span>
       </div>
       <ul className="text-sm">
         {waiting.map((w) => (
           <li key={w.key} className="flex flex-wrap items-center gap-2">
             {w.problem === null ? (
-              <span role="status">Keeping {w.file.name}…</span>
+              <span role="status">{texts.keeping(w.file.name)}</span>
             ) : (
               <>
                 <span role="alert" className="min-w-0 break-words text-error">
-                  <b>{w.file.name}</b> is not kept. {w.problem}
+                  <b>{w.file.name}</b>
+                  {texts.isNotKept(w.problem)}
                 </span>
                 {w.mayYet && (
                   <button type="button" className="btn btn-sm h-11" onClick={() => again(w)}>
-                    Try again
+                    {texts.tryAgain}
                   </button>
                 )}
                 <button type="button" className="btn btn-ghost btn-sm h-11" onClick={() => drop(w.key)}>
-                  Leave it
+                  {texts.leaveIt}
                 </button>
               </>
             )}
@@ -105,7 +108,8 @@ export function Photographs({ id, dish, onTake }: Props) {
           aside={
             'kept' in shown && (
               <button type="button" className="btn btn-ghost h-11" onClick={() => takeAway(shown.kept)}>
-                <Trash2 aria-hidden className="size-4" /> Take this photograph away
+                <Trash2 aria-hidden className="size-4" />
+                {texts.takeThisPhotographAway}
               </button>
             )
           }
@@ -114,7 +118,7 @@ export function Photographs({ id, dish, onTake }: Props) {
       <Chooser
         onFiles={([file]) => setLooked(file ? { file } : null)}
         className="link inline-flex min-h-11 items-center text-sm"
-        label="Only read a colour off a picture, and keep nothing"
+        label={texts.onlyReadColourOff}
       />
     </section>
   );

@@ -26,6 +26,7 @@ import { SeenForm } from './SeenForm';
 import { Tries } from './Tries';
 import { useRecord } from './useRecord';
 import { PageHeading } from '../../ui/PageHeading';
+import * as texts from './texts';
 
 /** How one dish of a cook came out, noted on the left; what went wrong, found on the right. */
 export function RecordPage() {
@@ -34,17 +35,17 @@ export function RecordPage() {
   if (error)
     return (
       <NotHere
-        what="cook"
+        what={texts.cook}
         problem={problemText(error)}
         to="/log"
-        toLabel="To the logbook"
+        toLabel={texts.toLogbook}
         onRetry={() => void refetch()}
       />
     );
   if (!cook)
     return (
       <p role="status" className="p-4">
-        Opening the record…
+        {texts.openingRecord}
       </p>
     );
   return <Record key={id} cook={cook} />;
@@ -74,15 +75,15 @@ function Record({ cook }: { cook: CookDocument }) {
     <div className="mx-auto w-full max-w-7xl p-4">
       <p className="text-sm">
         <Link to="/log" className="link">
-          Logbook
+          {texts.logbook}
         </Link>
         , {day}
-        {cook.rehearsal && ', a rehearsal'}
-        {cook.cookedBy?.what === 'other' && `, by ${cook.cookedBy.name ?? 'another recipe'}`}
+        {cook.rehearsal && texts.aRehearsal}
+        {cook.cookedBy?.what === 'other' && texts.by(cook.cookedBy.name ?? texts.anotherRecipe)}
       </p>
       <PageHeading className="text-2xl break-words">{dish.name}</PageHeading>
       {dishes.length > 1 && (
-        <nav aria-label="Dishes of this cook" className="mt-1 flex flex-wrap gap-2">
+        <nav aria-label={texts.dishesOfThisCook} className="mt-1 flex flex-wrap gap-2">
           {dishes.map((d) => (
             <button
               key={d.id}
@@ -97,14 +98,14 @@ function Record({ cook }: { cook: CookDocument }) {
         </nav>
       )}
       <div key={dish.id} className="mt-2 grid gap-6 lg:grid-cols-[3fr_2fr]">
-        <form aria-label="How it came out" onSubmit={(e) => e.preventDefault()} className="min-w-0">
+        <form aria-label={texts.howItCameOut} onSubmit={(e) => e.preventDefault()} className="min-w-0">
           <Tries cooks={cooks} dish={dish.id} id={cook.id} />
           <Happened cook={cook} dish={dish.id} pace={pace} state={state} />
           <div className="flex flex-wrap items-baseline gap-3">
-            <h2 className="text-lg">How it came out</h2>
+            <h2 className="text-lg">{texts.howItCameOut}</h2>
             <SaveNote state={record.state} problem={record.problem} />
             <a href="#wrong" className="link ml-auto flex min-h-11 items-center text-sm lg:hidden">
-              To what went wrong
+              {texts.toWhatWentWrong}
             </a>
           </div>
           {seen.overall === 'keeper' && batch && <KeepVersion dish={dish.id} plan={batch.plan} day={dayOf(cook)} />}
@@ -117,12 +118,14 @@ function Record({ cook }: { cook: CookDocument }) {
             change={change}
           />
           <details className="mt-3" open={seen.did !== undefined || seen.otherwise !== undefined}>
-            <summary className="min-h-11 cursor-pointer py-2 font-display text-lg font-bold">What was done</summary>
+            <summary className="min-h-11 cursor-pointer py-2 font-display text-lg font-bold">
+              {texts.whatWasDone}
+            </summary>
             <DidForm seen={seen} planned={planned} known={done} change={change} />
           </details>
         </form>
-        <section id="wrong" aria-label="What went wrong" className="min-w-0 lg:sticky lg:top-4 lg:self-start">
-          <h2 className="text-lg">What went wrong</h2>
+        <section id="wrong" aria-label={texts.whatWentWrong} className="min-w-0 lg:sticky lg:top-4 lg:self-start">
+          <h2 className="text-lg">{texts.whatWentWrong}</h2>
           <Diagnosis id={cook.id} dish={dish.id} version={record.version} seen={seen} change={change} />
         </section>
       </div>

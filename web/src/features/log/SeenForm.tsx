@@ -6,6 +6,7 @@ import { OptionalNumber } from './OptionalNumber';
 import { Photographs } from './Photographs';
 import { Radios } from '../../ui/Radios';
 import { AMOUNT_FIELDS, OVERALL_WORDS, toldWord } from './words';
+import * as texts from './texts';
 
 interface Props {
   /** Of the cook, and of the dish of it. */
@@ -37,19 +38,27 @@ export function SeenForm({ id, dish, seen, known, food, change }: Props) {
   return (
     <div className="grid gap-3">
       <Radios
-        label="How was it?"
+        label={texts.howWasIt}
         value={seen.overall}
         options={OVERALL.map((value) => ({ value, label: OVERALL_WORDS[value] }))}
         onChange={(overall) => change({ overall })}
       />
       <div className="grid gap-3 sm:grid-cols-2">
-        <ColourStrip label="On top" value={seen.colourTop} onChange={(colourTop) => change({ colourTop })} />
-        <ColourStrip label="Underneath" value={seen.colourUnder} onChange={(colourUnder) => change({ colourUnder })} />
+        <ColourStrip
+          label={texts.seenFormOnTop}
+          value={seen.colourTop}
+          onChange={(colourTop) => change({ colourTop })}
+        />
+        <ColourStrip
+          label={texts.underneath}
+          value={seen.colourUnder}
+          onChange={(colourUnder) => change({ colourUnder })}
+        />
         <div className="sm:col-span-2">
           <Photographs id={id} dish={dish} onTake={(side, b) => change({ [side]: Math.round(b * 1000) / 1000 })} />
         </div>
-        {word('crunchNow', 'The crust, at once')}
-        {word('crunchLater', 'Ten minutes later')}
+        {word('crunchNow', texts.crustAtOnce)}
+        {word('crunchLater', texts.tenMinutesLater)}
       </div>
       <div className="grid gap-x-4 gap-y-2 sm:grid-cols-2 xl:grid-cols-3">
         {AMOUNT_FIELDS.map(([field, label]) => (
@@ -61,7 +70,7 @@ export function SeenForm({ id, dish, seen, known, food, change }: Props) {
       )}
       <div className="flex flex-wrap items-end gap-3">
         <OptionalNumber
-          label="Centre"
+          label={texts.seenFormCentre}
           value={seen.centreC ?? known.centreC}
           quantity="temperature"
           range={RANGES.seenCentreC}
@@ -69,28 +78,28 @@ export function SeenForm({ id, dish, seen, known, food, change }: Props) {
         />
         {(seen.centreC ?? known.centreC) !== undefined && (
           <OptionalNumber
-            label="read after"
+            label={texts.readAfter}
             value={seen.atMin ?? (seen.centreC === undefined ? known.atMin : undefined)}
             quantity="minutes"
             range={RANGES.seenAtMin}
             onChange={(atMin) => change({ atMin, centreC: seen.centreC ?? known.centreC })}
           />
         )}
-        {isPlant && word('firmness', 'Inside')}
-        {isFlesh(food) && word('juice', 'Inside')}
+        {isPlant && word('firmness', texts.inside)}
+        {isFlesh(food) && word('juice', texts.inside)}
       </div>
       <div className="flex flex-wrap items-end gap-3">
-        {word('bite', 'The crust eats')}
-        {word('chew', 'The coat has')}
+        {word('bite', texts.crustEats)}
+        {word('chew', texts.coatHas)}
         <Radios
-          label="Salt"
+          label={texts.salt}
           value={seen.salt}
           options={SALTS.map((value) => ({ value, label: value }))}
           onChange={(salt) => change({ salt })}
         />
       </div>
       <Line
-        label="Taste, in a line"
+        label={texts.tasteInLine}
         value={seen.taste}
         most={RANGES.tasteLength.max}
         onChange={(taste) => change({ taste })}

@@ -2,6 +2,7 @@ import { bodyOfDocument, type Chosen, type CookDiagnosis } from '@yellowmist/con
 import { Link } from 'react-router';
 import { problemText, useConversionQuery, useSaveMutation } from '../../state/api';
 import { useUnits } from '../../state/useUnits';
+import * as texts from './texts';
 
 interface Props {
   dish: string;
@@ -22,25 +23,25 @@ export function TakeChange({ dish, proposed, later }: Props) {
     void save({ id: dish, version, body: { ...bodyOfDocument(document), chosen } });
   };
   return (
-    <section aria-label="One change" className="mt-3 border-l-4 border-primary pl-3">
-      <h4 className="text-lg">{later ? 'Or, whatever it was' : 'Next time, one thing'}</h4>
+    <section aria-label={texts.oneChange} className="mt-3 border-l-4 border-primary pl-3">
+      <h4 className="text-lg">{later ? texts.orWhateverItWas : texts.nextTimeOneThing}</h4>
       <p className="text-lg">{tell(proposed.parts)}</p>
       {proposed.byHand ? (
-        <p className="text-sm">All else as it is. When this dish is noted again, you are asked whether it was done.</p>
+        <p className="text-sm">{texts.allElseAsIt}</p>
       ) : (
         <div className="mt-1 flex flex-wrap items-center gap-3">
           {document && !isSuccess && (
             <button type="button" className="btn btn-primary h-11" disabled={isLoading} onClick={take}>
-              Put it into the plan
+              {texts.putItIntoPlan}
             </button>
           )}
-          {isSuccess && <span role="status">It is in the plan now.</span>}
+          {isSuccess && <span role="status">{texts.itIsInPlan}</span>}
           {document ? (
             <Link to={`/dish/${dish}`} className="link flex min-h-11 items-center">
-              To the bench
+              {texts.toBench}
             </Link>
           ) : (
-            <span className="text-sm">The dish is not in this kitchen any more.</span>
+            <span className="text-sm">{texts.dishIsNotIn}</span>
           )}
           {error && <p role="alert">{problemText(error)}</p>}
         </div>

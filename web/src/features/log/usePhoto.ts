@@ -1,6 +1,7 @@
 import type { Pixel } from '@yellowmist/core';
 import { RANGES } from '@yellowmist/contract';
 import { useCallback, useEffect, useRef, useState } from 'react';
+import * as texts from './texts';
 
 /** A photograph is shown no wider or higher than this, px: colours need no more. */
 const SHOWN_PX = 900;
@@ -23,7 +24,7 @@ async function pictureOf(source: string | File): Promise<ImageBitmap> {
   try {
     return await createImageBitmap(blob, { imageOrientation: 'from-image' });
   } catch {
-    const name = typeof source === 'string' ? 'The photograph' : `“${source.name}”`;
+    const name = typeof source === 'string' ? texts.thePhotograph : `“${source.name}”`;
     throw new Error(`${name} is no picture that can be read here. JPEG, PNG, WebP and AVIF can.`);
   }
 }

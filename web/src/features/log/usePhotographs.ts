@@ -9,6 +9,7 @@ import {
   useRemovePhotoMutation,
   useRestorePhotoMutation,
 } from '../../state/api';
+import * as texts from './texts';
 
 /** A picture that was chosen and is not kept yet. */
 export interface WaitingPhoto {
@@ -29,7 +30,7 @@ const NEVER = [400, 404, 413];
 /** Why a picture is not even sent. */
 function refusal(file: File): string | null {
   if (file.size <= RANGES.photoBytes.max) return null;
-  return `It has ${Math.ceil(file.size / MB)} MB; a photograph may have up to ${MOST_PHOTO_MB} MB.`;
+  return texts.itHasMbPhotograph(Math.ceil(file.size / MB), MOST_PHOTO_MB);
 }
 
 /** Photographs of a cook: they are sent one after the other, and one that fails stays in the hand. */
@@ -82,7 +83,7 @@ export function usePhotographs(id: string, dish: string) {
     takeAway({ id: photo }: PhotoRecord): void {
       const back = (): Promise<unknown> => restore({ id, photo }).unwrap();
       const taken = remove({ id, photo }).unwrap();
-      orTell(taken.then(() => tellUndoable('The photograph is taken away.', 'Bring it back', back)));
+      orTell(taken.then(() => tellUndoable(texts.photographIsTakenAway, texts.bringItBack, back)));
     },
   };
 }

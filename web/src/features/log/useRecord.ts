@@ -4,6 +4,7 @@ import { api, problemText, statusOf, useSeenQuery } from '../../state/api';
 import { useAppDispatch } from '../../state/hooks';
 import { forgetUnsaved, keepUnsaved, leftOf } from '../../state/outbox';
 import { tell } from '../../state/toast';
+import * as texts from './texts';
 
 const SAVES_AFTER_MS = 500;
 const TRIES_AGAIN_MS = 3000;
@@ -127,7 +128,7 @@ export function useRecord(id: string, dish: string): RecordNow {
       pending.current = { ...left.body, ...pending.current };
       setMine(pending.current);
       void flush();
-      void tell('What was noted here and not saved yet is back.');
+      void tell(texts.whatWasNotedHere);
     });
     return () => {
       here = false;

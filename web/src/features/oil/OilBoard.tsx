@@ -25,8 +25,9 @@ import { layersChanged, planChanged } from '../dish/dishSlice';
 import { IngredientChoice, isFryingOil } from '../dish/IngredientChoice';
 import { OilCover } from './OilCover';
 import { OilPlaces } from './OilPlaces';
+import * as texts from './texts';
 
-const TOOLS: Record<Oiling['tool'], string> = { pump: 'Pump bottle', can: 'Propellant can', brush: 'Brush' };
+const TOOLS: Record<Oiling['tool'], string> = { pump: texts.pumpBottle, can: texts.propellantCan, brush: texts.brush };
 
 /** Oil: which one, with what, how much of it where and when, how far it covers, and what it comes to against the pot. */
 export default function OilBoard({ body, plan, air, fried }: BoardProps) {
@@ -45,7 +46,7 @@ export default function OilBoard({ body, plan, air, fried }: BoardProps) {
         <div className="flex flex-wrap items-end gap-3">
           <IngredientChoice
             className="w-56"
-            label="Oil"
+            label={texts.oil}
             labelled
             fits={isFryingOil}
             value={oiling.oilId}
@@ -53,14 +54,14 @@ export default function OilBoard({ body, plan, air, fried }: BoardProps) {
           />
           <Choice
             className="w-44"
-            label="Put on with"
+            label={texts.putOnWith}
             value={oiling.tool}
             options={(Object.keys(TOOLS) as Oiling['tool'][]).map((tool) => ({ value: tool, label: named(tool) }))}
             onChange={(tool) => set({ tool })}
           />
           {smoke && (
             <p className="min-w-48 flex-1 text-sm leading-snug">
-              Tastes {smoke.flavour}.{' '}
+              {texts.tastes(smoke.flavour)}
               <span className={smoke.word === 'smokes' ? 'font-semibold text-error' : ''}>{tell(smoke.text)}</span>
             </p>
           )}
@@ -68,13 +69,10 @@ export default function OilBoard({ body, plan, air, fried }: BoardProps) {
         <OilPlaces plan={plan} air={air} body={body} />
         <Crumbs plan={plan} oilId={oiling.oilId} />
       </div>
-      <section aria-label="How far it covers">
-        <h3 className="text-base">How far it covers</h3>
+      <section aria-label={texts.howFarItCovers}>
+        <h3 className="text-base">{texts.howFarItCovers}</h3>
         <OilCover plan={plan} />
-        <p className="mt-1 text-xs leading-snug">
-          Drops fall where they fall: twice the oil is far from twice the cover. About{' '}
-          {Math.round(LANDS[oiling.tool] * 100)} of 100 parts land on the food.
-        </p>
+        <p className="mt-1 text-xs leading-snug">{texts.dropsFallWhereThey(Math.round(LANDS[oiling.tool] * 100))}</p>
       </section>
       <Portion body={body} air={air} fried={fried} />
     </div>
@@ -96,20 +94,20 @@ function Crumbs({ plan, oilId }: { plan: AirPlan; oilId: string }) {
         dispatch(layersChanged({ side: 'air', layers: mixed || !oiled ? withoutOil(pantry, plan.layers) : oiled }))
       }
     >
-      {mixed ? 'Leave the oil out of the crumbs' : 'Mix 1 tbsp of oil to a cup into the crumbs'}
+      {mixed ? texts.leaveOilOutOf : texts.mix1TbspOf}
     </button>
   );
 }
 
 const KCAL_PER_G = 9;
-const span = ({ low, high }: Between, digits: number): string => `${low.toFixed(digits)} to ${high.toFixed(digits)}`;
+const span = ({ low, high }: Between, digits: number): string => texts.to(low.toFixed(digits), high.toFixed(digits));
 /** No finer than an estimate is: whole kcal below 50, tens above. */
 const kcalStep = (kcal: number): number => (kcal < 50 ? 1 : 10);
 const kcal = ({ low, high }: Between): string =>
   [low, high]
     .map((g) => g * KCAL_PER_G)
     .map((value) => Math.round(value / kcalStep(value)) * kcalStep(value))
-    .join(' to ');
+    .join(texts.oilBoardTo);
 
 /** Oil of one portion against the pot, with how unsure it is, and the caution about mist. */
 function Portion({ body, air, fried }: { body: ConversionBody; air: AirResult; fried: FriedResult }) {
@@ -117,28 +115,18 @@ function Portion({ body, air, fried }: { body: ConversionBody; air: AirResult; f
   const { massG } = readyPiece(pantry, body.dish, []).piece;
   const { pieces, airG, potG } = portionOil(massG, air.oilPerPieceG, fried.oilPerPieceG);
   return (
-    <section aria-label="Oil of a portion">
-      <h3 className="text-base">
-        A portion of {pieces} {pieces === 1 ? 'piece' : 'pieces'}
-      </h3>
+    <section aria-label={texts.oilOfPortion}>
+      <h3 className="text-base">{texts.portionOf(pieces, pieces === 1 ? texts.piece : texts.pieces)}</h3>
       <dl className="text-sm leading-snug">
-        <dt>in the air</dt>
-        <dd className="font-semibold">
-          {span(airG, 1)} g of oil, {kcal(airG)} kcal
-        </dd>
-        <dt>from the pot</dt>
-        <dd className="font-semibold">
-          {span(potG, potG.high < 10 ? 1 : 0)} g of oil, {kcal(potG)} kcal
-        </dd>
+        <dt>{texts.inAir}</dt>
+        <dd className="font-semibold">{texts.gOfOilKcal(span(airG, 1), kcal(airG))}</dd>
+        <dt>{texts.fromPot}</dt>
+        <dd className="font-semibold">{texts.gOfOilKcal(span(potG, potG.high < 10 ? 1 : 0), kcal(potG))}</dd>
       </dl>
       <p className="mt-1 text-xs leading-snug">
-        Estimates of cooking oil alone for 150 g of {foodOf(pantry, body.dish.foodId).name.toLowerCase()}: a mist lands
-        as it will, and a fried coat drinks between a tenth and a fifth of its weight. Never dietary or medical advice.
+        {texts.estimatesOfCookingOil(foodOf(pantry, body.dish.foodId).name.toLowerCase())}
       </p>
-      <p className="mt-2 border-l-4 border-warning pl-2 text-sm leading-snug">
-        Oil on the tray, away from heat and never over or into the hot basket: a mist burns. Some propellants spoil a
-        non-stick coat; the fryer’s manual decides.
-      </p>
+      <p className="mt-2 border-l-4 border-warning pl-2 text-sm leading-snug">{texts.oilOnTrayAway}</p>
     </section>
   );
 }

@@ -1,4 +1,5 @@
 import { facesCovered, type AirPlan } from '@yellowmist/core';
+import * as texts from './texts';
 
 /** How far both faces are wet with oil when they go in, and after the touch-up. */
 export function OilCover({ plan }: { plan: AirPlan }) {
@@ -7,14 +8,22 @@ export function OilCover({ plan }: { plan: AirPlan }) {
   const more = (plan.oiling?.touchUpGm2 ?? 0) > 0;
   return (
     <dl className="text-sm">
-      <Face label="Side that starts up" before={before.up} after={more ? after.up : null} />
-      <Face label="Side that starts down" before={before.down} after={more ? after.down : null} />
+      <Face label={texts.sideThatStartsUp} before={before.up} after={more ? after.up : null} />
+      <Face label={texts.sideThatStartsDown} before={before.down} after={more ? after.down : null} />
     </dl>
   );
 }
 
 const word = (share: number): string =>
-  share > 0.95 ? 'all of it' : share > 0.8 ? 'nearly all' : share > 0.3 ? 'in spots' : share > 0.05 ? 'hardly' : 'dry';
+  share > 0.95
+    ? texts.allOfIt
+    : share > 0.8
+      ? texts.nearlyAll
+      : share > 0.3
+        ? texts.inSpots
+        : share > 0.05
+          ? 'hardly'
+          : 'dry';
 
 function Face({ label, before, after }: { label: string; before: number; after: number | null }) {
   const last = after ?? before;
@@ -29,8 +38,8 @@ function Face({ label, before, after }: { label: string; before: number; after: 
           <span className="absolute inset-y-0 left-0 bg-primary" style={{ width: `${before * 100}%` }} />
         </span>
         <span className="text-xs">
-          {Math.round(before * 100)} of 100 parts
-          {after !== null && after > before && `, ${Math.round(after * 100)} after the touch-up`}
+          {texts.of100Parts(Math.round(before * 100))}
+          {after !== null && after > before && texts.afterTouchUp(Math.round(after * 100))}
         </span>
       </dd>
     </div>

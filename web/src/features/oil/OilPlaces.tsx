@@ -19,13 +19,14 @@ import { NumberField } from '../../ui/NumberField';
 import { usePantry } from '../../state/usePantry';
 import { useUnits } from '../../state/useUnits';
 import { planChanged } from '../dish/dishSlice';
+import * as texts from './texts';
 
 const PLACES: Record<OilPlace, { label: string; when: string }> = {
-  rub: { label: 'Rubbed on the food', when: 'before the coat' },
-  crumbs: { label: 'In the coat’s bowls', when: 'when they are mixed' },
-  spray: { label: 'On both sides and the edges', when: 'on the tray, after the rest' },
-  basket: { label: 'On basket or rack', when: 'while it is cold' },
-  'touch-up': { label: 'On pale spots', when: 'at half time' },
+  rub: { label: texts.rubbedOnFood, when: texts.beforeCoat },
+  crumbs: { label: texts.inCoatsBowls, when: texts.whenTheyAreMixed },
+  spray: { label: texts.onBothSidesAnd, when: texts.onTrayAfterRest },
+  basket: { label: texts.onBasketOrRack, when: texts.whileItIsCold },
+  'touch-up': { label: texts.onPaleSpots, when: texts.atHalfTime },
 };
 const ORDER = Object.keys(PLACES) as OilPlace[];
 
@@ -40,11 +41,11 @@ export function OilPlaces({ plan, air, body }: { plan: AirPlan; air: AirResult; 
   return (
     <CardTable
       heads={[
-        'Where and when',
-        `Used, for all ${body.dish.count}`,
-        'In spoons',
+        texts.whereAndWhen,
+        texts.usedForAll(body.dish.count),
+        texts.inSpoons,
         ...(strokes ? [strokes.heading] : []),
-        'Lands on the food',
+        texts.landsOnFood,
       ]}
       rows={shown.map((o) => ({
         key: o.place,
@@ -52,7 +53,7 @@ export function OilPlaces({ plan, air, body }: { plan: AirPlan; air: AirResult; 
           <>
             {PLACES[o.place].label}{' '}
             <span className="block text-xs">
-              {o.place === 'touch-up' && o.atMin !== null ? `after ${say(o.atMin, 'minutes')}` : PLACES[o.place].when}
+              {o.place === 'touch-up' && o.atMin !== null ? texts.after(say(o.atMin, 'minutes')) : PLACES[o.place].when}
             </span>
           </>,
           <Used amount={o} plan={plan} air={air} body={body} />,
@@ -68,7 +69,7 @@ export function OilPlaces({ plan, air, body }: { plan: AirPlan; air: AirResult; 
         ],
       }))}
       foot={[
-        'In all',
+        texts.inAll,
         `${say(total, 'grams')} (${(total / OIL_G_PER_ML).toFixed(0)} ml)`,
         spoons({ usedG: total, ml: total / OIL_G_PER_ML }),
         ...(strokes ? [null] : []),
@@ -105,7 +106,7 @@ function Used({ amount, plan, air, body }: { amount: OilAmount; plan: AirPlan; a
   const { areaM2 } = wholeOf(pantry, body.dish);
   const lands = LANDS[oiling.tool];
   const { place, usedG } = amount;
-  if (place === 'crumbs') return <span>{usedG > 0.01 ? say(usedG, 'grams') : 'none'}</span>;
+  if (place === 'crumbs') return <span>{usedG > 0.01 ? say(usedG, 'grams') : texts.none}</span>;
   const oil = (part: Partial<Oiling>): void => void dispatch(planChanged({ oiling: { ...oiling, ...part } }));
   const perM2 = { rub: areaM2, spray: areaM2 / lands, 'touch-up': areaM2 / 2 / lands, basket: air.load.batches }[place];
   const most = (place === 'basket' ? RANGES.basketOilG.max : RANGES.oilGm2.max) * perM2;

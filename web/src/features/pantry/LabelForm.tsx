@@ -16,6 +16,7 @@ import {
 import { FindChoice, type Findable } from '../../ui/FindChoice';
 import { Choice } from '../../ui/Choice';
 import { NumberIn } from '../../ui/NumberIn';
+import * as texts from './texts';
 
 const FRESH: Label = {
   id: '',
@@ -33,12 +34,12 @@ const FRESH: Label = {
 };
 
 const ORIGINS: readonly { value: Origin; label: string }[] = [
-  { value: 'none', label: 'plants, fungi or minerals alone' },
+  { value: 'none', label: texts.plantsFungiOrMinerals },
   { value: 'egg', label: 'egg' },
   { value: 'milk', label: 'milk' },
   { value: 'honey', label: 'honey' },
   { value: 'meat', label: 'meat' },
-  { value: 'fish', label: 'fish or seafood' },
+  { value: 'fish', label: texts.fishOrSeafood },
 ];
 
 const likes = (typed: string): Findable[] =>
@@ -51,12 +52,12 @@ const likes = (typed: string): Findable[] =>
 const UNWEIGHED_CUP_G = 100;
 
 const NUTRIENTS = [
-  ['fatG', 'Fat'],
-  ['carbohydrateG', 'Carbohydrate'],
-  ['sugarG', 'of it sugar'],
-  ['fibreG', 'Fibre'],
-  ['proteinG', 'Protein'],
-  ['saltG', 'Salt'],
+  ['fatG', texts.fat],
+  ['carbohydrateG', texts.carbohydrate],
+  ['sugarG', texts.ofItSugar],
+  ['fibreG', texts.fibre],
+  ['proteinG', texts.protein],
+  ['saltG', texts.salt],
 ] as const;
 
 /** An id of its own from a name: "own-red-lentil-crumbs", with a number when that is taken. */
@@ -76,11 +77,9 @@ function idFor(name: string, taken: readonly string[]): string {
 
 /** What the form says of each thing that is wrong with a label; the schema is the server's own. */
 const COMPLAINTS: Record<string, (label: Label) => string> = {
-  'string.empty': () => `Name: enter ${RANGES.nameLength.min} to ${RANGES.nameLength.max} letters.`,
-  'label.sugar': ({ sugarG, carbohydrateG }) =>
-    `Of it sugar: ${sugarG} g is more than the ${carbohydrateG} g of carbohydrate that it is part of.`,
-  'label.full': (label) =>
-    `Fat, carbohydrate, fibre, protein and salt come to ${Math.round(namedG(label))} g: a label of 100 g names 100 g or less.`,
+  'string.empty': () => texts.nameEnterToLetters(RANGES.nameLength.min, RANGES.nameLength.max),
+  'label.sugar': ({ sugarG, carbohydrateG }) => texts.ofItSugarG(sugarG, carbohydrateG),
+  'label.full': (label) => texts.fatCarbohydrateFibreProtein(Math.round(namedG(label))),
 };
 
 interface Wrong {
@@ -122,12 +121,12 @@ export function LabelForm({
   }
   const save = handleSubmit(async (next) => {
     if (!(await onSave(next))) return;
-    setTold(`${next.name} is on the shelf.`);
+    setTold(texts.isOnShelf(next.name));
     if (!start) reset(FRESH);
   });
   return (
     <form
-      aria-label="An ingredient of your own"
+      aria-label={texts.ingredientOfYourOwn}
       noValidate
       className="h-fit space-y-2 rounded-box bg-base-200 p-3 lg:sticky lg:top-4"
       onSubmit={(e) => {
@@ -135,9 +134,9 @@ export function LabelForm({
         void save(e);
       }}
     >
-      <h2 className="text-lg">{start ? `Change ${start.name}` : 'An ingredient of your own'}</h2>
+      <h2 className="text-lg">{start ? texts.change(start.name) : texts.ingredientOfYourOwn}</h2>
       <label className="block text-xs">
-        Name
+        {texts.name}
         <input
           className="input h-9 w-full text-base"
           maxLength={RANGES.nameLength.max}
@@ -150,7 +149,7 @@ export function LabelForm({
         name="likeId"
         render={({ field }) => (
           <FindChoice
-            label="In a coat it behaves like"
+            label={texts.inCoatItBehaves}
             value={{ value: field.value, label: ingredient(KNOWN, field.value).name }}
             find={likes}
             onChange={field.onChange}
@@ -158,7 +157,7 @@ export function LabelForm({
         )}
       />
       <fieldset>
-        <legend className="text-xs">In 100 g, from the label</legend>
+        <legend className="text-xs">{texts.in100GFrom}</legend>
         <div className="grid grid-cols-3 gap-x-2 gap-y-1">
           {NUTRIENTS.map(([key, word]) => (
             <NumberIn
@@ -176,7 +175,7 @@ export function LabelForm({
       <NumberIn
         control={control}
         name="cupG"
-        label={label.cupG === null ? 'A level cup of it (not weighed: as what it behaves like)' : 'A level cup of it'}
+        label={label.cupG === null ? texts.levelCupOfIt : texts.labelFormLevelCupOfIt}
         otherwise={Math.round(ingredient(KNOWN, label.likeId).cupG ?? UNWEIGHED_CUP_G)}
         quantity="grams"
         range={RANGES.cupG}
@@ -185,11 +184,11 @@ export function LabelForm({
         control={control}
         name="origin"
         render={({ field }) => (
-          <Choice label="It is made of" value={field.value} options={ORIGINS} onChange={field.onChange} />
+          <Choice label={texts.itIsMadeOf} value={field.value} options={ORIGINS} onChange={field.onChange} />
         )}
       />
       <fieldset>
-        <legend className="text-xs">The label says that it contains</legend>
+        <legend className="text-xs">{texts.labelSaysThatIt}</legend>
         <div className="grid grid-cols-2 gap-x-2">
           {ALLERGEN_IDS.map((id) => (
             <label key={id} className="flex min-h-8 items-center gap-2 text-sm">
@@ -206,11 +205,11 @@ export function LabelForm({
       )}
       <div className="flex items-center gap-2">
         <button type="submit" className="btn btn-primary h-11">
-          {start ? 'Save it' : 'Put it on the shelf'}
+          {start ? texts.saveIt : texts.putItOnShelf}
         </button>
         {start && (
           <button type="button" className="btn h-11" onClick={onCancel}>
-            Leave it
+            {texts.leaveIt}
           </button>
         )}
         <output className="text-sm">{told}</output>

@@ -19,6 +19,7 @@ import { Weights } from './Weights';
 
 import { FUNCTION_ORDER, functionWord, listedBy, notFor } from './words';
 import { PageHeading } from '../../ui/PageHeading';
+import * as texts from './texts';
 
 type Shelfmark = 'have' | 'never';
 
@@ -45,37 +46,32 @@ export function PantryPage() {
     <div className="mx-auto grid w-full max-w-[84rem] gap-x-8 gap-y-4 p-4 lg:grid-cols-[minmax(0,1fr)_23rem]">
       <div className="min-w-0">
         <div className="flex flex-wrap items-end gap-x-6 gap-y-1">
-          <PageHeading>Pantry</PageHeading>
-          <Find label="Find" value={find} onChange={setFind} />
-          <p className="max-w-xl text-sm">
-            “In the house” is no special shopping; “never” is offered nowhere. What it carries goes by the ingredient
-            alone: check the label of what you use.
-          </p>
+          <PageHeading>{texts.pantry}</PageHeading>
+          <Find label={texts.find} value={find} onChange={setFind} />
+          <p className="max-w-xl text-sm">{texts.inHouseIsNo}</p>
         </div>
         <SaveNote {...note} />
-        {groups.length === 0 && (
-          <p className="mt-4">Nothing here is called “{find}”. Put it in from its label, beside.</p>
-        )}
+        {groups.length === 0 && <p className="mt-4">{texts.nothingHereIsCalled(find)}</p>}
         <table className="mt-2 w-full text-sm">
           <thead className="sticky top-0 z-10 bg-base-100 text-left text-xs">
             <tr className="border-b-2 border-base-content/60">
               <th scope="col" className="py-1 pr-2 font-semibold">
-                Ingredient
+                {texts.ingredient}
               </th>
               <th scope="col" className="w-20 text-center font-semibold">
-                In the house
+                {texts.inHouse}
               </th>
               <th scope="col" className="w-16 text-center font-semibold">
-                Never
+                {texts.never}
               </th>
               <th scope="col" className="px-2 font-semibold">
-                EU, of the 14
+                {texts.euOf14}
               </th>
               <th scope="col" className="hidden px-2 font-semibold md:table-cell">
-                US, of the 9
+                {texts.usOf9}
               </th>
               <th scope="col" className="hidden px-2 font-semibold md:table-cell">
-                Not for
+                {texts.notFor}
               </th>
             </tr>
           </thead>
@@ -100,10 +96,7 @@ export function PantryPage() {
           ))}
         </table>
         <Weights pantry={pantry} find={sought} onChange={(weights) => void change((p) => ({ ...p, weights }))} />
-        <p className="mt-4 text-xs opacity-85">
-          EU: Regulation (EU) No 1169/2011, Annex II. US: FALCPA 2004 and the FASTER Act 2021. Diets are never a promise
-          about a packet: traces and recipes differ.
-        </p>
+        <p className="mt-4 text-xs opacity-85">{texts.euRegulationEuNo}</p>
       </div>
       <LabelForm
         key={label?.id ?? 'new'}
@@ -154,23 +147,28 @@ function Row({
     <tr className={`border-b border-base-300 ${never ? 'text-base-content/70' : ''}`}>
       <th scope="row" className="py-1 pr-2 text-left font-normal" title={item.source}>
         <span className={never ? 'line-through' : 'font-semibold'}>{item.name}</span>
-        {!item.common && <span className="text-xs"> special shop</span>}
+        {!item.common && <span className="text-xs">{texts.specialShop}</span>}
         <span className="block text-xs opacity-85 sm:max-w-80">
           {item.parts ? mixedOf(item) : namesOf(item).slice(1, 5).join(', ')}
         </span>
         {mine && (
           <span className="ml-1 inline-flex gap-1">
-            <button type="button" className="btn btn-xs h-7" aria-label={`Change ${item.name}`} onClick={onChange}>
-              Change
+            <button
+              type="button"
+              className="btn btn-xs h-7"
+              aria-label={texts.changeItem(item.name)}
+              onClick={onChange}
+            >
+              {texts.pantryPageChange}
             </button>
-            <button type="button" className="btn btn-xs h-7" aria-label={`Take ${item.name} away`} onClick={onRemove}>
-              Take away
+            <button type="button" className="btn btn-xs h-7" aria-label={texts.takeAway(item.name)} onClick={onRemove}>
+              {texts.pantryPageTakeAway}
             </button>
           </span>
         )}
       </th>
-      {tick('have', 'in the house')}
-      {tick('never', 'never used')}
+      {tick('have', texts.pantryPageInHouse)}
+      {tick('never', texts.neverUsed)}
       <td className="px-2">{listedBy(item, 'eu')}</td>
       <td className="hidden px-2 md:table-cell">{listedBy(item, 'us')}</td>
       <td className="hidden px-2 md:table-cell">{notFor(item)}</td>

@@ -3,6 +3,7 @@ import { RANGES, type PantryBody, type UsualWeight } from '@yellowmist/contract'
 import { findIngredients, foodOf, KNOWN, namesOf, soldAs, type Food } from '@yellowmist/core';
 import { NumberField } from '../../ui/NumberField';
 import { useUnits } from '../../state/useUnits';
+import * as texts from './texts';
 
 interface Props {
   pantry: PantryBody;
@@ -20,19 +21,19 @@ export function Weights({ pantry, find, onChange }: Props) {
   const shown = all || find !== '' ? foods : foods.slice(0, MOST_SHOWN);
   if (foods.length === 0) return null;
   return (
-    <section aria-label="Foods and their usual weights" className="mt-6">
-      <h2 className="text-xl">Foods, and what one weighs here</h2>
+    <section aria-label={texts.foodsAndTheirUsual} className="mt-6">
+      <h2 className="text-xl">{texts.foodsAndWhatOne}</h2>
       <table className="mt-1 w-full text-sm">
         <thead className="text-left text-xs">
           <tr className="border-b-2 border-base-content/60">
             <th scope="col" className="py-1 pr-2 font-semibold">
-              Food
+              {texts.food}
             </th>
             <th scope="col" className="px-2 font-semibold">
-              One of them, as bought
+              {texts.oneOfThemAs}
             </th>
             <th scope="col" className="hidden px-2 font-semibold md:table-cell">
-              Usual weights from
+              {texts.usualWeightsFrom}
             </th>
           </tr>
         </thead>
@@ -44,7 +45,7 @@ export function Weights({ pantry, find, onChange }: Props) {
       </table>
       {shown.length < foods.length && (
         <button type="button" className="btn mt-2" onClick={() => setAll(true)}>
-          Show all {foods.length} foods
+          {texts.showAllFoods(foods.length)}
         </button>
       )}
     </section>
@@ -91,7 +92,7 @@ function WeightRow({
               />
               {mine && (
                 <button type="button" className="btn btn-xs h-7" onClick={() => set(unit.id, null)}>
-                  Back to {say(unit.grams, 'mass')}
+                  {texts.backTo(say(unit.grams, 'mass'))}
                 </button>
               )}
             </span>

@@ -8,15 +8,16 @@ import { CardTable } from '../../ui/CardTable';
 import { NumberField } from '../../ui/NumberField';
 import type { BoardProps } from '../dish/board';
 import { dishChanged } from '../dish/dishSlice';
+import * as texts from './texts';
 
 type Fact = Exclude<keyof Serving, 'people'>;
 
 const FACTS: readonly { key: Fact; label: string; unit: string; step: number }[] = [
-  { key: 'energyKcal', label: 'Energy', unit: 'kcal', step: 10 },
-  { key: 'proteinG', label: 'Protein', unit: 'g', step: 1 },
-  { key: 'fatG', label: 'Fat', unit: 'g', step: 1 },
-  { key: 'carbohydrateG', label: 'Carbohydrate', unit: 'g', step: 1 },
-  { key: 'saltG', label: 'Salt', unit: 'g', step: 0.1 },
+  { key: 'energyKcal', label: texts.energy, unit: 'kcal', step: 10 },
+  { key: 'proteinG', label: texts.protein, unit: 'g', step: 1 },
+  { key: 'fatG', label: texts.fat, unit: 'g', step: 1 },
+  { key: 'carbohydrateG', label: texts.carbohydrate, unit: 'g', step: 1 },
+  { key: 'saltG', label: texts.salt, unit: 'g', step: 0.1 },
 ];
 
 const rounded = (value: number, step: number): string => String(Number((Math.round(value / step) * step).toFixed(1)));
@@ -25,7 +26,7 @@ const rounded = (value: number, step: number): string => String(Number((Math.rou
 function rangeText(serving: Serving, { key, unit, step }: (typeof FACTS)[number]): string {
   const { value, off } = serving[key];
   const [from, to] = [rounded(Math.max(0, value - off), step), rounded(value + off, step)];
-  return from === to ? `${from} ${unit}` : `${from} to ${to} ${unit}`;
+  return from === to ? `${from} ${unit}` : texts.to(from, to, unit);
 }
 
 /** What one person eats of it, from the air and from the pot; what goes with it in the fryer; how it is made hot again. */
@@ -35,12 +36,12 @@ export default function PlateBoard({ body, air }: BoardProps) {
   const { people } = perServing.air;
   return (
     <div className="grid gap-x-10 gap-y-3 lg:grid-cols-2">
-      <section aria-label="One person’s plate">
+      <section aria-label={texts.onePersonsPlate}>
         <div className="flex flex-wrap items-end gap-4">
-          <h3 className="text-lg">One person’s plate</h3>
+          <h3 className="text-lg">{texts.onePersonsPlate}</h3>
           <NumberField
             className="w-28"
-            label="People who eat"
+            label={texts.peopleWhoEat}
             value={people}
             quantity="plain"
             range={RANGES.servings}
@@ -49,16 +50,13 @@ export default function PlateBoard({ body, air }: BoardProps) {
           />
         </div>
         <CardTable
-          heads={['Of the whole dish', 'From the air fryer', 'From the pot']}
+          heads={[texts.ofWholeDish, texts.fromAirFryer, texts.fromPot]}
           rows={FACTS.map((fact) => ({
             key: fact.key,
             cells: [fact.label, <b key="air">{rangeText(perServing.air, fact)}</b>, rangeText(perServing.pot, fact)],
           }))}
         />
-        <p className="mt-2 max-w-prose text-xs">
-          Food, coat, oil that stays and what stands beside, {body.dish.count} pieces shared by {people}. Estimates from
-          usual compositions: two times in three the truth lies within the range. No dietary or medical advice.
-        </p>
+        <p className="mt-2 max-w-prose text-xs">{texts.foodCoatOilThat(body.dish.count, people)}</p>
       </section>
       <WithIt body={body} air={air} />
     </div>
@@ -72,34 +70,33 @@ function WithIt({ body, air }: Pick<BoardProps, 'body' | 'air'>) {
   const { answer } = useAnswer('reheating', { ...requestOf(body, pantry), plan: air.plan });
   const { fryer } = body;
   return (
-    <section aria-label="With it in the fryer">
-      <h3 className="text-lg">With it in the fryer</h3>
+    <section aria-label={texts.withItInFryer}>
+      <h3 className="text-lg">{texts.withItInFryer}</h3>
       <dl className="mt-1 grid grid-cols-[8rem_1fr] gap-x-3 gap-y-2 text-sm">
-        <dt className="font-semibold">Buns</dt>
+        <dt className="font-semibold">{texts.buns}</dt>
         <dd>
-          {say(WARMED.bunsMin, 'minutes')} at {set(Math.min(WARMED.bunsC, fryer.maxTempC), fryer.stepC)} when the last
-          batch is out and the fryer is hot, cut side up. They burn quickly: stay beside them.
+          {texts.atWhenLastBatch(
+            say(WARMED.bunsMin, 'minutes'),
+            set(Math.min(WARMED.bunsC, fryer.maxTempC), fryer.stepC),
+          )}
         </dd>
-        <dt className="font-semibold">A slice of cheese</dt>
+        <dt className="font-semibold">{texts.sliceOfCheese}</dt>
+        <dd>{texts.onDonePiecesIn(say(WARMED.cheeseMin, 'minutes'))}</dd>
+        <dt className="font-semibold">{texts.whatIsLeft}</dt>
         <dd>
-          On the done pieces in the switched-off fryer, {say(WARMED.cheeseMin, 'minutes')} with the drawer shut. While
-          the fan runs it flies.
-        </dd>
-        <dt className="font-semibold">What is left</dt>
-        <dd>
-          Cold within two hours, uncovered until it is. From the refrigerator{' '}
-          {answer === null
-            ? '…'
-            : answer.minutes === null
-              ? 'it does not come hot within half an hour: halve the pieces.'
-              : tell([
-                  `about ${say(answer.minutes, 'minutes')} at `,
-                  setTo(answer.tempC, fryer.stepC),
-                  ', one layer, never covered, until the centre says ',
-                  { kind: 'temperature', value: answer.centreC },
-                  '.',
-                ])}{' '}
-          Once only.
+          {texts.coldWithinTwoHours(
+            answer === null
+              ? '…'
+              : answer.minutes === null
+                ? texts.itDoesNotCome
+                : tell([
+                    texts.aboutAt(say(answer.minutes, 'minutes')),
+                    setTo(answer.tempC, fryer.stepC),
+                    texts.oneLayerNeverCovered,
+                    { kind: 'temperature', value: answer.centreC },
+                    '.',
+                  ]),
+          )}
         </dd>
       </dl>
     </section>

@@ -6,6 +6,7 @@ import { thingWords } from '../../state/things';
 import { useUnits } from '../../state/useUnits';
 import type { RecipeAnswer } from '../../worker/questions';
 import { inOrder, KIND_WORDS, placesFor } from './places';
+import * as texts from './texts';
 
 const NTH = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth'];
 
@@ -21,8 +22,8 @@ export function BowlsRead({ answer }: { answer: RecipeAnswer }) {
   const onFood = reading.lines.filter((l) => l.bowl === 'food').map((l) => l.text);
   return (
     <>
-      <h2 className="text-xl">Dipped in this order</h2>
-      {dipped.length === 0 && <p className="text-sm">Nothing is dipped into yet.</p>}
+      <h2 className="text-xl">{texts.dippedInThisOrder}</h2>
+      {dipped.length === 0 && <p className="text-sm">{texts.nothingIsDippedInto}</p>}
       <ol className="flex flex-wrap items-start gap-x-3 gap-y-3">
         {dipped.map((bowl) => (
           <BowlRead key={bowl.id} bowl={bowl} answer={answer} />
@@ -30,7 +31,7 @@ export function BowlsRead({ answer }: { answer: RecipeAnswer }) {
       </ol>
       {beside.length > 0 && (
         <>
-          <h2 className="mt-3 text-xl">Beside the coat</h2>
+          <h2 className="mt-3 text-xl">{texts.besideCoat}</h2>
           <ul className="flex flex-wrap items-start gap-x-3 gap-y-3">
             {beside.map((bowl) => (
               <BowlRead key={bowl.id} bowl={bowl} answer={answer} />
@@ -38,16 +39,16 @@ export function BowlsRead({ answer }: { answer: RecipeAnswer }) {
           </ul>
         </>
       )}
-      <h2 className="mt-3 text-xl">In no bowl</h2>
+      <h2 className="mt-3 text-xl">{texts.inNoBowl}</h2>
       <div className="grid gap-x-4 sm:grid-cols-2">
-        <Elsewhere id="food" label="The food" lines={linesOf('food')} />
-        <Elsewhere id="on-food" label="Onto the food" lines={onFood} />
-        <Elsewhere id="frying-oil" label="To fry in" lines={linesOf('frying-oil')} />
-        <Elsewhere id="garnish" label="On the plate" lines={linesOf('garnish')} />
-        <Elsewhere id="other" label="Not for the coat" lines={linesOf('other')} />
+        <Elsewhere id="food" label={texts.theFood} lines={linesOf('food')} />
+        <Elsewhere id="on-food" label={texts.ontoFood} lines={onFood} />
+        <Elsewhere id="frying-oil" label={texts.toFryIn} lines={linesOf('frying-oil')} />
+        <Elsewhere id="garnish" label={texts.onPlate} lines={linesOf('garnish')} />
+        <Elsewhere id="other" label={texts.notForCoat} lines={linesOf('other')} />
         {missing.length > 0 && (
           <div>
-            <h3 className="text-sm font-semibold">A bowl that is missing</h3>
+            <h3 className="text-sm font-semibold">{texts.bowlThatIsMissing}</h3>
             <p className="flex flex-wrap gap-1">
               {missing.map(({ key, label }) => (
                 <Target
@@ -55,7 +56,7 @@ export function BowlsRead({ answer }: { answer: RecipeAnswer }) {
                   id={key}
                   className="rounded-field border border-dashed border-current px-2 py-1 text-sm"
                 >
-                  {label.replace('New: ', '')}
+                  {label.replace(texts.newIt, '')}
                 </Target>
               ))}
             </p>
@@ -79,7 +80,7 @@ function Target({ id, className = '', children }: { id: string; className?: stri
 function BowlRead({ bowl, answer: { contents, things } }: { bowl: RecipeBowl; answer: RecipeAnswer }) {
   const { system } = useUnits();
   const { setNodeRef, isOver } = useDroppable({ id: bowl.id });
-  const times = bowl.layers.map((at) => NTH[at]).join(' and ');
+  const times = bowl.layers.map((at) => NTH[at]).join(texts.and);
   return (
     <li
       ref={setNodeRef}
@@ -106,7 +107,7 @@ function Elsewhere({ id, label, lines }: { id: string; label: string; lines: rea
   return (
     <div ref={setNodeRef} className={`min-h-11 rounded-field ${isOver ? 'bg-primary text-primary-content' : ''}`}>
       <h3 className="text-sm font-semibold">{label}</h3>
-      <p className="text-sm leading-snug break-words">{lines.length > 0 ? lines.join(' · ') : 'nothing'}</p>
+      <p className="text-sm leading-snug break-words">{lines.length > 0 ? lines.join(' · ') : texts.nothing}</p>
     </div>
   );
 }

@@ -2,8 +2,9 @@ import { useId, useRef, useState } from 'react';
 import { RANGES } from '@yellowmist/contract';
 import { EXAMPLE_RECIPE } from './example';
 import { PageHeading } from '../../ui/PageHeading';
+import * as texts from './texts';
 
-const ACCEPTED = '.txt,.md,.markdown,.html,.htm,.json,text/plain,text/markdown,text/html,application/json';
+const ACCEPTED = texts.txtMdMarkdownHtml;
 
 interface Props {
   text: string;
@@ -22,9 +23,7 @@ export function Bringing({ text, wrong, onRead }: Props) {
   const take = async (dropped: File | undefined): Promise<void> => {
     if (!dropped) return;
     if (dropped.size > RANGES.recipeHtml.max) {
-      setUnread(
-        `“${dropped.name}” is larger than 5 MB: save the page without its pictures, or paste the recipe’s words.`,
-      );
+      setUnread(texts.isLargerThan5(dropped.name));
       return;
     }
     setUnread('');
@@ -34,7 +33,7 @@ export function Bringing({ text, wrong, onRead }: Props) {
   };
   return (
     <section
-      aria-label="Bring a recipe"
+      aria-label={texts.bringRecipe}
       className={`mx-auto w-full max-w-3xl px-4 py-6 ${over ? 'outline-4 outline-primary' : ''}`}
       onDragOver={(event) => {
         event.preventDefault();
@@ -55,13 +54,12 @@ export function Bringing({ text, wrong, onRead }: Props) {
           onRead(typed);
         }}
       >
-        <PageHeading className="text-3xl leading-tight font-bold">Paste the recipe you fry by</PageHeading>
+        <PageHeading className="text-3xl leading-tight font-bold">{texts.pasteRecipeYouFry}</PageHeading>
         <label htmlFor={id} className="sr-only">
-          Paste the recipe you fry by
+          {texts.pasteRecipeYouFry}
         </label>
         <p id={`${id}how`} className="mt-1 max-w-prose">
-          Words, Markdown, a saved page or its JSON. Nothing is fetched and nothing leaves this kitchen. Each line is
-          put into its bowl, and you put right what is wrong.
+          {texts.wordsMarkdownSavedPage}
         </p>
         <textarea
           id={id}
@@ -69,9 +67,7 @@ export function Bringing({ text, wrong, onRead }: Props) {
           className="textarea mt-3 min-h-64 w-full text-base leading-snug"
           rows={14}
           value={typed}
-          placeholder={
-            '500 g cod in strips\n60 g flour, 1 tsp salt\n2 eggs\n…\nDip in flour, egg, then crumbs. Fry at 180 °C for 4 minutes.'
-          }
+          placeholder={texts.with500GCod}
           onChange={(event) => setTyped(event.target.value)}
           onKeyDown={(event) => {
             if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) event.currentTarget.form?.requestSubmit();
@@ -84,13 +80,13 @@ export function Bringing({ text, wrong, onRead }: Props) {
         )}
         <p className="mt-3 flex flex-wrap items-center gap-3">
           <button type="submit" className="btn btn-primary h-12 text-base">
-            Read it
+            {texts.readIt}
           </button>
           <button type="button" className="btn h-12" onClick={() => file.current?.click()}>
-            Open a file
+            {texts.openFile}
           </button>
           <button type="button" className="btn btn-ghost h-12" onClick={() => setTyped(EXAMPLE_RECIPE)}>
-            Put in an example
+            {texts.putInExample}
           </button>
           <input
             ref={file}
@@ -98,10 +94,10 @@ export function Bringing({ text, wrong, onRead }: Props) {
             accept={ACCEPTED}
             className="sr-only"
             tabIndex={-1}
-            aria-label="A recipe as a file"
+            aria-label={texts.recipeAsFile}
             onChange={(event) => void take(event.target.files?.[0])}
           />
-          <span className="text-sm">or drop one anywhere here · Ctrl+Enter reads</span>
+          <span className="text-sm">{texts.orDropOneAnywhere}</span>
         </p>
       </form>
     </section>

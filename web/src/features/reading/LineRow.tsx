@@ -1,6 +1,7 @@
 import { useDraggable } from '@dnd-kit/core';
 import type { Moved, ReadLine } from '@yellowmist/core';
 import { placeOf, SURE_WORDS, TAKEN_WORDS, type Place } from './places';
+import * as texts from './texts';
 
 interface Props {
   line: ReadLine;
@@ -50,7 +51,7 @@ export function LineRow({ line, at, places, open, onOpen, onMove, onStep }: Prop
       {open && (
         <div className="pb-2">
           <p className="text-sm">{line.why}</p>
-          <div className="mt-1 flex flex-wrap gap-1" role="group" aria-label={`Where ${line.text} goes`}>
+          <div className="mt-1 flex flex-wrap gap-1" role="group" aria-label={texts.whereGoes(line.text)}>
             {places.map((place, k) => (
               <button
                 key={place.key}
@@ -72,7 +73,7 @@ export function LineRow({ line, at, places, open, onOpen, onMove, onStep }: Prop
 
 /** "Dust: plain flour", "seasoning, into the dust". */
 function labelOf({ takenFor, bowl }: ReadLine, here: Place | undefined): string {
-  if (takenFor === 'seasoning' && bowl === 'food') return 'onto the food';
+  if (takenFor === 'seasoning' && bowl === 'food') return texts.lineRowOntoFood;
   if ((takenFor === 'seasoning' || takenFor === 'oil') && here)
     return `${TAKEN_WORDS[takenFor]} · ${here.label.toLowerCase()}`;
   return here && bowl !== null ? here.label : TAKEN_WORDS[takenFor];

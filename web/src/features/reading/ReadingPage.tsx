@@ -15,6 +15,7 @@ import { placesFor } from './places';
 import { brought, lineMoved, useReading } from './readingSlice';
 import { ToBench } from './ToBench';
 import { PageHeading } from '../../ui/PageHeading';
+import * as texts from './texts';
 
 /** A pointer that moved less has clicked, px. */
 const DRAG_FROM = 8;
@@ -53,7 +54,7 @@ export function ReadingPage() {
       />
     );
   }
-  if (!shown) return <p className="p-8">Reading…</p>;
+  if (!shown) return <p className="p-8">{texts.reading}</p>;
   return <Reading answer={shown} onEdit={() => setEditing(true)} />;
 }
 
@@ -79,20 +80,18 @@ function Reading({ answer, onEdit }: { answer: RecipeAnswer; onEdit: () => void 
   return (
     <DndContext sensors={sensors} onDragEnd={dropped}>
       <div className="mx-auto grid w-full max-w-7xl gap-x-8 gap-y-4 px-4 py-4 lg:grid-cols-[minmax(0,6fr)_minmax(0,7fr)]">
-        <section aria-label="The recipe as it is written">
+        <section aria-label={texts.recipeAsItIs}>
           <div className="flex flex-wrap items-start gap-x-2">
             <PageHeading className="min-w-0 grow basis-60 text-2xl leading-tight break-words">
-              {reading.title || 'A recipe without a title'}
+              {reading.title || texts.recipeWithoutTitle}
             </PageHeading>
             <UndoRedo back={back > 0} forward={forward > 0} onUndo={undo} onRedo={redo} />
             <button type="button" className="btn btn-ghost" onClick={onEdit}>
-              Change the words
+              {texts.changeWords}
             </button>
           </div>
-          <p className="text-sm">
-            Where a line goes wrong, open it and choose its bowl, press the bowl’s number, or drag it there.
-          </p>
-          <ol ref={list} className="mt-2" aria-label="Lines">
+          <p className="text-sm">{texts.whereLineGoesWrong}</p>
+          <ol ref={list} className="mt-2" aria-label={texts.lines}>
             {reading.lines.map((line, at) => (
               <LineRow
                 key={`${at} ${line.text}`}
@@ -109,7 +108,7 @@ function Reading({ answer, onEdit }: { answer: RecipeAnswer; onEdit: () => void 
           <Steps answer={answer} />
           <NotUsed answer={answer} />
         </section>
-        <section aria-label="The recipe as it is understood" className="lg:sticky lg:top-2 lg:self-start">
+        <section aria-label={texts.recipeAsItIsUnderstood} className="lg:sticky lg:top-2 lg:self-start">
           <ToBench answer={answer} />
           <BowlsRead answer={answer} />
         </section>
@@ -122,7 +121,7 @@ function Steps({ answer: { reading } }: { answer: RecipeAnswer }) {
   if (reading.steps.length === 0) return null;
   return (
     <>
-      <h2 className="mt-4 text-xl">What the steps say</h2>
+      <h2 className="mt-4 text-xl">{texts.whatStepsSay}</h2>
       <ol className="list-decimal pl-6">
         {reading.steps.map(({ text, found }, at) => (
           <li key={at} className="mt-1 text-sm leading-snug">
@@ -141,8 +140,8 @@ function Steps({ answer: { reading } }: { answer: RecipeAnswer }) {
 
 const FOUND_WORDS = {
   method: '',
-  dipping: 'dipped in',
-  'oil-temperature': 'oil at',
+  dipping: texts.dippedIn,
+  'oil-temperature': texts.oilAt,
   minutes: 'fried',
   cut: 'cut',
   drying: '',
@@ -160,7 +159,7 @@ function NotUsed({ answer: { reading } }: { answer: RecipeAnswer }) {
   const { headings, notUsed } = reading;
   return (
     <>
-      {headings.length > 0 && <p className="mt-3 text-sm">Read as headings: {headings.join(' · ')}.</p>}
+      {headings.length > 0 && <p className="mt-3 text-sm">{texts.readAsHeadings(headings.join(' · '))}</p>}
       {notUsed.length > 0 && <NotUsedLines lines={notUsed} />}
     </>
   );
@@ -169,7 +168,7 @@ function NotUsed({ answer: { reading } }: { answer: RecipeAnswer }) {
 function NotUsedLines({ lines }: { lines: readonly string[] }) {
   return (
     <>
-      <h2 className="mt-4 text-xl">Not used</h2>
+      <h2 className="mt-4 text-xl">{texts.notUsed}</h2>
       <ul className="list-disc pl-6 text-sm">
         {lines.map((text, at) => (
           <li key={at} className="break-words">

@@ -10,6 +10,7 @@ import { NumberField } from '../../ui/NumberField';
 import { newDish } from '../dish/newDish';
 import { fryersFrom, useOwnFryers } from '../dish/useFryers';
 import type { RecipeAnswer } from '../../worker/questions';
+import * as texts from './texts';
 
 /** The dish of a reading as it is stored; null where a food or a coat is missing. */
 export function bodyOf(
@@ -53,20 +54,21 @@ export function ToBench({ answer: { reading, own } }: { answer: RecipeAnswer }) 
         dish &&
         fried && (
           <p>
-            <b>
-              {dish.count} {dish.count === 1 ? 'piece' : 'pieces'} of {spoken(nameOf(dish.foodId))}
-            </b>
-            , fried {fried.medium === 'deep-oil' ? 'in deep oil' : 'in a pan'} at {say(fried.tempC, 'temperature')} for{' '}
-            {say(fried.minutes, 'minutes')}
-            {reading.servings !== null && `, for ${reading.servings}`}.
+            <b>{texts.ofIt(dish.count, dish.count === 1 ? texts.piece : texts.pieces, spoken(nameOf(dish.foodId)))}</b>
+            {texts.friedAtFor(
+              fried.medium === 'deep-oil' ? texts.inDeepOil : texts.inPan,
+              say(fried.tempC, 'temperature'),
+              say(fried.minutes, 'minutes'),
+            )}
+            {reading.servings !== null && texts.forIt(reading.servings)}.
           </p>
         )
       )}
       {guesses.length > 0 && (
-        <ul className="mt-1 text-sm leading-snug" aria-label="Guessed">
+        <ul className="mt-1 text-sm leading-snug" aria-label={texts.guessed}>
           {guesses.map(({ field, why }) => (
             <li key={field + why}>
-              <i>A guess:</i> {why}
+              <i>{texts.aGuess}</i> {why}
             </li>
           ))}
         </ul>
@@ -76,7 +78,7 @@ export function ToBench({ answer: { reading, own } }: { answer: RecipeAnswer }) 
           <>
             <NumberField
               className="w-28"
-              label="Oil at"
+              label={texts.toBenchOilAt}
               value={fried.tempC}
               quantity="temperature"
               range={RANGES.oilTempC}
@@ -84,7 +86,7 @@ export function ToBench({ answer: { reading, own } }: { answer: RecipeAnswer }) 
             />
             <NumberField
               className="w-24"
-              label="For"
+              label={texts.toBenchFor}
               value={fried.minutes}
               quantity="minutes"
               range={RANGES.oilMinutes}
@@ -95,7 +97,7 @@ export function ToBench({ answer: { reading, own } }: { answer: RecipeAnswer }) 
         )}
         <Choice
           className="w-48"
-          label="Into this fryer"
+          label={texts.intoThisFryer}
           value={fryer.name}
           options={choices.map((f) => ({ value: f.name, label: f.name }))}
           onChange={setName}
@@ -106,12 +108,12 @@ export function ToBench({ answer: { reading, own } }: { answer: RecipeAnswer }) 
           disabled={!body || isLoading}
           onClick={() => void lay().catch(() => undefined)}
         >
-          Lay it on the bench
+          {texts.layItOnBench}
         </button>
       </div>
       {error && (
         <p role="alert" className="mt-2 font-semibold text-error">
-          {problemText(error)} Nothing of the recipe is lost.
+          {texts.nothingOfRecipeIs(problemText(error))}
         </p>
       )}
     </div>

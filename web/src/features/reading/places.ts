@@ -1,4 +1,5 @@
 import type { Moved, ReadLine, RecipeBowl, RecipeBowlKind, Sure, TakenFor } from '@yellowmist/core';
+import * as texts from './texts';
 
 /** A place that a line can be put into. */
 export interface Place {
@@ -8,31 +9,31 @@ export interface Place {
 }
 
 export const KIND_WORDS: Record<RecipeBowlKind, string> = {
-  dust: 'Dust',
-  binder: 'Binder',
-  batter: 'Batter',
-  finish: 'Finish',
-  marinade: 'Marinade',
-  sauce: 'Sauce',
-  dip: 'Dip',
+  dust: texts.dust,
+  binder: texts.binder,
+  batter: texts.batter,
+  finish: texts.finish,
+  marinade: texts.marinade,
+  sauce: texts.sauce,
+  dip: texts.dip,
 };
 
 export const TAKEN_WORDS: Record<TakenFor, string> = {
-  food: 'the food',
+  food: texts.placesTheFood,
   dust: 'dust',
   binder: 'binder',
   batter: 'batter',
   finish: 'finish',
   seasoning: 'seasoning',
-  'frying-oil': 'to fry in',
-  oil: 'oil, mixed in',
+  'frying-oil': texts.placesToFryIn,
+  oil: texts.oilMixedIn,
   sauce: 'sauce',
   dip: 'dip',
-  garnish: 'on the plate',
-  other: 'not for the coat',
+  garnish: texts.placesOnPlate,
+  other: texts.placesNotForCoat,
 };
 
-export const SURE_WORDS: Record<Sure, string> = { sure: 'sure', likely: 'likely', guess: 'a guess' };
+export const SURE_WORDS: Record<Sure, string> = { sure: 'sure', likely: 'likely', guess: texts.placesAGuess };
 
 /** Kinds of bowls that a recipe may lack, in the order of the work. */
 const KINDS = ['dust', 'binder', 'batter', 'finish', 'sauce', 'dip'] as const;
@@ -54,14 +55,14 @@ export function placesFor(bowls: readonly RecipeBowl[]): Place[] {
     ...inOrder(bowls).map(placeOfBowl),
     ...missing.map((kind): Place => ({
       key: `new-${kind}`,
-      label: `New: ${KIND_WORDS[kind].toLowerCase()}`,
+      label: texts.newKindWord(KIND_WORDS[kind].toLowerCase()),
       to: { takenFor: kind },
     })),
-    { key: 'food', label: 'The food', to: { takenFor: 'food' } },
-    { key: 'on-food', label: 'Onto the food', to: { takenFor: 'seasoning' } },
-    { key: 'frying-oil', label: 'To fry in', to: { takenFor: 'frying-oil' } },
-    { key: 'garnish', label: 'On the plate', to: { takenFor: 'garnish' } },
-    { key: 'other', label: 'Not for the coat', to: { takenFor: 'other' } },
+    { key: 'food', label: texts.theFood, to: { takenFor: 'food' } },
+    { key: 'on-food', label: texts.ontoFood, to: { takenFor: 'seasoning' } },
+    { key: 'frying-oil', label: texts.toFryIn, to: { takenFor: 'frying-oil' } },
+    { key: 'garnish', label: texts.onPlate, to: { takenFor: 'garnish' } },
+    { key: 'other', label: texts.notForCoat, to: { takenFor: 'other' } },
   ];
 }
 

@@ -3,27 +3,27 @@ import type { AirPlan, WorthChange } from '@yellowmist/core';
 import { useAnswer } from '../../state/useAnswer';
 import { searchOf, usePantryDocument } from '../../state/pantryDocument';
 import { useUnits } from '../../state/useUnits';
+import * as texts from './texts';
 
-const NUMBERS = ['No', 'One', 'Two', 'Three', 'Four', 'Five'] as const;
+const NUMBERS = [texts.no, texts.one, texts.two, texts.three, texts.four, texts.five] as const;
 
-const headingFor = (n: number): string =>
-  n === 1 ? 'One change to your coat, and what it buys' : `${NUMBERS[n]} changes to your coat, and what each buys`;
+const headingFor = (n: number): string => (n === 1 ? texts.oneChangeToYour : texts.changesToYourCoat(NUMBERS[n]));
 
 /** The plan told as a difference from what the cook does today: each change, and what is lost without it. */
 export function Changes({ body, plan }: { body: ConversionBody; plan: AirPlan }) {
   const pantry = usePantryDocument();
   const { answer, error } = useAnswer('changes', { ...searchOf(body, pantry), plan });
   return (
-    <section aria-label="Changes to your coat" className="mb-3">
+    <section aria-label={texts.changesChangesToYourCoat} className="mb-3">
       {error ? <p role="alert">{error}</p> : <Told changes={answer} />}
     </section>
   );
 }
 
 function Told({ changes }: { changes: WorthChange[] | null }) {
-  if (!changes) return <p className="min-h-24 text-sm">Looking what each change buys…</p>;
+  if (!changes) return <p className="min-h-24 text-sm">{texts.lookingWhatEachChange}</p>;
   if (changes.length === 0) {
-    return <p className="text-sm">Nothing that differs from your own coat buys anything in this cook.</p>;
+    return <p className="text-sm">{texts.nothingThatDiffersFrom}</p>;
   }
   return (
     <>
@@ -51,12 +51,12 @@ function Line({ change: { text, buys, needed }, at }: { change: WorthChange; at:
             <span aria-hidden className="font-bold text-success">
               +{' '}
             </span>
-            <span className="sr-only">Buys: </span>
+            <span className="sr-only">{texts.buys}</span>
             {tell(said)}
           </p>
         ))}
-        {buys.length === 0 && <p className="text-sm">It belongs to this coat.</p>}
-        {needed && <p className="text-sm">Without it this does not come right.</p>}
+        {buys.length === 0 && <p className="text-sm">{texts.itBelongsToThis}</p>}
+        {needed && <p className="text-sm">{texts.withoutItThisDoes}</p>}
       </div>
     </li>
   );

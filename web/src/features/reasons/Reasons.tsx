@@ -16,11 +16,12 @@ import { Link } from 'react-router';
 import { useUnits } from '../../state/useUnits';
 import { Changes } from './Changes';
 import { KeepPot } from './KeepPot';
+import * as texts from './texts';
 
 const TONES: Record<Reason['weight'], { border: string; word: string }> = {
-  2: { border: 'border-error', word: 'Spoils it' },
-  1: { border: 'border-warning', word: 'Mend it' },
-  0: { border: 'border-base-content/40', word: 'Good to know' },
+  2: { border: 'border-error', word: texts.spoilsIt },
+  1: { border: 'border-warning', word: texts.mendIt },
+  0: { border: 'border-base-content/40', word: texts.goodToKnow },
 };
 
 /** The answer, before any verdict: whether the pot is kept, and what is changed of the cook's own and what it buys. */
@@ -40,7 +41,7 @@ function Why({ reason }: { reason: Reason }) {
   if (!lesson) return null;
   return (
     <Link className="link inline-flex min-h-6 items-center text-sm" to={`/learn/${lesson.id}`}>
-      Learn {lesson.short}
+      {texts.learn(lesson.short)}
     </Link>
   );
 }
@@ -61,11 +62,9 @@ export const Reasons = memo(function Reasons({
   const taken = chosen && planId(chosen.plan);
   const found = conversion?.alternatives.find((a) => a.id === taken);
   return (
-    <section aria-label="Reasons" className="min-h-0">
+    <section aria-label={texts.reasons} className="min-h-0">
       <h2 className="text-lg">{verdict(air)}</h2>
-      {reasons.length === 0 && (
-        <p className="mt-1">Nothing stands against it: the coat sets, stays on, browns and crisps in this fryer.</p>
-      )}
+      {reasons.length === 0 && <p className="mt-1">{texts.nothingStandsAgainstIt}</p>}
       <ul className="mt-2 space-y-2">
         {reasons.map((r) => (
           <li key={r.about + plain(r.text)} className={`border-l-4 pl-2 ${TONES[r.weight].border}`}>
@@ -84,11 +83,7 @@ export const Reasons = memo(function Reasons({
           ))}
         </ul>
       )}
-      {!air.load.fits && (
-        <p className="mt-2 border-l-4 border-error pl-2">
-          One coated piece is larger than this basket. Cut it smaller, or choose another fryer.
-        </p>
-      )}
+      {!air.load.fits && <p className="mt-2 border-l-4 border-error pl-2">{texts.oneCoatedPieceIs}</p>}
       <AfterTheHeat air={air} />
       <AgainstThePot air={air} count={dish.count} />
       {conversion && chosen?.family !== 'as-it-is' && <AsItIs original={conversion.original} />}
@@ -97,25 +92,25 @@ export const Reasons = memo(function Reasons({
 });
 
 const PLACE_WORDS: Record<Place, string> = {
-  rack: 'on a rack',
-  plate: 'on a plate',
-  hold: 'in the switched-off fryer',
+  rack: texts.onRack,
+  plate: texts.onPlate,
+  hold: texts.inSwitchedOffFryer,
 };
 
 /** How long it stays crisp where, and under a sauce. */
 function AfterTheHeat({ air }: { air: AirResult }) {
   if (air.waiting.length === 0) return null;
   return (
-    <section aria-label="After the heat">
-      <h2 className="mt-3 text-base">Stays crisp</h2>
+    <section aria-label={texts.afterHeat}>
+      <h2 className="mt-3 text-base">{texts.staysCrisp}</h2>
       <dl className="grid grid-cols-[1fr_auto] gap-x-2 text-sm leading-snug">
         {air.waiting.map(({ place, sauced, crispMin }) => (
           <div key={`${place}${sauced}`} className="contents">
-            <dt>{sauced ? 'with sauce at the table' : PLACE_WORDS[place]}</dt>
+            <dt>{sauced ? texts.withSauceAtTable : PLACE_WORDS[place]}</dt>
             <dd className="text-right font-semibold">
               {crispMin === null
-                ? `over ${STANDING_MIN} min`
-                : `${crispMin < 2 ? crispMin.toFixed(1) : Math.round(crispMin)} min`}
+                ? texts.overMin(STANDING_MIN)
+                : texts.min(crispMin < 2 ? crispMin.toFixed(1) : Math.round(crispMin))}
             </dd>
           </div>
         ))}
@@ -128,12 +123,15 @@ function AfterTheHeat({ air }: { air: AirResult }) {
 function AgainstThePot({ air, count }: { air: AirResult; count: number }) {
   const { airKwh, potKwh, airOilKcal, potOilKcal } = air.energy;
   return (
-    <section aria-label="Against the pot">
-      <h2 className="mt-3 text-base">Against the pot, for {count === 1 ? 'the piece' : `all ${count}`}</h2>
+    <section aria-label={texts.againstPot}>
+      <h2 className="mt-3 text-base">{texts.againstPotFor(count === 1 ? texts.thePiece : texts.all(count))}</h2>
       <p className="text-sm leading-snug">
-        About {airKwh.toFixed(1)} kWh instead of {potKwh.toFixed(1)}, and {Math.round(airOilKcal / 10) * 10} kcal of
-        cooking oil instead of {Math.round(potOilKcal / 10) * 10}. Estimates, within a factor of one and a half; no
-        dietary advice.
+        {texts.aboutKwhInsteadOf(
+          airKwh.toFixed(1),
+          potKwh.toFixed(1),
+          Math.round(airOilKcal / 10) * 10,
+          Math.round(potOilKcal / 10) * 10,
+        )}
       </p>
     </section>
   );
@@ -145,9 +143,7 @@ function AsItIs({ original }: { original: Alternative }) {
   const reasons = original.reasons.slice(0, 2);
   return (
     <>
-      <h2 className="mt-4 text-lg">
-        {original.works ? 'Your coat as it is would do, too' : 'Why your coat fails as it is'}
-      </h2>
+      <h2 className="mt-4 text-lg">{original.works ? texts.yourCoatAsIt : texts.whyYourCoatFails}</h2>
       <ul className="mt-1 space-y-2">
         {reasons.map((r) => (
           <li key={r.about} className={`border-l-4 pl-2 leading-snug ${TONES[r.weight].border}`}>
@@ -161,7 +157,7 @@ function AsItIs({ original }: { original: Alternative }) {
 
 function verdict(air: AirResult): string {
   const worst = air.reasons[0]?.weight ?? 0;
-  if (air.works && air.likeness > 0.8) return 'This works, and is much like the pot';
-  if (air.works) return 'This works, in its own way';
-  return worst === 2 ? 'Why this fails' : 'Not there yet';
+  if (air.works && air.likeness > 0.8) return texts.thisWorksAndIs;
+  if (air.works) return texts.thisWorksInIts;
+  return worst === 2 ? texts.whyThisFails : texts.notThereYet;
 }

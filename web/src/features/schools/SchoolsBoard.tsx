@@ -8,6 +8,7 @@ import { useUnits } from '../../state/useUnits';
 import type { BoardProps } from '../dish/board';
 import { schoolTaken } from '../dish/dishSlice';
 import { Differences } from '../dish/Differences';
+import * as texts from './texts';
 
 /** Where cooks disagree: both sides with their reasons, and what each would cost this dish by the model. */
 export default function SchoolsBoard({ body, plan }: BoardProps) {
@@ -16,10 +17,7 @@ export default function SchoolsBoard({ body, plan }: BoardProps) {
   const schools = schoolsFor({ pantry, dish: body.dish, plan, fryer: body.fryer, limits });
   return (
     <div>
-      <p className="mb-1 text-sm">
-        Where cooks disagree, for this dish: both sides, and what the model says that each would change. Where heat or
-        preparation change, the minutes are searched anew.
-      </p>
+      <p className="mb-1 text-sm">{texts.whereCooksDisagreeFor}</p>
       <ul className="columns-1 gap-8 md:columns-2 xl:columns-3">
         {schools.map(({ id, question }) => (
           <li key={id} className="mb-3 break-inside-avoid">
@@ -49,7 +47,7 @@ function Question({
     <fieldset>
       <legend className="font-display font-semibold">{title}</legend>
       {error && <p role="alert">{error}</p>}
-      {!answer && !error && <p className="text-xs">Simulating both sides…</p>}
+      {!answer && !error && <p className="text-xs">{texts.simulatingBothSides}</p>}
       {answer?.sides.map((side) => (
         <label
           key={side.id}

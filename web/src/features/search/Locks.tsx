@@ -5,6 +5,7 @@ import { usePantry } from '../../state/usePantry';
 import { useUnits } from '../../state/useUnits';
 import { limitsChanged } from '../dish/dishSlice';
 import { DIET_WORDS } from '../dish/words';
+import * as texts from './texts';
 
 interface Held {
   key: string;
@@ -22,7 +23,7 @@ export function Locks({ limits, fryer }: { limits: Limits; fryer: Fryer }) {
   const held: Held[] = [
     ...(limits.keep ?? []).map((id) => ({
       key: `keep-${id}`,
-      text: `with ${ingredient(pantry, id).name.toLowerCase()}`,
+      text: texts.withIt(ingredient(pantry, id).name.toLowerCase()),
       open: { keep: without(limits.keep ?? [], id) },
     })),
     ...limits.diets.map((d) => ({
@@ -32,26 +33,24 @@ export function Locks({ limits, fryer }: { limits: Limits; fryer: Fryer }) {
     })),
     ...limits.avoidAllergens.map((a) => ({
       key: a,
-      text: `no ${ALLERGENS[a].name}`,
+      text: texts.no(ALLERGENS[a].name),
       open: { avoidAllergens: without(limits.avoidAllergens, a) },
     })),
     ...(limits.maxTempC < maxTempC
-      ? [{ key: 'heat', text: `at most ${set(limits.maxTempC, stepC)}`, open: { maxTempC } }]
+      ? [{ key: 'heat', text: texts.atMost(set(limits.maxTempC, stepC)), open: { maxTempC } }]
       : []),
   ];
   if (held.length === 0) {
-    return (
-      <span className="text-sm opacity-85">Nothing is locked: “Keep” at an ingredient, or “Who eats, how hot”.</span>
-    );
+    return <span className="text-sm opacity-85">{texts.nothingIsLockedKeep}</span>;
   }
   return (
-    <ul aria-label="Locked" className="flex flex-wrap gap-1">
+    <ul aria-label={texts.locked} className="flex flex-wrap gap-1">
       {held.map(({ key, text, open }) => (
         <li key={key}>
           <button
             type="button"
             className="btn btn-sm h-9 gap-1 bg-base-100 font-normal"
-            aria-label={`Let go: ${text}`}
+            aria-label={texts.letGo(text)}
             onClick={() => dispatch(limitsChanged(open))}
           >
             <Lock aria-hidden className="size-3.5" />

@@ -14,6 +14,7 @@ import { choicesIn, isTaken, keyOf, namesOf } from './names';
 import { useCurrentSearch } from './SearchContext';
 import { SearchState } from './SearchState';
 import { TriedCooks } from './TriedCooks';
+import * as texts from './texts';
 
 /** Everything that was tried as a picture, and beside it what is worth showing: the original as it is, then the best. */
 export default function SearchBoard({ body, air }: EarlyBoardProps) {
@@ -35,10 +36,10 @@ export default function SearchBoard({ body, air }: EarlyBoardProps) {
           <div className="min-w-0 grow">
             {conversion.alternatives.length === 0 && (
               <p role="status" className="mb-1 border-l-4 border-warning pl-2 text-sm">
-                No coat that is known here holds all that is locked. Let one lock go.
+                {texts.noCoatThatIs}
               </p>
             )}
-            <ol className="flex snap-x gap-0 overflow-x-auto pb-1" aria-label="Air versions">
+            <ol className="flex snap-x gap-0 overflow-x-auto pb-1" aria-label={texts.airVersions}>
               {choices.map((a) => (
                 <Row
                   key={keyOf(a)}
@@ -62,7 +63,7 @@ function Against({ alternative, air }: { alternative: Alternative; air: AirResul
   const changes = useMemo(() => differences(air, alternative), [air, alternative]);
   return (
     <div className="mt-1">
-      <p className="text-xs font-semibold">Against what lies on the bench:</p>
+      <p className="text-xs font-semibold">{texts.againstWhatLiesOn}</p>
       <Differences changes={changes} />
     </div>
   );
@@ -102,18 +103,18 @@ function Row({
           type="button"
           className={`btn h-11 px-3 ${taken ? 'btn-primary' : 'bg-base-100'}`}
           aria-pressed={taken}
-          aria-label={`${taken ? 'In use' : 'Use'}: ${name}`}
+          aria-label={`${taken ? texts.inUse : texts.use}: ${name}`}
           onClick={() => {
             dispatch(picked({ family: a.family, by: 'cook', plan: a.plan }));
             dispatch(sideTurned('air'));
           }}
         >
-          {taken ? 'In use' : 'Use'}
+          {taken ? texts.inUse : texts.use}
         </button>
       </div>
       <p className="mt-1 text-sm font-semibold">
         {set(tempC, stepC)}, {say(minutes, 'minutes')}
-        {turnAtMin !== null && ', turned'}
+        {turnAtMin !== null && texts.turned}
         {' · '}
         <span
           aria-hidden
@@ -124,11 +125,7 @@ function Row({
       </p>
       <Unsafe unsafe={a.unsafe} brief />
       <p className="text-sm">
-        {a.works
-          ? capitalised(likenessWord(a.likeness))
-          : asItIs
-            ? 'Put in as it is, it fails'
-            : 'Does not come right here'}
+        {a.works ? capitalised(likenessWord(a.likeness)) : asItIs ? texts.putInAsIt : texts.doesNotComeRight}
         {a.badges.length > 0 && `: ${a.badges.map((b) => BADGE_WORDS[b]).join(', ')}`}.
       </p>
       <p className="mt-1 text-sm leading-snug">{!a.works && worst ? tell(worst.text) : a.idea}</p>

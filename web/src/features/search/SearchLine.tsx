@@ -10,6 +10,7 @@ import { Unsafe } from '../dish/Unsafe';
 import { betterThan, choicesIn, isTaken, keyOf, namesOf } from './names';
 import { useCurrentSearch } from './SearchContext';
 import { SearchState } from './SearchState';
+import * as texts from './texts';
 
 /** All versions in one line: what there is to choose from, always in sight. */
 export function SearchLine({ body: { chosen, fryer } }: { body: ConversionBody }) {
@@ -37,7 +38,7 @@ export function SearchLine({ body: { chosen, fryer } }: { body: ConversionBody }
             key={keyOf(a)}
             type="button"
             aria-pressed={taken}
-            aria-label={`${taken ? 'In use' : 'Use'}: ${names.get(a)}`}
+            aria-label={`${taken ? texts.inUse : texts.use}: ${names.get(a)}`}
             className={`flex min-h-12 shrink-0 items-center gap-2 rounded-field border px-2 text-left ${taken ? 'border-base-content bg-primary text-primary-content' : 'border-base-content/30 bg-base-100'}`}
             onClick={() => take(a)}
           >
@@ -49,7 +50,8 @@ export function SearchLine({ body: { chosen, fryer } }: { body: ConversionBody }
             <span className="leading-tight">
               <span className="block text-sm font-semibold whitespace-nowrap">{names.get(a)}</span>
               <span className="block text-xs whitespace-nowrap">
-                {set(tempC, fryer.stepC)}, {say(minutes, 'minutes')}, {a.works ? a.outcomes.crispness?.word : 'fails'}
+                {set(tempC, fryer.stepC)}, {say(minutes, 'minutes')},{' '}
+                {a.works ? a.outcomes.crispness?.word : texts.fails}
               </span>
               <Unsafe unsafe={a.unsafe} brief />
             </span>
@@ -58,7 +60,8 @@ export function SearchLine({ body: { chosen, fryer } }: { body: ConversionBody }
                 role="status"
                 className="rounded-field bg-base-content px-1.5 py-1 text-xs font-semibold text-base-100"
               >
-                Better <kbd className="ml-0.5 font-display">B</kbd>
+                {texts.better}
+                <kbd className="ml-0.5 font-display">B</kbd>
               </span>
             )}
           </button>

@@ -1,5 +1,6 @@
 import { useCurrentSearch } from './SearchContext';
 import { useProgress } from './searchSlice';
+import * as texts from './texts';
 
 /** How the search stands: progress that can be stopped, what broke off, or what it simulated. */
 export function SearchState() {
@@ -9,12 +10,10 @@ export function SearchState() {
   if (progress) {
     return (
       <>
-        <progress className="progress w-28" value={progress.done} max={progress.of} aria-label="Search" />
-        <span>
-          {progress.done} of about {progress.of} cooks simulated
-        </span>
+        <progress className="progress w-28" value={progress.done} max={progress.of} aria-label={texts.search} />
+        <span>{texts.ofAboutCooksSimulated(progress.done, progress.of)}</span>
         <button type="button" className="btn btn-sm h-9" onClick={search.stop}>
-          Stop
+          {texts.stop}
         </button>
       </>
     );
@@ -24,17 +23,17 @@ export function SearchState() {
       <>
         {error ? (
           <span role="alert" className="text-error">
-            The search broke off: {error}
+            {texts.searchBrokeOff(error)}
           </span>
         ) : (
-          <span>Stopped. What you see is from before.</span>
+          <span>{texts.stoppedWhatYouSee}</span>
         )}
         <button type="button" className="btn btn-sm h-9" onClick={search.again}>
-          {error ? 'Try again' : 'Search again'}
+          {error ? texts.tryAgain : texts.searchAgain}
         </button>
       </>
     );
   }
-  if (!settled) return <span>Searching…</span>;
-  return conversion && <span>{conversion.simulations} cooks simulated for this dish and fryer, best first.</span>;
+  if (!settled) return <span>{texts.searching}</span>;
+  return conversion && <span>{texts.cooksSimulatedForThis(conversion.simulations)}</span>;
 }

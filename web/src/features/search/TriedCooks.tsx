@@ -6,11 +6,12 @@ import { useUnits } from '../../state/useUnits';
 import { Savable } from '../../ui/Savable';
 import { picked, sideTurned } from '../dish/dishSlice';
 import { FAMILY_NAMES, likenessWord } from '../dish/words';
+import * as texts from './texts';
 
 const COSTS = {
-  oil: { label: 'oil that a piece keeps, g', tab: 'Oil', of: (c: Candidate) => c.oilPerPieceG },
-  minutes: { label: 'minutes in the fryer', tab: 'Minutes', of: (c: Candidate) => c.minutes },
-  bowls: { label: 'bowls to fill', tab: 'Bowls', of: (c: Candidate) => c.bowls },
+  oil: { label: texts.oilThatPieceKeeps, tab: texts.oil, of: (c: Candidate) => c.oilPerPieceG },
+  minutes: { label: texts.minutesInFryer, tab: texts.minutes, of: (c: Candidate) => c.minutes },
+  bowls: { label: 'bowls to fill', tab: texts.bowls, of: (c: Candidate) => c.bowls },
 } as const;
 type Cost = keyof typeof COSTS;
 
@@ -48,7 +49,13 @@ export function TriedCooks({
   const nameOf = (c: Candidate): string => FAMILY_NAMES[c.family] + (c.variant ? `: ${c.variant}` : '');
   const dots = candidates.map((c, id): Dot => {
     const { tempC } = c.plan.settings;
-    const text = `${nameOf(c)}, ${set(tempC, stepC)}, ${say(c.minutes, 'minutes')}, ${c.oilPerPieceG.toFixed(2)} g of oil a piece: ${c.works ? likenessWord(c.likeness) : 'does not come right'}`;
+    const text = texts.gOfOilPiece(
+      nameOf(c),
+      set(tempC, stepC),
+      say(c.minutes, 'minutes'),
+      c.oilPerPieceG.toFixed(2),
+      c.works ? likenessWord(c.likeness) : texts.triedCooksDoesNotComeRight,
+    );
     return { id, x: of(c), y: c.likeness, front: front.has(c), works: c.works, text };
   });
   const here = air && {
@@ -57,7 +64,7 @@ export function TriedCooks({
   };
   return (
     <figure className="w-[30rem] max-w-full shrink-0">
-      <div role="group" aria-label="Against" className="flex gap-1">
+      <div role="group" aria-label={texts.against} className="flex gap-1">
         {(Object.keys(COSTS) as Cost[]).map((c) => (
           <button
             key={c}
@@ -70,16 +77,13 @@ export function TriedCooks({
           </button>
         ))}
       </div>
-      <figcaption className="text-xs leading-snug">
-        Yellow: nothing is more like the pot for less. Hollow: does not come right. The cross lies on the bench; click a
-        dot to lay it there.
-      </figcaption>
-      <Savable name={`cooks tried, against ${label}`}>
+      <figcaption className="text-xs leading-snug">{texts.yellowNothingIsMore}</figcaption>
+      <Savable name={texts.cooksTriedAgainst(label)}>
         <Scatter
           dots={dots}
           xLabel={label}
-          yLabel="like the pot"
-          yEnds={['nothing like it', 'the same']}
+          yLabel={texts.likePot}
+          yEnds={[texts.nothingLikeIt, texts.theSame]}
           formatX={format[cost]}
           here={here}
           onPick={(id) => {

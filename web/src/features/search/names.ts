@@ -1,6 +1,7 @@
 import type { Chosen } from '@yellowmist/contract';
 import { planId, type Alternative, type Conversion } from '@yellowmist/core';
 import { FAMILY_NAMES } from '../dish/words';
+import * as texts from './texts';
 
 /** Whether it is the very plan that lies on the bench. */
 export const isTaken = (a: Alternative, chosen: Chosen | null): boolean =>
@@ -54,9 +55,9 @@ const coatName = (a: Alternative): string => FAMILY_NAMES[a.family] + (a.variant
 /** How a version differs from an earlier one of the same coat, in a word or two. */
 function apartFrom(a: Alternative, earlier: Alternative): string {
   const [from, to] = [earlier.plan, a.plan];
-  if (to.oilGm2 !== from.oilGm2) return to.oilGm2 < from.oilGm2 ? 'less oil' : 'more oil';
+  if (to.oilGm2 !== from.oilGm2) return to.oilGm2 < from.oilGm2 ? texts.lessOil : texts.moreOil;
   if ((to.settings.turnAtMin === null) !== (from.settings.turnAtMin === null)) {
-    return to.settings.turnAtMin === null ? 'not turned' : 'turned';
+    return to.settings.turnAtMin === null ? texts.notTurned : 'turned';
   }
   if (to.settings.tempC !== from.settings.tempC) return to.settings.tempC < from.settings.tempC ? 'cooler' : 'hotter';
   return to.settings.minutes < from.settings.minutes ? 'shorter' : 'longer';

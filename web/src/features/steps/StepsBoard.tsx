@@ -6,6 +6,7 @@ import type { BoardProps } from '../dish/board';
 import { selectDesk, useDish } from '../dish/dishSlice';
 import { StartCook } from '../dish/StartCook';
 import { Unsafe } from '../dish/Unsafe';
+import * as texts from './texts';
 
 /** The steps in the order of the work, in the cook's units; a kitchen without a thermometer is told what that means. */
 export default function StepsBoard({ air, body }: BoardProps) {
@@ -20,8 +21,7 @@ export default function StepsBoard({ air, body }: BoardProps) {
       <Unsafe unsafe={air.unsafe} />
       {blind && (
         <p role="note" className="mb-2 border-l-4 border-warning pl-2 text-sm">
-          This kitchen has no thermometer, and this food has a safe minimum that no eye can see: borrow one. Until then
-          cook to the longer end, cut the thickest piece open, and serve nothing that is pink or glassy inside.
+          {texts.thisKitchenHasNo}
         </p>
       )}
       <ol className="list-decimal columns-1 gap-10 pl-6 lg:columns-2">

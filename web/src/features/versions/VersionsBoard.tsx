@@ -15,6 +15,7 @@ import { Differences } from '../dish/Differences';
 import { Unsafe } from '../dish/Unsafe';
 import type { BoardProps } from '../dish/board';
 import { FAMILY_NAMES } from '../dish/words';
+import * as texts from './texts';
 
 interface Side {
   value: string;
@@ -26,7 +27,7 @@ const ON_BENCH = 'bench';
 
 /** All that can be compared: what lies on the bench, then every named version. */
 const sidesOf = (body: ConversionBody, chosen: Chosen): Side[] => [
-  { value: ON_BENCH, label: 'On the bench now', chosen },
+  { value: ON_BENCH, label: texts.onBenchNow, chosen },
   ...body.versions.map((v) => ({ value: String(v.id), label: v.name, chosen: v.chosen })),
 ];
 
@@ -44,14 +45,14 @@ export default function VersionsBoard({ body }: BoardProps) {
         <KeepForm body={body} />
         <VersionList body={body} chosen={chosen} />
       </div>
-      <section aria-label="Compare two versions">
+      <section aria-label={texts.compareTwoVersions}>
         {sides.length < 2 ? (
-          <p className="text-sm">Keep this version under a name, change something, and both can be compared here.</p>
+          <p className="text-sm">{texts.keepThisVersionUnder}</p>
         ) : (
           <>
             <div className="flex flex-wrap items-end gap-3">
-              <Choice className="w-56" label="Compare" value={a.value} options={sides} onChange={setLeft} />
-              <Choice className="w-56" label="with" value={b.value} options={sides} onChange={setRight} />
+              <Choice className="w-56" label={texts.compare} value={a.value} options={sides} onChange={setLeft} />
+              <Choice className="w-56" label={texts.withIt} value={b.value} options={sides} onChange={setRight} />
             </div>
             <Comparison body={body} a={a} b={b} />
           </>
@@ -69,8 +70,8 @@ function KeepForm({ body }: { body: ConversionBody }) {
   const keep = (event: FormEvent): void => {
     event.preventDefault();
     const wanted = name.trim();
-    if (!wanted) return setError(`A version needs a name of 1 to ${RANGES.nameLength.max} letters.`);
-    if (body.versions.some((v) => v.name === wanted)) return setError(`There is a version "${wanted}" already.`);
+    if (!wanted) return setError(texts.versionNeedsNameOf(RANGES.nameLength.max));
+    if (body.versions.some((v) => v.name === wanted)) return setError(texts.thereIsVersionAlready(wanted));
     dispatch(versionKept(wanted));
     setName('');
     setError('');
@@ -78,7 +79,7 @@ function KeepForm({ body }: { body: ConversionBody }) {
   return (
     <form onSubmit={keep} noValidate>
       <label htmlFor="version-name" className="block text-xs">
-        Keep what lies on the bench as
+        {texts.keepWhatLiesOn}
       </label>
       <div className="flex gap-1">
         <input
@@ -94,7 +95,7 @@ function KeepForm({ body }: { body: ConversionBody }) {
           }}
         />
         <button type="submit" className="btn btn-sm btn-primary h-9" disabled={full}>
-          Keep
+          {texts.keep}
         </button>
       </div>
       {error && (
@@ -102,7 +103,7 @@ function KeepForm({ body }: { body: ConversionBody }) {
           {error}
         </p>
       )}
-      {full && <p className="text-xs">{RANGES.versions.max} versions are all that a dish holds. Forget one first.</p>}
+      {full && <p className="text-xs">{texts.versionsAreAllThat(RANGES.versions.max)}</p>}
     </form>
   );
 }
@@ -112,7 +113,7 @@ function VersionList({ body, chosen }: { body: ConversionBody; chosen: Chosen })
   const { say, set } = useUnits();
   if (body.versions.length === 0) return null;
   return (
-    <ul aria-label="Named versions" className="mt-2">
+    <ul aria-label={texts.namedVersions} className="mt-2">
       {body.versions.map((v) => {
         const { tempC, minutes } = v.chosen.plan.settings;
         const here = planId(v.chosen.plan) === planId(chosen.plan);
@@ -130,18 +131,18 @@ function VersionList({ body, chosen }: { body: ConversionBody; chosen: Chosen })
               type="button"
               className="btn btn-sm h-9"
               disabled={here}
-              aria-label={`Lay ${v.name} on the bench`}
+              aria-label={texts.layOnBench(v.name)}
               onClick={() => {
                 dispatch(picked({ ...v.chosen, by: 'cook' }));
                 dispatch(sideTurned('air'));
               }}
             >
-              {here ? 'On the bench' : 'Take'}
+              {here ? texts.onBench : texts.take}
             </button>
             <button
               type="button"
               className="btn btn-ghost btn-square size-9"
-              aria-label={`Forget ${v.name}`}
+              aria-label={texts.forget(v.name)}
               onClick={() => dispatch(versionForgotten(v.id))}
             >
               <Trash2 aria-hidden className="size-4" />
@@ -163,14 +164,14 @@ function Comparison({ body, a, b }: { body: ConversionBody; a: Side; b: Side }) 
   const error = left.error || right.error;
   if (error) return <p role="alert">{error}</p>;
   const [from, to] = [left.answer?.air, right.answer?.air];
-  if (!from || !to) return <p className="py-2 text-sm">Simulating both…</p>;
+  if (!from || !to) return <p className="py-2 text-sm">{texts.simulatingBoth}</p>;
   return (
     <>
       <div className="mt-2 grid gap-4 sm:grid-cols-2 xl:grid-cols-3">
         <Column label={a.label} body={body} air={from} />
-        <section aria-label="What changes" className="sm:order-last sm:col-span-2 xl:order-none xl:col-span-1">
-          <h4 className="font-display font-semibold">What changes from left to right</h4>
-          <Differences changes={differences(from, to)} most={12} none="Nothing that anybody would notice." />
+        <section aria-label={texts.whatChanges} className="sm:order-last sm:col-span-2 xl:order-none xl:col-span-1">
+          <h4 className="font-display font-semibold">{texts.whatChangesFromLeft}</h4>
+          <Differences changes={differences(from, to)} most={12} none={texts.nothingThatAnybodyWould} />
         </section>
         <Column label={b.label} body={body} air={to} />
       </div>
@@ -191,8 +192,12 @@ function Column({ label, body, air }: { label: string; body: ConversionBody; air
         {label}
       </h4>
       <p>
-        {set(tempC, body.fryer.stepC)}, {say(minutes, 'minutes')}, rests {say(air.plan.restMin, 'minutes')},{' '}
-        {say(air.sprayOilG, 'mass')} of oil
+        {texts.restsOfOil(
+          set(tempC, body.fryer.stepC),
+          say(minutes, 'minutes'),
+          say(air.plan.restMin, 'minutes'),
+          say(air.sprayOilG, 'mass'),
+        )}
       </p>
       <Unsafe unsafe={air.unsafe} brief />
       <p>
@@ -206,7 +211,7 @@ function Column({ label, body, air }: { label: string; body: ConversionBody; air
           .filter(Boolean)
           .join(', ')}
       </p>
-      <ol className="mt-1 list-decimal pl-5 leading-snug" aria-label="Layers from the skin outward">
+      <ol className="mt-1 list-decimal pl-5 leading-snug" aria-label={texts.layersFromSkinOutward}>
         {air.plan.layers.map((layer, at) => {
           const bowl = air.bowls.find((w) => w.visits.includes(at));
           return (
@@ -214,7 +219,7 @@ function Column({ label, body, air }: { label: string; body: ConversionBody; air
               {recipe(layer)}
               {bowl && bowl.layerAt === at && (
                 <span className="block text-xs opacity-90">
-                  {bowl.parts.map((p) => partAmount(p, system)).join(' + ')} in the bowl
+                  {texts.inBowl(bowl.parts.map((p) => partAmount(p, system)).join(' + '))}
                 </span>
               )}
             </li>

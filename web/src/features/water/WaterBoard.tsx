@@ -10,12 +10,13 @@ import { Differences } from '../dish/Differences';
 import { useAnswer } from '../../state/useAnswer';
 import { requestOf, usePantryDocument } from '../../state/pantryDocument';
 import { usePantry } from '../../state/usePantry';
+import * as texts from './texts';
 
 /** The food's water before the coat: every way that suits it with what it does and costs, and the one worth its work. */
 export default function WaterBoard({ body, plan }: BoardProps) {
   const { answer, error } = useAnswer('water', { ...requestOf(body, usePantryDocument()), plan });
   if (error) return <p role="alert">{error}</p>;
-  if (!answer) return <p className="text-sm">Simulating every way to make it ready…</p>;
+  if (!answer) return <p className="text-sm">{texts.simulatingEveryWayTo}</p>;
   return (
     <div className="grid gap-x-8 gap-y-3 lg:grid-cols-[17rem_minmax(0,1fr)]">
       <Advice advice={answer} body={body} />
@@ -25,7 +26,7 @@ export default function WaterBoard({ body, plan }: BoardProps) {
 }
 
 const inHours = (minutes: number): string =>
-  minutes < 90 ? `${Math.round(minutes)} min` : `${Math.round(minutes / 60)} h`;
+  minutes < 90 ? texts.min(Math.round(minutes)) : `${Math.round(minutes / 60)} h`;
 
 /** What the model would do, why, and what leaving it out costs. */
 function Advice({ advice, body }: { advice: WaterAdvice; body: ConversionBody }) {
@@ -35,32 +36,29 @@ function Advice({ advice, body }: { advice: WaterAdvice; body: ConversionBody })
   const { dish } = body;
   const { minutes: range, label } = wayOf(dish.preparation);
   return (
-    <section aria-label="Advice on the water">
-      <h3 className="text-base">{best.now ? 'Good as it is' : 'Worth the work'}</h3>
+    <section aria-label={texts.adviceOnWater}>
+      <h3 className="text-base">{best.now ? texts.goodAsItIs : texts.worthWork}</h3>
       <p className="leading-snug">
         <b>{best.label}.</b> {best.reason}
       </p>
       {!best.now && <Take way={best} primary />}
       {advice.skipping.length > 0 && (
         <>
-          <h4 className="mt-2 text-sm font-semibold">Leaving it out costs</h4>
+          <h4 className="mt-2 text-sm font-semibold">{texts.leavingItOutCosts}</h4>
           <Differences changes={advice.skipping} most={4} />
         </>
       )}
       {range && (
         <NumberField
           className="mt-2 w-40"
-          label={`${label}, for`}
+          label={texts.forIt(label)}
           value={wayMinutes(foodOf(pantry, dish.foodId), dish.shape, dish.preparation, dish.prepMin ?? null)}
           quantity="minutes"
           range={{ min: Math.max(RANGES.prepMin.min, range.min), max: range.max }}
           onChange={(prepMin) => dispatch(dishChanged({ prepMin }))}
         />
       )}
-      <p className="mt-2 text-xs leading-snug">
-        Blanching and roasting are simulated like the cook itself; pressing, salting and soaking follow common practice.
-        Raw meat and fish wait in the refrigerator, and what touched them is thrown away.
-      </p>
+      <p className="mt-2 text-xs leading-snug">{texts.blanchingAndRoastingAre}</p>
     </section>
   );
 }
@@ -71,10 +69,10 @@ function Take({ way, primary = false }: { way: WaterWay; primary?: boolean }) {
     <button
       type="button"
       className={`btn btn-sm h-9 ${primary ? 'btn-primary mt-1' : 'btn-outline'}`}
-      aria-label={`Take: ${way.label}`}
+      aria-label={texts.take(way.label)}
       onClick={() => dispatch(schoolTaken(way.changed))}
     >
-      Take
+      {texts.waterBoardTake}
     </button>
   );
 }
@@ -88,28 +86,24 @@ function Ways({ advice }: { advice: WaterAdvice }) {
   const cellsOf = (way: WaterWay) => [
     <div className="md:w-48">
       <span className="font-semibold">{way.label}</span>
-      {way.id === advice.best && <span className="ml-1 text-xs font-semibold text-success">advised</span>}
+      {way.id === advice.best && <span className="ml-1 text-xs font-semibold text-success">{texts.advised}</span>}
       <span className="block text-xs leading-snug">{way.does}</span>
     </div>,
     <WorkAndWait way={way} />,
     <span className="whitespace-nowrap">
       {Math.abs(way.waterLostG) < 0.05
-        ? 'none'
-        : `${say(Math.abs(way.waterLostG), 'mass')} a piece${way.waterLostG < 0 ? ' taken up' : ''}`}
-      <span className="block text-xs">skin {SKIN_WORDS[way.skin]}</span>
+        ? texts.none
+        : texts.aPiece(say(Math.abs(way.waterLostG), 'mass'), way.waterLostG < 0 ? texts.takenUp : '')}
+      <span className="block text-xs">{texts.skin(SKIN_WORDS[way.skin])}</span>
     </span>,
     ...(judged ? [<Firmness share={way.firmness ?? 1} />] : []),
     <span className="whitespace-nowrap">{say(way.startC, 'temperature')}</span>,
     <span className={`whitespace-nowrap ${way.works ? 'font-semibold' : 'text-error'}`}>
       {say(way.minutes, 'minutes')}
-      {!way.works && <span className="block text-xs">fails</span>}
+      {!way.works && <span className="block text-xs">{texts.fails}</span>}
     </span>,
     <div className="md:min-w-44">
-      {way.now ? (
-        <span className="text-xs">This is what lies on the bench.</span>
-      ) : (
-        <Differences changes={way.costs} most={3} />
-      )}
+      {way.now ? <span className="text-xs">{texts.thisIsWhatLies}</span> : <Differences changes={way.costs} most={3} />}
     </div>,
     way.now ? null : <Take way={way} />,
   ];
@@ -117,16 +111,16 @@ function Ways({ advice }: { advice: WaterAdvice }) {
     <div className="overflow-x-auto">
       <CardTable
         heads={[
-          'Way',
-          'Work and wait',
-          'Water lost',
-          ...(judged ? ['Firmness left'] : []),
-          'Coated at',
-          'In the fryer',
-          'What it changes',
-          'Take it',
+          texts.way,
+          texts.workAndWait,
+          texts.waterLost,
+          ...(judged ? [texts.firmnessLeft] : []),
+          texts.coatedAt,
+          texts.inFryer,
+          texts.whatItChanges,
+          texts.takeIt,
         ]}
-        hiddenHeads={['Take it']}
+        hiddenHeads={[texts.takeIt]}
         rows={advice.ways.map((way) => ({ key: way.id, marked: way.now, cells: cellsOf(way) }))}
       />
     </div>
@@ -137,8 +131,8 @@ function WorkAndWait({ way }: { way: WaterWay }) {
   if (way.handsMin + way.waitMin === 0) return 'none';
   return (
     <span className="whitespace-nowrap">
-      {way.handsMin > 0 && `${way.handsMin} min of work`}
-      {way.waitMin > 0 && <span className="block text-xs">and {inHours(way.waitMin)} of waiting</span>}
+      {way.handsMin > 0 && texts.minOfWork(way.handsMin)}
+      {way.waitMin > 0 && <span className="block text-xs">{texts.andOfWaiting(inHours(way.waitMin))}</span>}
     </span>
   );
 }

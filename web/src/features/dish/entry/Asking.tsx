@@ -1,3 +1,5 @@
+import * as texts from '../texts';
+
 /** A question with its likeliest answers; what was typed stays. */
 export function Asking({ text, answers }: { text: string; answers: { words: string; onTake: () => void }[] }) {
   return (
@@ -9,7 +11,7 @@ export function Asking({ text, answers }: { text: string; answers: { words: stri
             {words}
           </button>
         ))}
-        {answers.length === 0 && <span>Nothing near it is known: say it in another word.</span>}
+        {answers.length === 0 && <span>{texts.nothingNearItIs}</span>}
       </p>
     </div>
   );

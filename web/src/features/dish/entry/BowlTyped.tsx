@@ -7,6 +7,7 @@ import { useUnits } from '../../../state/useUnits';
 import { Typed } from '../../../ui/Typed';
 import { Asking } from './Asking';
 import { LINE_QUESTIONS } from './lineQuestions';
+import * as texts from '../texts';
 
 /** Each thing once, with all of it that was written. */
 const summed = (portions: readonly Portion[]): Portion[] => {
@@ -50,7 +51,9 @@ export function BowlTyped({ label, take, placeholder, onTake, foods = false, cla
         }}
       />
       {answer && portions.length > 0 && (
-        <p className="text-sm">Understood: {portions.map((p) => thingWords(answer.things, p, system)).join(', ')}.</p>
+        <p className="text-sm">
+          {texts.understood(portions.map((p) => thingWords(answer.things, p, system)).join(', '))}
+        </p>
       )}
       {answer &&
         doubts.map((line) => (

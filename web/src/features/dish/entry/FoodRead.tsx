@@ -5,6 +5,7 @@ import { useUnits } from '../../../state/useUnits';
 import { NumberField } from '../../../ui/NumberField';
 import type { EnteredDish } from '../../../worker/questions';
 import { Asking } from './Asking';
+import * as texts from '../texts';
 
 interface Props {
   entered: EnteredDish;
@@ -16,13 +17,13 @@ interface Props {
 }
 
 const QUESTIONS: Record<FoodDoubt, (typed: string) => string> = {
-  unknown: (typed) => `“${typed}” is no food that is known here. Do you mean one of these?`,
-  'another-kind': (typed) => `“${typed}” is a kind that is not known here. The nearest:`,
-  'how-much': (typed) => `How much of it? “${typed}” does not say. The likeliest:`,
-  nothing: () => 'There must be more than nothing of it. The likeliest:',
-  'too-much': (typed) => `“${typed}” is more than a household cooks at once. Do you mean:`,
-  measure: () => 'A cup says little of pieces: say how many, or a weight. The likeliest:',
-  size: () => `No knife cuts that: a cut must be ${RANGES.cutSizeMm.min} to ${RANGES.cutSizeMm.max} mm. Take:`,
+  unknown: (typed) => texts.isNoFoodThat(typed),
+  'another-kind': (typed) => texts.isKindThatIs(typed),
+  'how-much': (typed) => texts.howMuchOfIt(typed),
+  nothing: () => texts.thereMustBeMore,
+  'too-much': (typed) => texts.isMoreThanHousehold(typed),
+  measure: () => texts.cupSaysLittleOf,
+  size: () => texts.noKnifeCutsThat(RANGES.cutSizeMm.min, RANGES.cutSizeMm.max),
 };
 
 /** How the words for the food are understood: pieces and weight, the cut to choose, and how it is cut well. */
@@ -46,7 +47,7 @@ export function FoodRead({ entered, onChoose, onCount, compact = false }: Props)
         {onCount ? (
           <NumberField
             className="w-20"
-            label="Pieces"
+            label={texts.pieces}
             hideLabel
             value={pieces.count}
             quantity="plain"
@@ -57,11 +58,12 @@ export function FoodRead({ entered, onChoose, onCount, compact = false }: Props)
         ) : null}
         <span>
           {!onCount && <b>{pieces.count} </b>}
-          {pieces.count === 1 ? 'piece' : 'pieces'} of about <b>{say(pieces.pieceG, 'mass')}</b>, from{' '}
-          {say(cutUp.boughtG, 'mass')} as bought
+          {texts.ofAbout(pieces.count === 1 ? texts.piece : texts.foodReadPieces)}
+          <b>{say(pieces.pieceG, 'mass')}</b>
+          {texts.fromAsBought(say(cutUp.boughtG, 'mass'))}
         </span>
       </p>
-      <p className="mt-1 flex flex-wrap items-center gap-1" role="group" aria-label="Cut">
+      <p className="mt-1 flex flex-wrap items-center gap-1" role="group" aria-label={texts.cut}>
         {cuts.map((c) => (
           <button
             key={c.id}
@@ -75,10 +77,10 @@ export function FoodRead({ entered, onChoose, onCount, compact = false }: Props)
         ))}
         {cut.sizeMm !== null && (
           <span className="flex items-center gap-1 pl-1">
-            of
+            {texts.foodReadOf}
             <NumberField
               className="w-24"
-              label={`Size of the ${cut.name}`}
+              label={texts.sizeOf(cut.name)}
               hideLabel
               value={bought.sizeMm ?? cut.sizeMm}
               quantity="length"
@@ -89,7 +91,7 @@ export function FoodRead({ entered, onChoose, onCount, compact = false }: Props)
         )}
       </p>
       <details className="mt-1">
-        <summary className="min-h-6 cursor-pointer">How to cut it</summary>
+        <summary className="min-h-6 cursor-pointer">{texts.howToCutIt}</summary>
         <div
           className={`mt-1 grid items-center gap-3 rounded-box bg-base-100 p-2 text-base-content ${compact ? '' : 'sm:grid-cols-[13rem_1fr]'}`}
         >
@@ -97,19 +99,21 @@ export function FoodRead({ entered, onChoose, onCount, compact = false }: Props)
             cut={cut.id}
             shape={pieces.shape}
             say={(mm) => say(mm, 'length')}
-            title={`${of.food.name} cut: ${cut.name}`}
+            title={texts.cutFood(of.food.name, cut.name)}
           />
           <div>
             <p>{cut.how}</p>
             {cut.keep && <p className="mt-1">{cut.keep}</p>}
             {of.thickness.length > 0 && (
               <p className="mt-1">
-                The centre is done in the pot after{' '}
-                {of.thickness.map(({ mm, minutes }) => `${say(minutes, 'minutes')} at ${say(mm, 'length')}`).join(', ')}
-                .
+                {texts.centreIsDoneIn(
+                  of.thickness
+                    .map(({ mm, minutes }) => texts.atMinutes(say(minutes, 'minutes'), say(mm, 'length')))
+                    .join(', '),
+                )}
               </p>
             )}
-            <p className="mt-1 text-xs opacity-85">Usual weights: {of.source}. Yours are set on the pantry page.</p>
+            <p className="mt-1 text-xs opacity-85">{texts.usualWeightsYoursAre(of.source)}</p>
           </div>
         </div>
       </details>
