@@ -56,14 +56,19 @@ const said = (node: ts.Node): string | null => {
   return null;
 };
 
-/** Words that are nobody's to read: for who reads the code's own errors. */
+/** Names of keys, and selectors. */
+const isFirstOf = (node: ts.Node, call: RegExp): boolean =>
+  ts.isCallExpression(node.parent) && node.parent.arguments[0] === node && call.test(node.parent.expression.getText());
+
+/** Words that are nobody's to read, or only for who reads the code's own errors. */
 const isForUs = (node: ts.Node): boolean =>
   ts.isImportDeclaration(node) ||
+  isFirstOf(node, /^useHotkeys$|\.closest$/) ||
   (ts.isNewExpression(node) && node.expression.getText().endsWith('Error')) ||
   (ts.isJsxAttribute(node) && /^(className|d|style|transform)$/.test(node.name.getText()));
 
 function saidIn(node: ts.Node): string[] {
-  if (isForUs(node)) return [];
+  if (node.parent && isForUs(node)) return [];
   const here = said(node);
   const below: string[] = [];
   ts.forEachChild(node, (child) => void below.push(...saidIn(child)));

@@ -2,7 +2,6 @@ import type { BasketShape, Footprint } from '@yellowmist/core';
 import { tornPath } from './outline';
 import { crustCss } from './palette';
 import { scatter } from './random';
-import * as texts from './texts';
 
 const MARGIN_MM = 8;
 
@@ -69,7 +68,7 @@ interface PieceProps {
 export function Piece({ footprint, torn, piece, colour, bad, near, selected }: PieceProps) {
   const { halfLengthMm: a, halfWidthMm: b, radiusMm: r, holeMm } = footprint;
   const [x, y] = [a + r, b + r];
-  const next = scatter(texts.piece(piece));
+  const next = scatter(`piece ${piece}`);
   const stroke = bad ? 'stroke-error' : near ? 'stroke-warning' : 'stroke-[#5b3a12]';
   const crust = {
     fill: crustCss(colour),

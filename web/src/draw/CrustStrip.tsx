@@ -10,17 +10,26 @@ interface Props {
   height: number;
 }
 
-/** A crust over a cook, as a strip of its real colours. */
-export const CrustStrip = ({ timeS, colours, x, y, height }: Props) =>
-  [...timeS.keys()]
-    .slice(0, -1)
-    .map((i) => (
+/** A strip is drawn in so many fields at most: more are no finer to the eye, and each is drawn anew while a hand drags. */
+const FIELDS = 48;
+/** Fields overlap by so much, px, that no light comes through between them. */
+const OVERLAP = 0.6;
+
+/** A crust over a cook, as a strip of its real colours; each field has the colour of its beginning. */
+export function CrustStrip({ timeS, colours, x, y, height }: Props) {
+  const last = timeS.length - 1;
+  const every = Math.ceil(last / FIELDS);
+  return Array.from({ length: Math.ceil(last / every) }, (_, k) => {
+    const [from, to] = [k * every, Math.min(last, (k + 1) * every)];
+    return (
       <rect
-        key={i}
-        x={x(timeS[i] / 60)}
+        key={k}
+        x={x(timeS[from] / 60)}
         y={y}
-        width={x(timeS[i + 1] / 60) - x(timeS[i] / 60) + 0.6}
+        width={x(timeS[to] / 60) - x(timeS[from] / 60) + OVERLAP}
         height={height}
-        fill={crustCss(colours[i])}
+        fill={crustCss(colours[from])}
       />
-    ));
+    );
+  });
+}

@@ -33,6 +33,9 @@ const EDGE = { left: 38, right: 52, top: 14, bottom: 32 };
 const HOTTEST_C = 220;
 const STRIP = 8;
 const LETTER_PX = 5.2;
+/** A curve goes through so many of its samples at most, in tenths of a pixel: no eye tells it from one through all. */
+const POINTS = 60;
+const DIGITS = 1;
 
 const LINES = [
   { key: 'surfaceUpC', label: 'surface', width: 1.2, dash: '' },
@@ -60,15 +63,18 @@ export function Curves({ series, longestMin, minutes, onScrub, marks, say, title
   const x = scaleLinear([0, longestMin], [EDGE.left, WIDTH - EDGE.right]);
   const y = scaleLinear([0, HOTTEST_C], [HEIGHT - EDGE.bottom, EDGE.top]);
   const water = scaleLinear([0, (max(columns.coatWaterGm2) ?? 1) * 2.4], [HEIGHT - EDGE.bottom, EDGE.top]);
-  const samples = [...timeS.keys()];
+  const every = Math.ceil(timeS.length / POINTS);
+  const samples = [...timeS.keys()].filter((i) => i % every === 0 || i === timeS.length - 1);
   const endMin = timeS[timeS.length - 1] / 60;
   const path = (values: Float32Array): string =>
     line<number>()
+      .digits(DIGITS)
       .x((i) => x(timeS[i] / 60))
       .y((i) => y(values[i]))
       .curve(curveMonotoneX)(samples) ?? '';
   const waterPath =
     area<number>()
+      .digits(DIGITS)
       .x((i) => x(timeS[i] / 60))
       .y0(water(0))
       .y1((i) => water(columns.coatWaterGm2[i]))(samples) ?? '';

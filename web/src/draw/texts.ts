@@ -9,9 +9,6 @@ export const aYear = 'a year';
 export const backupsByTheirAge = 'Backups by their age';
 export const ago = (name: string) => `${name} ago`;
 
-// BasketParts
-export const piece = (piece: number) => `piece ${piece}`;
-
 // BasketPicture
 export const rackFromAbove = 'The rack from above';
 export const ofIt = (food: string, place: number, count: number, trouble: string) =>

@@ -1,4 +1,4 @@
-import { useId, useState } from 'react';
+import { useId, useRef, useState } from 'react';
 import { numberOf, settingStep, settingTurn, turnOf, type FieldKind, type Turn } from '../state/units';
 import { useUnits } from '../state/useUnits';
 import * as texts from './texts';
@@ -44,7 +44,10 @@ export function NumberField({
   const id = useId();
   const turn = stepC === undefined ? turnOf(quantity, system) : settingTurn(stepC, system);
   const { unit, stored, shown } = turn;
-  const settled = numberOf(value, turn);
+  // What a hand has dragged it to: the page may follow a moment later.
+  const [held, setHeld] = useState<number | null>(null);
+  const inForce = held ?? value;
+  const settled = numberOf(inForce, turn);
   // What is being typed, as long as the value that it stands for is the one in force.
   const [draft, setDraft] = useState<{ text: string; error: string; of: string } | null>(null);
   const current = draft?.of === settled ? draft : null;
@@ -67,6 +70,13 @@ export function NumberField({
     const wanted = stepC === undefined ? value + by * step : stored(Number(settled) + by * settingStep(stepC, system));
     const next = Math.min(range.max, Math.max(range.min, wanted));
     if (next !== value) onChange(Number(next.toFixed(3)));
+  };
+
+  const holds = useRef(false);
+  const hold = (holding: boolean): void => {
+    holds.current = holding;
+    if (!holding) setHeld(null);
+    drag?.onDrag(holding);
   };
 
   return (
@@ -109,13 +119,15 @@ export function NumberField({
           min={Math.max(range.min, drag.min)}
           max={Math.min(range.max, drag.max)}
           step={drag.step}
-          value={value}
-          onPointerDown={() => drag.onDrag(true)}
-          onPointerUp={() => drag.onDrag(false)}
-          onPointerCancel={() => drag.onDrag(false)}
+          value={inForce}
+          onPointerDown={() => hold(true)}
+          onPointerUp={() => hold(false)}
+          onPointerCancel={() => hold(false)}
           onChange={(e) => {
+            const next = Number(e.target.value);
             setDraft(null);
-            onChange(Number(e.target.value));
+            if (holds.current) setHeld(next);
+            onChange(next);
           }}
         />
       )}

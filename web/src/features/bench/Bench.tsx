@@ -9,7 +9,7 @@ import { PieceForm } from '../cut/PieceForm';
 import { CurvesBoard } from '../cutaways/CurvesBoard';
 import { Cutaways } from '../cutaways/Cutaways';
 import { longestOf } from '../dish/clock';
-import { selectBody, selectSide, sideTurned, useDish, type Side } from '../dish/dishSlice';
+import { liesOnBench, selectBody, selectDragged, selectSide, sideTurned, useDish, type Side } from '../dish/dishSlice';
 import { useEvaluation, type Evaluated } from '../dish/useEvaluation';
 import { FAMILY_NAMES } from '../dish/words';
 import { AirForm, AirHeat } from '../heat/AirForm';
@@ -45,8 +45,11 @@ function shown(board: Board, body: ConversionBody, evaluated: Evaluated | null):
 /** One dish: its coat as a stack, the two cutaways, the reasons, and the shelf of boards. */
 export function Bench() {
   const dispatch = useAppDispatch();
-  const body = useDish(selectBody);
-  const { evaluated, error } = useEvaluation(body, true);
+  const lying = useDish(selectBody);
+  const dragged = useDish(selectDragged);
+  const { evaluated, of, error } = useEvaluation(lying, liesOnBench);
+  // While something is dragged the page shows the dish that its picture is of: both are drawn at once.
+  const body = (dragged && of) || lying;
   // The picture follows the hand; what is read beside it waits until the hand rests.
   const [calmBody, calm] = [useCalm(body), useCalm(evaluated)];
   const search = useSearch(body);

@@ -36,7 +36,7 @@ export function BenchBar({ name }: { name: string }) {
   const { problem, id } = useDish(selectDesk);
   const wrong = ['failed', 'conflict', 'gone'].includes(saveState);
   useHotkeys('mod+z', () => void dispatch(undo()), { preventDefault: true, enableOnFormTags: false });
-  useHotkeys(texts.modShiftZMod, () => void dispatch(redo()), { preventDefault: true, enableOnFormTags: false });
+  useHotkeys('mod+shift+z, mod+y', () => void dispatch(redo()), { preventDefault: true, enableOnFormTags: false });
   useHotkeys('p', () => void dispatch(sideTurned('pot')));
   useHotkeys('a', () => void dispatch(sideTurned('air')));
   const bar = document.getElementById('bar');

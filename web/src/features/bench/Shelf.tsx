@@ -33,7 +33,7 @@ export function Shelf({ boards }: { boards: readonly Shelved[] }) {
   useHotkeys(
     boards.map((_, k) => `alt+${keyOf(k + 1)}`),
     (event) => {
-      const pressed = event.code.replace(texts.digit, '').toLowerCase();
+      const pressed = event.code.replace('Digit', '').toLowerCase();
       const board = boards.find((_, k) => keyOf(k + 1) === pressed);
       if (!board) return;
       event.preventDefault();

@@ -18,7 +18,6 @@ export const notSavedYet = 'Not saved yet';
 export const changedElsewhere = 'Changed elsewhere';
 export const putAsideElsewhere = 'Put aside elsewhere';
 export const notSavedTryingAgain = 'Not saved, trying again';
-export const modShiftZMod = 'mod+shift+z, mod+y';
 export const card = 'Card';
 export const nameOfDish = 'Name of the dish';
 export const dishNeedsNameOf = (max: number) => `A dish needs a name of 1 to ${max} letters.`;
@@ -46,7 +45,6 @@ export const tryNow = 'Try now';
 export const tryOnceMoreIn = (failed: string) => `${failed} Try once more in a moment.`;
 
 // Shelf
-export const digit = 'Digit';
 export const shelf = 'Shelf';
 
 // boards

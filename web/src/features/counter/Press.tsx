@@ -33,9 +33,9 @@ export function Press({ cook }: { cook: CookNow }) {
     if (back && !ended) tell({ what: 'undone', step: back });
   };
   const keys = { preventDefault: true, ignoreEventWhen: onControl };
-  useHotkeys(texts.spacePagedown, done, keys, [step?.id, ended]);
+  useHotkeys('space, pagedown', done, keys, [step?.id, ended]);
   useHotkeys('right', skip, keys, [step?.id, ended]);
-  useHotkeys(texts.leftPageup, undo, keys, [back, ended]);
+  useHotkeys('left, pageup', undo, keys, [back, ended]);
   if (ended) return null;
   return (
     <div className="sticky bottom-0 z-10 grid grid-cols-[4.5rem_1fr_4.5rem] gap-2 border-t-2 border-base-300 bg-base-100 p-2">
@@ -64,6 +64,6 @@ export function Press({ cook }: { cook: CookNow }) {
 /** A key that means something where the focus is: a field, a button that Space presses, tabs that arrows go along. */
 const onControl = (event: KeyboardEvent): boolean => {
   const at = event.target as HTMLElement;
-  const presses = event.code === 'Space' && at.closest(texts.buttonSummaryRoleTab) !== null;
-  return presses || at.closest(texts.inputSelectTextareaDialog) !== null;
+  const presses = event.code === 'Space' && at.closest('button, a, summary, [role="tab"], label') !== null;
+  return presses || at.closest('input, select, textarea, dialog, [role="tablist"]') !== null;
 };

@@ -64,15 +64,11 @@ export const whatYouCouldDo = (head: string) => `What you could do already: ${he
 export const next = 'Next';
 
 // Press
-export const spacePagedown = 'space, pagedown';
-export const leftPageup = 'left, pageup';
 export const backTakeLastStep = 'Back: take the last step back';
 export const alreadyDone = 'Already done';
 export const doneWithoutWaiting = 'Done without waiting';
 export const wait = 'Wait';
 export const passOverThisStep = 'Pass over this step';
-export const buttonSummaryRoleTab = 'button, a, summary, [role="tab"], label';
-export const inputSelectTextareaDialog = 'input, select, textarea, dialog, [role="tablist"]';
 
 // Probes
 export const probes = 'Probes';

@@ -21,7 +21,7 @@ import {
   type Limits,
 } from '@yellowmist/core';
 import { useAppSelector } from '../../state/hooks';
-import { lazyMiddleware, rootReducer } from '../../state/store';
+import { lazyMiddleware, rootReducer, type RootState } from '../../state/store';
 
 export type Side = 'pot' | 'air';
 
@@ -254,6 +254,8 @@ lazyMiddleware.addMiddleware(dragMiddleware as never);
 /** The dish as it lies on the bench; null until one is opened. */
 export const selectBody = ({ body }: DishState): ConversionBody | null => body.present;
 export const selectDesk = ({ desk }: DishState): Desk => desk;
+/** Whether something of it is dragged. */
+export const selectDragged = ({ desk }: DishState): boolean => desk.drag !== null;
 export const selectSide = ({ desk }: DishState): Side => desk.side;
 export const selectSteps = ({ body }: DishState): { back: number; forward: number } => ({
   back: body.past.length,
@@ -264,6 +266,9 @@ export const selectSave = ({ body, desk }: DishState): SaveState =>
   desk.save === 'saved' && body.present !== desk.saved ? 'waiting' : desk.save;
 
 const NOTHING = dishReducer(undefined, { type: 'dish/none' });
+
+/** The dish on the bench, out of what the page keeps. */
+export const liesOnBench = (state: RootState): ConversionBody | null => selectBody(state.dish ?? NOTHING);
 
 /** Something of the dish on the bench. */
 export const useDish = <T>(select: (dish: DishState) => T): T =>
