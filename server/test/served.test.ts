@@ -51,6 +51,16 @@ describe('pages', () => {
     expect((await get('/api/health', {}, 'HEAD')).status).toBe(200);
   });
 
+  test('a page that is taken away under the running server stops nothing else', async () => {
+    const [style] = readdirSync(join(web, 'assets')).filter((name) => name.endsWith('.css'));
+    const path = `/assets/${style}`;
+    expect((await get(path)).status).toBe(200);
+    for (const kind of ['', '.br', '.gz']) rmSync(join(web, 'assets', style + kind));
+    await expect(get(path).then((answer) => answer.text())).rejects.toThrow();
+    expect((await get('/api/health')).status).toBe(200);
+    expect((await get('/')).status).toBe(200);
+  });
+
   test('a file that is missing is 404, and not the page', async () => {
     for (const path of ['/assets/nothing-0a1b2c3d.js', '/favicon.ico', '/robots.txt']) {
       const answer = await get(path);

@@ -1,5 +1,6 @@
 import { existsSync, realpathSync } from 'node:fs';
 import { join, sep } from 'node:path';
+import type { Readable } from 'node:stream';
 import type { RequestHandler } from 'express';
 import sirv from 'sirv';
 
@@ -36,6 +37,8 @@ export function pagesOf(webFolder: string): RequestHandler {
   return (request, response, next) => {
     if (request.path.startsWith('/api')) return next();
     if (leadsOut(folder, request.path)) return void response.status(404).end();
+    // Pages that are built anew under a running server: what is gone breaks this answer off, and no more.
+    response.once('pipe', (file: Readable) => file.once('error', () => response.destroy()));
     serve(request, response, next);
   };
 }
