@@ -113,6 +113,20 @@ describe('events', () => {
     expect((await read(cook.id)).events.map((e) => e.what)).toEqual(['done', 'late']);
   });
 
+  test('of a clock that runs ahead keep their order: what was undone and then passed over is passed over', async () => {
+    const cook = await start();
+    const step = cook.programme.steps[0].id;
+    const [done, undone, skipped] = (['done', 'undone', 'skipped'] as const).map((what, k) => ({
+      ...event({ what, step }),
+      id: `${9 - k}0000000-0000-4000-8000-000000000000`,
+      atMs: Date.now() + 400 + k,
+    }));
+    await tell(cook.id, done, undone, skipped);
+    const { events } = await read(cook.id);
+    expect(events.toSorted((a, b) => a.atMs - b.atMs).map((e) => e.what)).toEqual(['done', 'undone', 'skipped']);
+    expect(new Set(events.map((e) => e.atMs)).size).toBe(3);
+  });
+
   test('the same id in another cook is another event', async () => {
     const [a, b] = [await start(), await start()];
     const tap = event({ what: 'paused' });

@@ -5,6 +5,7 @@ import {
   clockOfCook,
   livePlan,
   momentOfCook,
+  notLaterThan,
   recordOf,
   stateOf,
   type CookEvent,
@@ -175,6 +176,27 @@ describe('a probe', () => {
       expect(state.probes.get('Drawer')!.trouble).toBeNull();
     },
   );
+});
+
+describe('taps of a clock that ran ahead', () => {
+  const at = (atMs: number, id: string): CookEvent => ({ id, atMs, by: 'cook', what: 'paused' });
+  const times = (...taps: CookEvent[]): number[] => notLaterThan(taps, 1_000).map((e) => e.atMs);
+
+  test('are put to now, one after the other', () =>
+    expect(times(at(900, 'b'), at(1_200, 'c'), at(1_200, 'a'), at(5_000, 'd'))).toEqual([900, 998, 999, 1_000]));
+  test('leave alone what was before, in whatever order it comes', () =>
+    expect(times(at(700, 'a'), at(300, 'b'), at(1_000, 'c'))).toEqual([700, 300, 1_000]));
+  test('mean the same as they were tapped: undone, and then passed over', () => {
+    const [step] = P.steps;
+    const before = { id: 'm', atMs: 980, by: 'cook', what: 'done', step: step.id } as const;
+    const taps: CookEvent[] = [
+      before,
+      { id: 'z', atMs: 1_500, by: 'cook', what: 'undone', step: step.id },
+      { id: 'a', atMs: 1_600, by: 'cook', what: 'skipped', step: step.id },
+    ];
+    const state = stateOf(P, { startedMs: 0, rate: 1 }, notLaterThan(taps, 1_000));
+    expect(state.over.get(step.id)?.how).toBe('skipped');
+  });
 });
 
 describe('the clock of a cook', () => {

@@ -62,6 +62,23 @@ export function inOrder(events: readonly CookEvent[]): CookEvent[] {
   return [...byId.values()].sort((a, b) => a.atMs - b.atMs || (a.id < b.id ? -1 : 1));
 }
 
+/**
+ * Events of one hand in their order, none later than `nowMs`, ms since 1970: what a clock that ran ahead has put later
+ * happened just now, and still one after the other.
+ */
+export function notLaterThan(events: readonly CookEvent[], nowMs: number): CookEvent[] {
+  let latest = nowMs;
+  return events
+    .toReversed()
+    .map((event) => {
+      if (event.atMs <= latest) return event;
+      const put = { ...event, atMs: latest };
+      latest -= 1;
+      return put;
+    })
+    .reverse();
+}
+
 /** The stretches in which the clock stood still, ms. */
 function pauses(ordered: readonly CookEvent[]): { fromMs: number; toMs: number }[] {
   const found: { fromMs: number; toMs: number }[] = [];

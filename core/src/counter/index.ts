@@ -1,17 +1,18 @@
 export * from './types.js';
 export { programmeOf, batchKey } from './programme.js';
 export {
+  type BatchState,
   clockOfCook,
+  type CookState,
+  type EventNote,
   firstStretch,
   inOrder,
   liesInFryer,
   momentOfCook,
-  stateOf,
-  type BatchState,
-  type CookState,
-  type EventNote,
+  notLaterThan,
   type Pace as CookPace,
   type Sight,
+  stateOf,
 } from './fold.js';
 export {
   corrected,

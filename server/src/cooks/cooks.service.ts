@@ -1,6 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import type { CookBody, CookDocument, CookEventsAnswer, ListedCook } from '@yellowmist/contract';
-import { plain, stateOf, type CookEvent } from '@yellowmist/core';
+import { notLaterThan, plain, stateOf, type CookEvent } from '@yellowmist/core';
 import { badFields } from '../common/problem.js';
 import { ConversionsService } from '../conversions/conversions.service.js';
 import { pageOf, type Page } from '../documents/parts.js';
@@ -69,10 +69,7 @@ export class CooksService {
       const field = `events[${early}].atMs`;
       throw badFields([{ field, message: `${field} must not be later than now, ${nowMs} by this server's clock` }]);
     }
-    const added = await this.events.add(
-      id,
-      sent.map((event) => ({ ...event, atMs: Math.min(event.atMs, nowMs) })),
-    );
+    const added = await this.events.add(id, notLaterThan(sent, nowMs));
     if (endedAt === null && added.some(({ event }) => event.what === 'ended')) await this.store.end(id, nowMs);
     const { notes } = stateOf(body.programme, paceOfCook(body), await this.events.of(id));
     const noteOf = new Map(notes.map((n) => [n.eventId, plain(n.text)]));

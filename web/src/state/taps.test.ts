@@ -1,5 +1,5 @@
 import type { CookEvent } from '@yellowmist/core';
-import { confirmTaps, heard, keepTap, notLaterThan, together, waitingTaps } from './taps';
+import { confirmTaps, heard, keepTap, putBack, together, waitingTaps } from './taps';
 
 /** What a page keeps while the server is away. */
 
@@ -48,7 +48,7 @@ test('events of both, each once, and the same list where nothing is new', () => 
 test('taps of a clock that ran ahead are put back to the server’s now, and no others', () => {
   keepTap('a', { ...tap('1'), atMs: 5_000 });
   keepTap('a', { ...tap('2'), atMs: 99_000 });
-  notLaterThan('a', 60_000);
+  putBack('a', 60_000);
   expect(waitingTaps('a').map((t) => [t.id, t.atMs])).toEqual([
     ['1', 5_000],
     ['2', 60_000],

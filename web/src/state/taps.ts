@@ -1,5 +1,5 @@
 import type { CookDocument } from '@yellowmist/contract';
-import type { CookEvent } from '@yellowmist/core';
+import { notLaterThan, type CookEvent } from '@yellowmist/core';
 
 /**
  * What a page keeps of a cook while the server is away: taps that it has not confirmed, in their order, and the cook as it
@@ -39,13 +39,9 @@ export function confirmTaps(id: string, confirmed: ReadonlySet<string>): void {
 }
 
 /** A tap cannot have been later than now: where this page's clock ran ahead, its waiting taps are put back to the server's. */
-export function notLaterThan(id: string, nowMs: number): void {
+export function putBack(id: string, nowMs: number): void {
   const taps = waitingTaps(id);
-  if (taps.some((tap) => tap.atMs > nowMs))
-    write(
-      tapsKey(id),
-      taps.map((tap) => ({ ...tap, atMs: Math.min(tap.atMs, nowMs) })),
-    );
+  if (taps.some((tap) => tap.atMs > nowMs)) write(tapsKey(id), notLaterThan(taps, nowMs));
 }
 
 /** The cook as this browser last knew it. */

@@ -7,7 +7,7 @@ import {
   forgetCook,
   heard,
   keepTap,
-  notLaterThan,
+  putBack,
   rememberCook,
   together,
   waitingTaps,
@@ -48,6 +48,8 @@ export function useLog(document: CookDocument): CookLog {
   const [connected, setConnected] = useState(true);
   const [waiting, setWaiting] = useState(() => waitingTaps(id).length);
   const handing = useRef(false);
+  /** When this page's last tap was, ms. */
+  const lastMs = useRef(0);
 
   const handOver = useCallback(async (): Promise<void> => {
     if (handing.current) return;
@@ -93,7 +95,8 @@ export function useLog(document: CookDocument): CookLog {
       if ('event' in message) setEvents((known) => heard(known, message.event));
       else {
         clock.current = clockFrom(message.nowMs);
-        notLaterThan(id, message.nowMs);
+        lastMs.current = Math.min(lastMs.current, message.nowMs);
+        putBack(id, message.nowMs);
         void handOver();
       }
     };
@@ -135,7 +138,9 @@ export function useLog(document: CookDocument): CookLog {
 
   const tell = useCallback(
     (deed: Deed): void => {
-      const atMs = Math.round(serverNow(clock.current!, performance.now()));
+      // The clock is set anew by every answer, and may go back a little: taps come one after the other all the same.
+      const atMs = Math.max(Math.round(serverNow(clock.current!, performance.now())), lastMs.current + 1);
+      lastMs.current = atMs;
       const event: CookEvent = { id: newId(), atMs, by: 'cook', ...deed };
       keepTap(id, event);
       setWaiting(waitingTaps(id).length);
