@@ -15,6 +15,8 @@ import { tabulated } from './table.js';
 import { solveChain } from './tridiagonal.js';
 import { activityAt } from './water.js';
 
+const FAT_M3_PER_KG = 1 / FAT_DENSITY;
+
 /** Air in the hot coat's pores, kg/m³ at about 100 °C. */
 const PORE_AIR_DENSITY = 0.95;
 /** What an open pore of 1 m lets through for 1 of drive, kg/(m s). */
@@ -90,7 +92,7 @@ export function updateConduction(body: Body, work: Work, inOil: boolean): void {
   const fatK = fatConductivity(PROPERTY_C);
   for (let i = from; i < to; i++) {
     const waterV = water[i] * WATER_M3_PER_KG;
-    const fatV = fat[i] / FAT_DENSITY;
+    const fatV = fat[i] * FAT_M3_PER_KG;
     const filled = waterV + fatV + solidsVolume[i];
     const t = tempC[i] < 100 ? tempC[i] : 100;
     const matrix = (waterV * waterConductivity(t) + fatV * fatK + solidsVolume[i] * solidsK[i]) / filled;

@@ -24,9 +24,11 @@ const thawed = tabulated(
 /** Diffusivity of liquid water in food, m²/s, at `tempC` (frozen water does not move). Arrhenius. */
 export const waterDiffusivity = (tempC: number): number => (tempC <= 0 ? 0 : thawed(tempC));
 
+const JOINS = (1 - LIQUID_APART) / LIQUID_JOINED_FROM;
+
 /** How much of the liquid's path is there at a saturation 0–1: the water in a dried crust hangs in separate drops. */
 const wetted = (saturation: number): number =>
-  saturation >= LIQUID_JOINED_FROM ? 1 : LIQUID_APART + ((1 - LIQUID_APART) * saturation) / LIQUID_JOINED_FROM;
+  saturation >= LIQUID_JOINED_FROM ? 1 : LIQUID_APART + JOINS * saturation;
 
 /** Keeps two frozen neighbours from dividing nothing by nothing. */
 const NO_MOBILITY = 1e-30;
@@ -43,7 +45,8 @@ export function moveWater(body: Body, work: Work, stepS: number): void {
       (wicking[i] * capacity[i] * waterDiffusivity(tempC[i]) * wetted(water[i] / capacity[i])) / (volume[i] * dx[i]) +
       NO_MOBILITY;
   }
-  for (let i = from; i < to - 1; i++) {
+  const last = to - 1;
+  for (let i = from; i < last; i++) {
     const conductance = (2 * faceArea[i] * mobility[i] * mobility[i + 1]) / (mobility[i] + mobility[i + 1]);
     flow[i] = contact[i] > 0 ? conductance / (1 + conductance * contact[i]) : conductance;
   }
@@ -54,25 +57,27 @@ export function moveWater(body: Body, work: Work, stepS: number): void {
   }
   solveChain(from, to, flow, diagonal, known, sweep, target);
   // `target` is now the saturation; what crosses each face follows from it, and carries its sensible heat upstream.
-  for (let i = from; i < to - 1; i++) flow[i] *= (target[i] - target[i + 1]) * stepS;
+  for (let i = from; i < last; i++) flow[i] *= (target[i] - target[i + 1]) * stepS;
+  // Nothing leaves the last cell.
+  flow[last] = 0;
   let arriving = 0;
   let arrivingC = 0;
   for (let i = from; i < to; i++) {
-    const leaving = i < to - 1 ? flow[i] : 0;
-    const leavingC = leaving > 0 ? tempC[i] : i < to - 1 ? tempC[i + 1] : 0;
+    const leaving = flow[i];
+    const cellC = tempC[i];
+    const leavingC = leaving >= 0 ? cellC : tempC[i + 1];
     const held = heat[i];
     const now = held + (arriving - leaving) * WATER_HEAT;
-    const cellC = tempC[i];
     const mixed = (held * cellC + WATER_HEAT * (arriving * arrivingC - leaving * leavingC)) / now;
     // More may pass through a thin cell in a step than it holds: it is never left hotter or colder than what met in it.
-    const [inC, outC] = [arriving === 0 ? cellC : arrivingC, leaving === 0 ? cellC : leavingC];
-    const coldest = cellC < inC ? (cellC < outC ? cellC : outC) : inC < outC ? inC : outC;
-    const hottest = cellC > inC ? (cellC > outC ? cellC : outC) : inC > outC ? inC : outC;
+    const inC = arriving === 0 ? cellC : arrivingC;
+    const coldest = cellC < inC ? (cellC < leavingC ? cellC : leavingC) : inC < leavingC ? inC : leavingC;
+    const hottest = cellC > inC ? (cellC > leavingC ? cellC : leavingC) : inC > leavingC ? inC : leavingC;
     water[i] += arriving - leaving;
     heat[i] = now;
     tempC[i] = mixed > hottest ? hottest : mixed < coldest ? coldest : mixed;
     arriving = leaving;
-    arrivingC = leaving > 0 ? cellC : leavingC;
+    arrivingC = leavingC;
   }
 }
 

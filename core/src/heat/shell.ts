@@ -47,8 +47,9 @@ export function readShell(body: Body, layers: readonly CoatLayer[], face: Face, 
       continue;
     }
     const layer = layers[at];
-    const share = isPowder(layer) ? flouryShare(body, i) : 0;
-    if (isPowder(layer) && at === last) {
+    const powdery = isPowder(layer);
+    const share = powdery ? flouryShare(body, i) : 0;
+    if (powdery && at === last) {
       powder += body.solids[i];
       floury += body.solids[i] * share;
     }

@@ -3,7 +3,8 @@
  *
  *     diagonal[i]·x[i] + link[i−1]·(x[i] − x[i−1]) + link[i]·(x[i] − x[i+1]) = known[i]
  *
- * where link[i] joins cells i and i+1. Thomas' algorithm; allocates nothing. `sweep` is overwritten; `x` may be `known`.
+ * where link[i] joins cells i and i+1. Thomas' algorithm from both ends at once toward the middle, and back: the two
+ * chains of divisions do not wait for each other. Allocates nothing. `sweep` is overwritten; `x` may be `known`.
  */
 export function solveChain(
   from: number,
@@ -15,22 +16,53 @@ export function solveChain(
   x: Float64Array,
 ): void {
   const last = to - 1;
-  let left = 0;
-  let before = 0;
-  let value = 0;
-  for (let i = from; i < last; i++) {
-    const right = link[i];
-    const pivot = 1 / (diagonal[i] + left + right - left * before);
-    before = right * pivot;
-    sweep[i] = before;
-    value = (known[i] + left * value) * pivot;
-    x[i] = value;
-    left = right;
+  const middle = (from + to) >> 1;
+  // Links that lead back to the end, and what the cells behind them have come to.
+  let low = 0;
+  let lowShare = 0;
+  let lowValue = 0;
+  let high = 0;
+  let highShare = 0;
+  let highValue = 0;
+  let i = from;
+  for (let j = last; j > middle; i++, j--) {
+    const up = link[i];
+    const down = link[j - 1];
+    const lowPivot = 1 / (diagonal[i] + low + up - low * lowShare);
+    const highPivot = 1 / (diagonal[j] + high + down - high * highShare);
+    lowShare = up * lowPivot;
+    highShare = down * highPivot;
+    lowValue = (known[i] + low * lowValue) * lowPivot;
+    highValue = (known[j] + high * highValue) * highPivot;
+    sweep[i] = lowShare;
+    sweep[j] = highShare;
+    x[i] = lowValue;
+    x[j] = highValue;
+    low = up;
+    high = down;
   }
-  value = (known[last] + left * value) / (diagonal[last] + left - left * before);
-  x[last] = value;
-  for (let i = last - 1; i >= from; i--) {
-    value = x[i] + sweep[i] * value;
-    x[i] = value;
+  // Of an even number of cells the lower side has one more.
+  if (i < middle) {
+    const up = link[i];
+    const pivot = 1 / (diagonal[i] + low + up - low * lowShare);
+    lowShare = up * pivot;
+    lowValue = (known[i] + low * lowValue) * pivot;
+    sweep[i] = lowShare;
+    x[i] = lowValue;
+    low = up;
   }
+  const met =
+    (known[middle] + low * lowValue + high * highValue) /
+    (diagonal[middle] + low + high - low * lowShare - high * highShare);
+  x[middle] = met;
+  let below = met;
+  let above = met;
+  let j = middle + 1;
+  for (i = middle - 1; j <= last; i--, j++) {
+    below = x[i] + sweep[i] * below;
+    above = x[j] + sweep[j] * above;
+    x[i] = below;
+    x[j] = above;
+  }
+  if (i >= from) x[i] += sweep[i] * below;
 }

@@ -58,6 +58,7 @@ const MOLAR_RATIO = 0.622;
 /** Share of the pressure up to which vapour is reckoned as mixed with air, and the step of its table. Our choice. */
 const BELOW_BOILING = 0.985;
 const DRIVE_STEP = 0.0025;
+const PER_PRESSURE = 1 / PRESSURE_PA;
 
 /** Moisture of air, kg vapour per kg dry air, whose vapour pressure is `vapourPa`; the pressure is held below boiling. */
 export function humidityRatio(vapourPa: number): number {
@@ -70,7 +71,7 @@ export function humidityRatio(vapourPa: number): number {
  * more along (Stefan flow); where there is little of it this is the humidity ratio. Held below boiling.
  */
 const driving = tabulated((share) => -MOLAR_RATIO * Math.log(1 - share), 0, BELOW_BOILING, DRIVE_STEP);
-export const vapourDrive = (vapourPa: number): number => driving(vapourPa / PRESSURE_PA);
+export const vapourDrive = (vapourPa: number): number => driving(vapourPa * PER_PRESSURE);
 
 /** Mass transfer coefficient for humidity ratio, kg/(m² s), beside a heat transfer coefficient (W/m²K), by Lewis' relation. */
 export const massCoefficient = (hc: number, airHumidityRatio: number): number =>
