@@ -1,6 +1,6 @@
 import { isPlanned, isWhole, RANGES } from '@yellowmist/contract';
 import { useState, type FormEvent } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { problemText, useConversionsQuery, useStartCookMutation } from '../../state/api';
 import { Check } from '../../ui/Check';
 import { Choice } from '../../ui/Choice';
@@ -13,10 +13,21 @@ const localNow = (): string => {
   return new Date(now.getTime() - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
 };
 
-/** A cook that was not at the counter is noted: which dish, when, and by which recipe. */
+/** A cook that was not at the counter is noted. What there is to choose from is fetched when it is wanted. */
 export function NoteCook() {
-  const { data = [] } = useConversionsQuery();
-  const dishes = data.filter(isWhole).filter((d) => isPlanned(d) && !d.archived);
+  const [open, setOpen] = useState(false);
+  return (
+    <details className="mt-3" onToggle={(e) => setOpen(e.currentTarget.open)}>
+      <summary className="btn btn-primary h-11">{texts.noteCook}</summary>
+      {open && <NoteForm />}
+    </details>
+  );
+}
+
+/** Which dish, when, and by which recipe. */
+function NoteForm() {
+  const { data } = useConversionsQuery();
+  const dishes = (data ?? []).filter(isWhole).filter((d) => isPlanned(d) && !d.archived);
   const [enter, { isLoading, error }] = useStartCookMutation();
   const go = useNavigate();
   const [dish, setDish] = useState<string | null>(null);
@@ -25,7 +36,17 @@ export function NoteCook() {
   const [tempC, setTempC] = useState(200);
   const [minutes, setMinutes] = useState(18);
   const [turned, setTurned] = useState(true);
-  if (dishes.length === 0) return null;
+  if (!data) return <p role="status">{texts.lookingForDishes}</p>;
+  if (dishes.length === 0) {
+    return (
+      <p className="mt-2">
+        {texts.noDishHasAn}
+        <Link className="link inline-flex min-h-6 items-center" to="/">
+          {texts.beginWithOne}
+        </Link>
+      </p>
+    );
+  }
   const id = dish ?? dishes[0].id;
   const note = async (event: FormEvent): Promise<void> => {
     event.preventDefault();
@@ -40,71 +61,65 @@ export function NoteCook() {
     if (answer.data) await go(`/log/${answer.data.id}?dish=${id}`);
   };
   return (
-    <details className="mt-3">
-      <summary className="btn btn-primary h-11">{texts.noteCook}</summary>
-      <form
-        onSubmit={(e) => void note(e)}
-        className="mt-2 flex flex-wrap items-end gap-3 border-l-4 border-primary pl-3"
-      >
-        <Choice
-          label={texts.dish}
-          className="w-64 max-w-full"
-          value={id}
-          options={dishes.map((d) => ({ value: d.id, label: d.name }))}
-          onChange={setDish}
+    <form onSubmit={(e) => void note(e)} className="mt-2 flex flex-wrap items-end gap-3 border-l-4 border-primary pl-3">
+      <Choice
+        label={texts.dish}
+        className="w-64 max-w-full"
+        value={id}
+        options={dishes.map((d) => ({ value: d.id, label: d.name }))}
+        onChange={setDish}
+      />
+      <label className="text-xs">
+        {texts.onTableAt}
+        <input
+          type="datetime-local"
+          className="input block h-9 text-sm"
+          value={at}
+          max={localNow()}
+          required
+          onChange={(e) => setAt(e.target.value)}
         />
-        <label className="text-xs">
-          {texts.onTableAt}
-          <input
-            type="datetime-local"
-            className="input block h-9 text-sm"
-            value={at}
-            max={localNow()}
-            required
-            onChange={(e) => setAt(e.target.value)}
+      </label>
+      <Choice
+        label={texts.cookedBy}
+        className="w-52"
+        value={by}
+        options={[
+          { value: 'plan', label: texts.itsPlan },
+          { value: 'other', label: texts.packetOrAnotherRecipe },
+        ]}
+        onChange={setBy}
+      />
+      {by === 'other' && (
+        <>
+          <NumberField
+            label={texts.setTo}
+            className="w-28"
+            value={tempC}
+            quantity="temperature"
+            range={RANGES.airTempC}
+            step={5}
+            onChange={setTempC}
           />
-        </label>
-        <Choice
-          label={texts.cookedBy}
-          className="w-52"
-          value={by}
-          options={[
-            { value: 'plan', label: texts.itsPlan },
-            { value: 'other', label: texts.packetOrAnotherRecipe },
-          ]}
-          onChange={setBy}
-        />
-        {by === 'other' && (
-          <>
-            <NumberField
-              label={texts.setTo}
-              className="w-28"
-              value={tempC}
-              quantity="temperature"
-              range={RANGES.airTempC}
-              step={5}
-              onChange={setTempC}
-            />
-            <NumberField
-              label={texts.forIt}
-              className="w-28"
-              value={minutes}
-              quantity="minutes"
-              range={RANGES.airMinutes}
-              onChange={setMinutes}
-            />
-            <Check label={texts.turned} checked={turned} onChange={setTurned} />
-          </>
-        )}
-        <button type="submit" className="btn btn-primary h-11" disabled={isLoading}>
-          {texts.noteHowItCameOut}
-        </button>
-        {error && (
-          <p role="alert" className="basis-full">
-            {problemText(error)}
-          </p>
-        )}
-      </form>
-    </details>
+          <NumberField
+            label={texts.forIt}
+            className="w-28"
+            value={minutes}
+            quantity="minutes"
+            range={RANGES.airMinutes}
+            onChange={setMinutes}
+          />
+          <Check label={texts.turned} checked={turned} onChange={setTurned} />
+        </>
+      )}
+      <button type="submit" className="btn btn-primary h-11" disabled={isLoading}>
+        {texts.noteHowItCameOut}
+      </button>
+      {error && (
+        <p role="alert" className="basis-full">
+          {problemText(error)}
+        </p>
+      )}
+    </form>
   );
 }

@@ -175,6 +175,9 @@ export const anotherRecipe = 'another recipe';
 
 // NoteCook
 export const noteCook = 'Note a cook';
+export const lookingForDishes = 'Looking for the dishes…';
+export const noDishHasAn = 'No dish has an air version that could have been cooked. ';
+export const beginWithOne = 'Begin with one';
 export const onTableAt = 'On the table at';
 export const cookedBy = 'Cooked by';
 export const itsPlan = 'its plan';
