@@ -121,8 +121,12 @@ test('dragging a slider moves the cook at once, and is one step to undo', async 
   await page.mouse.down();
   for (const share of [0.55, 0.6, 0.7, 0.8, 0.9])
     await page.mouse.move(box.x + box.width * share, box.y + box.height / 2);
-  await page.mouse.up();
+  // The field follows the hand at once, the piece with its next picture, and both still stand so when the hand lets go.
   await expect(minutes).not.toHaveValue(before);
+  const held = await minutes.inputValue();
+  await expect(page.getByRole('region', { name: 'Cutaways' })).toContainText(`${held} min`);
+  await page.mouse.up();
+  await expect(minutes).toHaveValue(held);
   const after = await minutes.inputValue();
   expect(Number(after)).toBeGreaterThan(25);
   await expect(page.getByRole('region', { name: 'Reasons' })).toContainText(/well past golden/);
