@@ -19,7 +19,7 @@ export const tooNearToAnother = ', too near to another';
 
 // BreadMap
 export const notTested = 'not tested';
-export const bread = (words: string) => `Bread: ${words}`;
+export const bread = (howItBrowned: string) => `Bread: ${howItBrowned}`;
 
 // Curves
 export const coatFoot = 'coat foot';

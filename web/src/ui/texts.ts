@@ -36,7 +36,7 @@ export const staysInForce = (error: string, settled: string, unit: string) =>
   `${error}. ${settled} ${unit} stays in force.`;
 
 // PageHeading
-export const yellowmist = (flat: string) => `${flat} · Yellowmist`;
+export const yellowmist = (heading: string) => `${heading} · Yellowmist`;
 
 // PrintBar
 export const paper = 'Paper';

@@ -53,7 +53,7 @@ export const threeTimes = 'three times';
 export const fourTimes = 'four times';
 export const layer = (times: string, visits: string) => `${times}: ${visits} layer`;
 export const inMl = (vessel: string, needsMl: number) => `In the ${vessel}: ${needsMl} ml.`;
-export const inGoes = (portionsOut: number) => `In ${portionsOut} goes`;
+export const inGoes = (portions: number) => `In ${portions} goes`;
 export const ofAboutWhatWet = (totalG: string) => ` of about ${totalG}: what wet pieces have touched is thrown away.`;
 export const andThrownAway = ' and thrown away';
 export const stayOnFoodOn = (onFoodG: string, lostG: string, loses: string, leftG: string, soils: string) =>

@@ -76,7 +76,7 @@ export const leftToClumpIn = 'Left to clump in its bowl';
 export const pressedOnWithPalm = 'Pressed on with the palm';
 export const onThe = 'On the ';
 export const fork = 'fork';
-export const it = (forkTest: string) => ` it ${forkTest}.`;
+export const it = (does: string) => ` it ${does}.`;
 export const beatenSmoothNotFolded = 'Beaten smooth, not folded';
 export const dripsFor = 'Drips for';
 export const hasStoodFor = 'Has stood for';

@@ -58,9 +58,9 @@ export const byWhatWasRead = (tempC: string) => `by what was read, and not ${tem
 export const howMuch = 'How much';
 export const whatToLookAt = 'What to look at';
 export const nothingToDo = 'Nothing to do';
-export const untilForThen = (time: string, digits: string, head: string) =>
-  `until ${time}, for ${digits}. Then: ${head}.`;
-export const whatYouCouldDo = (head: string) => `What you could do already: ${head}.`;
+export const untilForThen = (time: string, lasting: string, next: string) =>
+  `until ${time}, for ${lasting}. Then: ${next}.`;
+export const whatYouCouldDo = (step: string) => `What you could do already: ${step}.`;
 export const next = 'Next';
 
 // Press
@@ -76,8 +76,7 @@ export const centreAir = (centreC: string, airC: string) => ` · centre ${centre
 export const reading = 'Reading…';
 export const centreDoesNotCome = (wantedC: string) => `The centre does not come to ${wantedC} in this setting.`;
 export const centreHasComeTo = (wantedC: string) => `The centre has come to ${wantedC}.`;
-export const centreAtAt = (wantedC: string, time: string, leftSaid: string) =>
-  `Centre at ${wantedC} at ${time} ± ${leftSaid}`;
+export const centreAtAt = (wantedC: string, time: string, left: string) => `Centre at ${wantedC} at ${time} ± ${left}`;
 export const simulatedProbe = ' (a simulated probe)';
 export const centreAndAirOf = (batchName: string) =>
   `Centre and air of ${batchName}: dots are read, the broken line is the plan, the yellow band is when the centre is done`;
@@ -99,7 +98,7 @@ export const cooler = 'cooler';
 export const ranThanItsSetting = (value: string, offsetC: string) => `ran ${value} ${offsetC} than its setting`;
 export const asItWasTaken = ', as it was taken to.';
 export const keepIt = 'keep it';
-export const run = (value: string, saidC: string) => `run ${value} ${saidC}`;
+export const run = (kelvins: string, way: string) => `run ${kelvins} ${way}`;
 export const itWasTakenTo = (value: string) => `; it was taken to ${value}.`;
 export const meant = 'meant';
 export const cameOut = 'came out';
@@ -138,7 +137,7 @@ export const itsCoatRests = 'its coat rests';
 export const whatGoesOnBy = 'What goes on by itself';
 export const timeIsUp = 'Time is up';
 export const timersByWhatWasRead = ', by what was read';
-export const left = (digits: string) => `${digits} left`;
+export const left = (time: string) => `${time} left`;
 
 // TopStrip
 export const atRate = (rate: number) => ` at ×${rate}`;

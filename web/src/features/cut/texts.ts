@@ -21,7 +21,7 @@ export const thickness = 'Thickness';
 export const pieces = 'Pieces';
 export const surface = 'Surface';
 export const madeReady = 'Made ready';
-export const pieceInAll = (massG: string, massG2: string) => `${massG} a piece, ${massG2} in all`;
+export const pieceInAll = (each: string, all: string) => `${each} a piece, ${all} in all`;
 
 // Rare
 export const length = 'Length';
@@ -46,7 +46,7 @@ export const fromCold = 'from the cold';
 export const notCold = 'not cold';
 export const piece = 'piece';
 export const sentencePieces = 'pieces';
-export const ofIt = (count: number, count2: string, food: string, cut: string) => `${count} ${count2} of ${food}${cut}`;
+export const ofIt = (count: number, pieces: string, food: string, cut: string) => `${count} ${pieces} of ${food}${cut}`;
 export const thick = (throughMm: string) => `${throughMm} thick`;
 export const boughtWithItsCoat = 'bought with its coat on';
 export const withPiecesOf = (count: number, second: string) => `; with ${count} pieces of ${second}`;

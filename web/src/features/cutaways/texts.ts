@@ -9,8 +9,8 @@ export const curves = 'Curves';
 export const curvesName = (name: string) => `${name}, curves`;
 export const coatDoesNotSet = 'The coat does not set.';
 export const temperaturesOverTime = (name: string, told: string) => `${name}: temperatures over time. ${told}`;
-export const atCentreCoatFoot = (clock: string, centrec: string, footupc: string, surfaceupc: string) =>
-  `at ${clock}: centre ${centrec}, coat foot ${footupc}, surface ${surfaceupc}, water left in the coat`;
+export const atCentreCoatFoot = (clock: string, centre: string, foot: string, surface: string) =>
+  `at ${clock}: centre ${centre}, coat foot ${foot}, surface ${surface}, water left in the coat`;
 
 // Cutaways
 export const cutaways = 'Cutaways';

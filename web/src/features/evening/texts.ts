@@ -39,7 +39,7 @@ export const inIt = (fryer: string) => `in ${fryer}`;
 export const bunsWarmed = 'buns warmed';
 export const neverCrispedAgain = 'never crisped again';
 export const another = 'another';
-export const withIt = (find: string) => `with ${find}`;
+export const withIt = (dish: string) => `with ${dish}`;
 export const howIsCookedThis = (dish: string) => `How ${dish} is cooked this evening`;
 export const asOnItsBench = 'As on its bench';
 export const fryerThisEvening = 'Fryer this evening';
@@ -97,7 +97,7 @@ export const hotFryer = 'the hot fryer';
 export const washingUp = 'washing up';
 export const pairsOfHands = 'Pairs of hands';
 export const hands = 'Hands';
-export const leaves = (filter: string) => `leaves ${filter}`;
+export const leaves = (kinds: string) => `leaves ${kinds}`;
 export const doesAll = 'does all';
 export const leavesToOthers = (cook: string) => `${cook} leaves to others`;
 export const without = (cook: string) => `Without ${cook}`;
@@ -147,9 +147,9 @@ export const savesAboutThatWould = (savesG: string) => ` Saves about ${savesG} t
 
 // Plan
 export const all = 'All';
-export const to = (time: string, time2: string, fryer: string, name: string, text: string) =>
-  `${time} to ${time2}, ${fryer}, ${name}: ${text}`;
-export const lanesOf = (body: string) => `Lanes of ${body}`;
+export const to = (from: string, to: string, where: string, dish: string, text: string) =>
+  `${from} to ${to}, ${where}, ${dish}: ${text}`;
+export const lanesOf = (evening: string) => `Lanes of ${evening}`;
 export const whatIsToldOf = 'What is told of the evening';
 export const byTime = 'By time';
 export const atTable = 'At the table';
@@ -162,7 +162,7 @@ export const backToEvening = 'Back to the evening';
 export const printSheet = 'Print the sheet';
 export const thereIsNoDish = 'There is no dish on this evening yet.';
 export const planningEvening = 'Planning the evening…';
-export const sheetOf = (body: string) => `Sheet of ${body}`;
+export const sheetOf = (evening: string) => `Sheet of ${evening}`;
 export const onTableAt = (day: string) => `${day}, on the table at `;
 export const whatToDoWhen = 'What to do when';
 export const timesAreEstimatesAnd = (defers: string) => `Times are estimates, and the thermometer decides. ${defers}`;
@@ -195,8 +195,7 @@ export const kitchenIsAt = 'The kitchen is at';
 export const handsAt = (at: number) => `Hands ${at}`;
 
 // useMoves
-export const itCannotStandThere = (onTheClock: string) =>
-  `It cannot stand there: ${onTheClock} It is back where it was.`;
+export const itCannotStandThere = (reason: string) => `It cannot stand there: ${reason} It is back where it was.`;
 export const itCannotStandThereTable = (time: string) =>
   `It cannot stand there: the table is at ${time}. It is back where it was.`;
 

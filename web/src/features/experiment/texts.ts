@@ -4,8 +4,8 @@
 export const theBowls = 'The bowls';
 export const coat = (listed: string) => `, coat ${listed}`;
 export const oilOnPieces = 'Oil on the pieces';
-export const inAllOnBoth = (reduce: string) =>
-  `${reduce} in all, on both sides, on the tray and not over the hot basket`;
+export const inAllOnBoth = (pieces: string) =>
+  `${pieces} in all, on both sides, on the tray and not over the hot basket`;
 export const forAll = 'for all';
 
 // ExperimentPage
@@ -45,8 +45,8 @@ export const oneOrMoreOf = (listed: string) =>
 // Laid
 export const howTheyLie = 'How they lie';
 export const inBasket = 'In the basket';
-export const fromAboveRowBy = (fryer: string, rowsTold: string) =>
-  `${fryer} from above, row by row from the back left: ${rowsTold}`;
+export const fromAboveRowBy = (fryer: string, rows: string) =>
+  `${fryer} from above, row by row from the back left: ${rows}`;
 export const onePieceIs = 'One piece is';
 export const piecesAre = (over: number) => `${over} pieces are`;
 export const overMarkedMadeAs = (over: string) => `${over} over, marked –: made as you like, and tasted by nobody.`;

@@ -23,7 +23,7 @@ export const cutPotAndEvery = 'Cut, pot and every layer can be changed on the be
 export const oneThingIsNot =
   'One thing is not clear yet: answer the question above. Nothing of what you typed is lost.';
 export const nothingOfSentenceIs = (problem: string) => `${problem} Nothing of the sentence is lost.`;
-export const forExample = (hint: string) => `For example: ${hint}`;
+export const forExample = (example: string) => `For example: ${example}`;
 
 // CoatRead
 export const dust = 'Dust';

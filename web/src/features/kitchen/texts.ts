@@ -51,8 +51,8 @@ export const forIt = 'for';
 export const noteIt = 'Note it';
 
 // FryerTests
-export const laySlicesOfWhite = (breadc: string) =>
-  `Lay slices of white bread side by side, ${breadc} for about 5 minutes, do not turn. Say how each came out, seen from the front: it shows every `;
+export const laySlicesOfWhite = (setting: string) =>
+  `Lay slices of white bread side by side, ${setting} for about 5 minutes, do not turn. Say how each came out, seen from the front: it shows every `;
 export const hotSpot = 'hot spot';
 export const itBrownsEvenlyNo = 'It browns evenly: no need to turn the basket for that.';
 export const notTestedTakenTo = 'Not tested: taken to brown evenly.';
@@ -66,7 +66,7 @@ export const setRead = (setC: string, readC: string) => `set ${setC}, read ${rea
 export const forgetReadingAt = (setC: number) => `Forget the reading at ${setC}`;
 export const takenAsIt = 'Taken as it ';
 export const it = 'It ';
-export const everyPlanReckonsWith = (count: string, off: string) => `${count}${off}; every plan reckons with it.`;
+export const everyPlanReckonsWith = (readings: string, off: string) => `${readings}${off}; every plan reckons with it.`;
 
 // Honest
 export const lookingBackOverAll = 'Looking back over all cooks…';
@@ -109,7 +109,7 @@ export const eveningsArePlannedWith =
   'Evenings are planned with these. They are what is usual in kitchens; time yourself once, and put it right.';
 export const byTapsOfCounter = (seconds: number) =>
   `By the taps of the counter one piece through three bowls takes ${seconds} s here: evenings go by that until you put in your own.`;
-export const usually = (upperCase: string, words: string, value: number) => `${upperCase}${words} (usually ${value})`;
+export const usually = (first: string, rest: string, usual: number) => `${first}${rest} (usually ${usual})`;
 export const allAsUsualAgain = 'All as usual again';
 
 // ScalePanel
@@ -165,8 +165,8 @@ export const forgetWhatWasWeighed = 'Forget what was weighed and timed';
 export const itIsNotAmong = 'It is not among the fryers of this kitchen any more; its cooks stay in the log.';
 export const hot = 'hot';
 export const cool = 'cool';
-export const sinceItIsAnother = (day: string, inK: string, beforeC: string, inK2: string, sinceC: string) =>
-  `Since ${day} it is another fryer, or was repaired: ${inK} ${beforeC} before, ${inK2} ${sinceC} since. Only what came after counts.`;
+export const sinceItIsAnother = (day: string, before: string, beforeC: string, now: string, sinceC: string) =>
+  `Since ${day} it is another fryer, or was repaired: ${before} ${beforeC} before, ${now} ${sinceC} since. Only what came after counts.`;
 export const howFarIsOff = (fryer: string) =>
   `How far ${fryer} is off its setting: each cook alone as a ring, the range that all of them leave in yellow`;
 export const ringsWhatEachCook = 'Rings: what each cook alone says. Yellow: in four of five cases it lies in here.';

@@ -18,8 +18,8 @@ export const putAside = ' Put aside';
 export const chooseNone = 'Choose none';
 
 // ColourStrip
-export const ofIt = (label: string, colourWord: string, index: number, count: number) =>
-  `${label}: ${colourWord}, ${index} of ${count}`;
+export const ofIt = (label: string, colour: string, place: number, count: number) =>
+  `${label}: ${colour}, ${place} of ${count}`;
 
 // ComparePage
 export const logbook = 'Logbook';
@@ -111,7 +111,7 @@ export const beforeNow = (cause: string, before: string, now: string) => `${caus
 // Happened
 export const whatHappened = 'What happened';
 export const openedAtMin = (openedMin: string) => ` Opened at ${openedMin} min.`;
-export const atMin = (sawWords: string, minutes: string) => `${sawWords} at ${minutes} min`;
+export const atMin = (seen: string, minutes: string) => `${seen} at ${minutes} min`;
 export const seen = (sights: string) => ` Seen: ${sights}.`;
 export const atMinCentreC = (centreC: string, minutes: string) => `${centreC} at ${minutes} min`;
 export const centre = (centres: string) => ` Centre: ${centres}.`;
@@ -168,7 +168,7 @@ export const notNotedYet = 'not noted yet';
 export const allAsCsv = ' All as CSV';
 export const fetchingRest = 'Fetching the rest…';
 export const chosen = 'Chosen';
-export const choose = (logged: string, day: string) => `Choose ${logged}, ${day}`;
+export const choose = (dish: string, day: string) => `Choose ${dish}, ${day}`;
 export const rehearsal = 'rehearsal';
 export const min = (value: string, minutes: number) => `${value}, ${minutes} min`;
 export const anotherRecipe = 'another recipe';
@@ -206,8 +206,8 @@ export const thatIsUnderside = 'That is the underside';
 // Photographs
 export const photograph = (at: number) => `Photograph ${at}`;
 export const addPhotographs = ' Add photographs';
-export const orDropThemHere = (max: number, mostphotomb: number) =>
-  `Or drop them here: up to ${max}, ${mostphotomb} MB each. Place and device are taken out of them.`;
+export const orDropThemHere = (max: number, mostMB: number) =>
+  `Or drop them here: up to ${max}, ${mostMB} MB each. Place and device are taken out of them.`;
 export const ofPressOneTo = (count: number, max: number) =>
   `${count} of ${max}. Press one to see it large and to read its colours.`;
 export const keeping = (file: string) => `Keeping ${file}…`;
@@ -261,8 +261,8 @@ export const lastSideBySide = (count: number) => `The last ${count} side by side
 export const thePhotograph = 'The photograph';
 
 // usePhotographs
-export const itHasMbPhotograph = (ceil: number, mostphotomb: number) =>
-  `It has ${ceil} MB; a photograph may have up to ${mostphotomb} MB.`;
+export const itHasMbPhotograph = (sizeMB: number, mostMB: number) =>
+  `It has ${sizeMB} MB; a photograph may have up to ${mostMB} MB.`;
 export const photographIsTakenAway = 'The photograph is taken away.';
 
 // useRecord

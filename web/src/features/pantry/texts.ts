@@ -16,7 +16,7 @@ export const fatCarbohydrateFibreProtein = (namedG: number) =>
   `Fat, carbohydrate, fibre, protein and salt come to ${namedG} g: a label of 100 g names 100 g or less.`;
 export const isOnShelf = (next: string) => `${next} is on the shelf.`;
 export const ingredientOfYourOwn = 'An ingredient of your own';
-export const change = (start: string) => `Change ${start}`;
+export const change = (name: string) => `Change ${name}`;
 export const name = 'Name';
 export const inCoatItBehaves = 'In a coat it behaves like';
 export const in100GFrom = 'In 100 g, from the label';
@@ -33,8 +33,8 @@ export const pantry = 'Pantry';
 export const find = 'Find';
 export const inHouseIsNo =
   '“In the house” is no special shopping; “never” is offered nowhere. What it carries goes by the ingredient alone: check the label of what you use.';
-export const nothingHereIsCalled = (find: string) =>
-  `Nothing here is called “${find}”. Put it in from its label, beside.`;
+export const nothingHereIsCalled = (wanted: string) =>
+  `Nothing here is called “${wanted}”. Put it in from its label, beside.`;
 export const ingredient = 'Ingredient';
 export const inHouse = 'In the house';
 export const never = 'Never';

@@ -48,7 +48,7 @@ export const recipeAsItIsUnderstood = 'The recipe as it is understood';
 export const whatStepsSay = 'What the steps say';
 export const dippedIn = 'dipped in';
 export const oilAt = 'oil at';
-export const readAsHeadings = (headings: string) => `Read as headings: ${headings}.`;
+export const readAsHeadings = (lines: string) => `Read as headings: ${lines}.`;
 export const notUsed = 'Not used';
 
 // ToBench

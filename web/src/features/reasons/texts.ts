@@ -35,7 +35,7 @@ export const inSwitchedOffFryer = 'in the switched-off fryer';
 export const afterHeat = 'After the heat';
 export const staysCrisp = 'Stays crisp';
 export const withSauceAtTable = 'with sauce at the table';
-export const overMin = (standingmin: number) => `over ${standingmin} min`;
+export const overMin = (minutes: number) => `over ${minutes} min`;
 export const min = (crispMin: string | number) => `${crispMin} min`;
 export const againstPot = 'Against the pot';
 export const thePiece = 'the piece';
