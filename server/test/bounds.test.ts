@@ -79,8 +79,9 @@ test('a full queue is 503 with the seconds after which to try again; clients tha
   );
   const first = await Promise.race(held);
   expect(first).toBe(503);
-  const full = await server.ask<Problem>('POST', '/simulate', cook);
-  expect(full.status).toBe(503);
+  // A conversion that is done meanwhile makes room for one of them, and not for all.
+  const more = await Promise.all(Array.from({ length: 12 }, () => server.ask<Problem>('POST', '/simulate', cook)));
+  const full = more.find(({ status }) => status === 503)!;
   expect(Number(full.headers.get('retry-after'))).toBeGreaterThan(0);
   expect(full.body.detail).toMatch(/Try again soon/);
   calling.abort();

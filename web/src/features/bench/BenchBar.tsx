@@ -7,12 +7,12 @@ import { useAppDispatch } from '../../state/hooks';
 import { UndoRedo } from '../../ui/UndoRedo';
 import {
   redo,
-  dragged,
   renamed,
   selectDesk,
   selectSave,
   selectSteps,
   sideTurned,
+  typed,
   undo,
   useDish,
   type SaveState,
@@ -85,7 +85,7 @@ function NameField({ name }: { name: string }) {
         value={draft ?? name}
         onFocus={() => {
           before.current = name;
-          dispatch(dragged(true));
+          dispatch(typed(true));
         }}
         onChange={(e) => {
           setDraft(e.target.value);
@@ -93,7 +93,7 @@ function NameField({ name }: { name: string }) {
         }}
         onBlur={() => {
           setDraft(null);
-          dispatch(dragged(false));
+          dispatch(typed(false));
         }}
         onKeyDown={(e) => {
           if (e.key === 'Enter') e.currentTarget.blur();

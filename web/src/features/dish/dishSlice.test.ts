@@ -1,4 +1,4 @@
-import { combineReducers, configureStore } from '@reduxjs/toolkit';
+import { combineReducers, configureStore, type UnknownAction } from '@reduxjs/toolkit';
 import { PLAIN_AIR } from '@yellowmist/core';
 import { exampleConversion, FORMATS, formatNumber, type Chosen, type ConversionDocument } from '@yellowmist/contract';
 import {
@@ -10,8 +10,11 @@ import {
   layersChanged,
   picked,
   redo,
+  renamed,
   searchFound,
+  selectDragged,
   settingsChanged,
+  typed,
   undo,
   type Found,
 } from './dishSlice';
@@ -92,6 +95,14 @@ describe('the bench', () => {
     store.dispatch(layersChanged({ side: 'pot', layers: [] }));
     expect(dish().fried.layers).toEqual([]);
     expect(dish().chosen?.plan.layers).toHaveLength(1);
+  });
+
+  test('a hand that drags holds the page to its picture, and one that types does not', () => {
+    const held = (...actions: UnknownAction[]): boolean =>
+      selectDragged(actions.reduce(dishReducer, dishReducer(undefined, laidOut(document))));
+    expect(held(dragged(true))).toBe(true);
+    expect(held(dragged(true), dragged(false))).toBe(false);
+    expect(held(typed(true), renamed('Leeks'))).toBe(false);
   });
 
   test('one drag is one step to undo, two drags are two', () => {

@@ -150,9 +150,11 @@ export interface Desk {
   save: Exclude<SaveState, 'waiting'>;
   problem: string;
   side: Side;
-  /** Number of the drag that goes on, so that all of it is one step to undo; null while nothing is dragged. */
+  /** Number of the drag, or of the typing, that goes on, so that all of it is one step to undo; null while there is none. */
   drag: number | null;
   drags: number;
+  /** Whether it is a hand that drags: the page is drawn with its picture, and not before. */
+  held: boolean;
 }
 
 const FRESH: Desk = {
@@ -165,7 +167,14 @@ const FRESH: Desk = {
   side: 'pot',
   drag: null,
   drags: 0,
+  held: false,
 };
+
+/** Something that is one step to undo begins, or ends. */
+function goesOn(desk: Desk, on: boolean): void {
+  if (on) desk.drags += 1;
+  desk.drag = on ? desk.drags : null;
+}
 
 const deskSlice = createSlice({
   name: 'dish/desk',
@@ -198,9 +207,10 @@ const deskSlice = createSlice({
       state.side = payload;
     },
     dragged: (state, { payload }: PayloadAction<boolean>) => {
-      if (payload) state.drags += 1;
-      state.drag = payload ? state.drags : null;
+      goesOn(state, payload);
+      state.held = payload;
     },
+    typed: (state, { payload }: PayloadAction<boolean>) => goesOn(state, payload),
   },
   extraReducers: (builder) => {
     builder.addCase(laidOut, (state, { payload }) => ({
@@ -254,8 +264,8 @@ lazyMiddleware.addMiddleware(dragMiddleware as never);
 /** The dish as it lies on the bench; null until one is opened. */
 export const selectBody = ({ body }: DishState): ConversionBody | null => body.present;
 export const selectDesk = ({ desk }: DishState): Desk => desk;
-/** Whether something of it is dragged. */
-export const selectDragged = ({ desk }: DishState): boolean => desk.drag !== null;
+/** Whether a hand drags something of it. */
+export const selectDragged = ({ desk }: DishState): boolean => desk.held;
 export const selectSide = ({ desk }: DishState): Side => desk.side;
 export const selectSteps = ({ body }: DishState): { back: number; forward: number } => ({
   back: body.past.length,
@@ -292,5 +302,5 @@ export const {
   searchFound,
   recovered,
 } = bodySlice.actions;
-export const { sending, stored, overwriting, unsaved, sideTurned, dragged } = deskSlice.actions;
+export const { sending, stored, overwriting, unsaved, sideTurned, dragged, typed } = deskSlice.actions;
 export const { undo, redo } = ActionCreators;
