@@ -2,18 +2,14 @@ export * from './types.js';
 export { programmeOf, batchKey } from './programme.js';
 export {
   type BatchState,
-  clockOfCook,
   type CookState,
   type EventNote,
   firstStretch,
-  inOrder,
   liesInFryer,
-  momentOfCook,
-  notLaterThan,
-  type Pace as CookPace,
   type Sight,
   stateOf,
 } from './fold.js';
+export { clockOfCook, inOrder, momentOfCook, notLaterThan, type Pace as CookPace } from './clock.js';
 export {
   corrected,
   lyingOf,

@@ -1,5 +1,5 @@
 import { celsius, text, type Text } from '../units/index.js';
-import { clockOfCook, inOrder, type Pace } from './fold.js';
+import { clockOfCook, inOrder, type Pace } from './clock.js';
 import { batchName, halfMinutes, sawWords } from './says.js';
 import type { CookEvent, Programme } from './types.js';
 

@@ -5,18 +5,8 @@ import { Link } from 'react-router';
 import { RANGES } from '@yellowmist/contract';
 import { useAppDispatch } from '../../state/hooks';
 import { UndoRedo } from '../../ui/UndoRedo';
-import {
-  redo,
-  renamed,
-  selectDesk,
-  selectSave,
-  selectSteps,
-  sideTurned,
-  typed,
-  undo,
-  useDish,
-  type SaveState,
-} from '../dish/dishSlice';
+import { sideTurned, typed, type SaveState } from '../dish/deskSlice';
+import { redo, renamed, selectDesk, selectSave, selectSteps, undo, useDish } from '../dish/dishSlice';
 import * as texts from './texts';
 
 const SAVE_WORDS: Record<SaveState, string> = {

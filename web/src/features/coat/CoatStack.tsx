@@ -26,7 +26,8 @@ import {
 import { useAppDispatch } from '../../state/hooks';
 import { usePantryDocument, withPantry } from '../../state/pantryDocument';
 import { usePantry } from '../../state/usePantry';
-import { layersChanged, limitsChanged, picked, type Side } from '../dish/dishSlice';
+import { type Side } from '../dish/deskSlice';
+import { layersChanged, limitsChanged, picked } from '../dish/dishSlice';
 import { LayerBand } from './LayerBand';
 import { LayerEditor } from './LayerEditor';
 import { moved, withNewLayer, withoutLayer } from '../dish/layerEdits';

@@ -5,7 +5,7 @@ import { coatScale } from '../../draw/coatScale';
 import { momentOf, sampleAt } from '../../draw/moment';
 import { useUnits } from '../../state/useUnits';
 import { Savable } from '../../ui/Savable';
-import type { Side } from '../dish/dishSlice';
+import type { Side } from '../dish/deskSlice';
 import { airMinutes, clock, longestOf } from '../dish/clock';
 import { coverNow, turnOf } from '../dish/faces';
 import { Scrubber } from '../dish/Scrubber';

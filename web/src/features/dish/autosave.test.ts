@@ -2,7 +2,8 @@ import { exampleConversion, FORMATS, formatNumber, type ConversionDocument } fro
 import { api } from '../../state/api';
 import { store } from '../../state/store';
 import { bringBack, keepMine, saveNow, takeTheirs } from './autosave';
-import { laidOut, renamed, selectSave, type DishState, type SaveState } from './dishSlice';
+import { laidOut, type SaveState } from './deskSlice';
+import { renamed, selectSave, type DishState } from './dishSlice';
 
 type Saved = ConversionDocument;
 

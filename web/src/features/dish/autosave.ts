@@ -3,17 +3,8 @@ import { bodyOfDocument, type ConversionBody, type ConversionDocument } from '@y
 import { api, problemText, statusOf } from '../../state/api';
 import { lazyMiddleware, store, type Dispatch, type RootState } from '../../state/store';
 import { forgetUnsaved, keepUnsaved, leftOf } from '../../state/outbox';
-import {
-  laidOut,
-  overwriting,
-  recovered,
-  sameBody,
-  selectBody,
-  sending,
-  stored,
-  unsaved,
-  type DishState,
-} from './dishSlice';
+import { laidOut, overwriting, sending, stored, unsaved } from './deskSlice';
+import { recovered, sameBody, selectBody, type DishState } from './dishSlice';
 
 /**
  * Saves the dish on the bench half a second after its last change, one save at a time, and tries again while the server

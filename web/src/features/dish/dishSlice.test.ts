@@ -1,12 +1,11 @@
 import { combineReducers, configureStore, type UnknownAction } from '@reduxjs/toolkit';
 import { PLAIN_AIR } from '@yellowmist/core';
 import { exampleConversion, FORMATS, formatNumber, type Chosen, type ConversionDocument } from '@yellowmist/contract';
+import { dragged, laidOut, typed } from './deskSlice';
 import {
   dishChanged,
   dishReducer,
-  dragged,
   dragMiddleware,
-  laidOut,
   layersChanged,
   picked,
   redo,
@@ -14,7 +13,6 @@ import {
   searchFound,
   selectDragged,
   settingsChanged,
-  typed,
   undo,
   type Found,
 } from './dishSlice';

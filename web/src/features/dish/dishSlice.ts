@@ -1,13 +1,7 @@
-import { combineReducers, createAction, createSlice, current, type PayloadAction } from '@reduxjs/toolkit';
+import { combineReducers, createSlice, current, type PayloadAction } from '@reduxjs/toolkit';
 import type { Middleware, UnknownAction } from '@reduxjs/toolkit';
 import undoable, { ActionCreators, excludeAction, newHistory, type StateWithHistory } from 'redux-undo';
-import {
-  bodyOfDocument,
-  withVersion,
-  type Chosen,
-  type ConversionBody,
-  type ConversionDocument,
-} from '@yellowmist/contract';
+import { withVersion, type Chosen, type ConversionBody } from '@yellowmist/contract';
 import {
   fingerprint,
   planId,
@@ -22,16 +16,10 @@ import {
 } from '@yellowmist/core';
 import { useAppSelector } from '../../state/hooks';
 import { lazyMiddleware, rootReducer, type RootState } from '../../state/store';
-
-export type Side = 'pot' | 'air';
+import { deskReducer, laidOut, type Desk, type SaveState, type Side } from './deskSlice';
 
 /** What was saved of a body is the same as another: told by what they hold. */
 export const sameBody = (a: ConversionBody, b: ConversionBody): boolean => fingerprint(a) === fingerprint(b);
-
-/** Lays a stored dish on the bench, with a fresh history. */
-export const laidOut = createAction('dish/laidOut', (document: ConversionDocument) => ({
-  payload: { id: document.id, version: document.version, body: bodyOfDocument(document) },
-}));
 
 /** What the choice needs to know of an air version that the search found. */
 export type Found = Pick<Alternative, 'family' | 'plan' | 'likeness' | 'works'>;
@@ -136,93 +124,6 @@ const bodySlice = createSlice({
   },
 });
 
-/** How saving stands. */
-export type SaveState = 'saved' | 'waiting' | 'saving' | 'conflict' | 'gone' | 'failed';
-
-/** What the desk knows of the dish that lies on it. */
-export interface Desk {
-  id: string;
-  version: number;
-  /** The very body that the server has; another one on the bench is not saved yet. */
-  saved: ConversionBody | null;
-  /** A body that was sent and never answered: the server may have it. */
-  sent: ConversionBody | null;
-  save: Exclude<SaveState, 'waiting'>;
-  problem: string;
-  side: Side;
-  /** Number of the drag, or of the typing, that goes on, so that all of it is one step to undo; null while there is none. */
-  drag: number | null;
-  drags: number;
-  /** Whether it is a hand that drags: the page is drawn with its picture, and not before. */
-  held: boolean;
-}
-
-const FRESH: Desk = {
-  id: '',
-  version: 0,
-  saved: null,
-  sent: null,
-  save: 'saved',
-  problem: '',
-  side: 'pot',
-  drag: null,
-  drags: 0,
-  held: false,
-};
-
-/** Something that is one step to undo begins, or ends. */
-function goesOn(desk: Desk, on: boolean): void {
-  if (on) desk.drags += 1;
-  desk.drag = on ? desk.drags : null;
-}
-
-const deskSlice = createSlice({
-  name: 'dish/desk',
-  initialState: FRESH,
-  reducers: {
-    /** A save begins. */
-    sending: (state, { payload }: PayloadAction<ConversionBody>) => {
-      state.save = 'saving';
-      state.sent = payload;
-    },
-    /** The server has this body under this version. */
-    stored: (state, { payload }: PayloadAction<{ version: number; body: ConversionBody }>) => {
-      state.version = payload.version;
-      state.saved = payload.body;
-      state.sent = null;
-      state.save = 'saved';
-      state.problem = '';
-    },
-    /** Mine is to be saved over this version, whatever it holds. */
-    overwriting: (state, { payload }: PayloadAction<number>) => {
-      state.version = payload;
-      state.save = 'saved';
-      state.problem = '';
-    },
-    /** A save came to nothing. */
-    unsaved: (state, { payload }: PayloadAction<{ save: 'conflict' | 'gone' | 'failed'; problem: string }>) => {
-      Object.assign(state, payload);
-    },
-    sideTurned: (state, { payload }: PayloadAction<Side>) => {
-      state.side = payload;
-    },
-    dragged: (state, { payload }: PayloadAction<boolean>) => {
-      goesOn(state, payload);
-      state.held = payload;
-    },
-    typed: (state, { payload }: PayloadAction<boolean>) => goesOn(state, payload),
-  },
-  extraReducers: (builder) => {
-    builder.addCase(laidOut, (state, { payload }) => ({
-      ...FRESH,
-      side: state.side,
-      id: payload.id,
-      version: payload.version,
-      saved: payload.body,
-    }));
-  },
-});
-
 const STEPS_KEPT = 200;
 
 /** An action of the bench that belongs to a drag. */
@@ -247,7 +148,7 @@ type BodyHistory = StateWithHistory<ConversionBody | null>;
 export const dishReducer = combineReducers({
   body: (state: BodyHistory | undefined, action: UnknownAction): BodyHistory =>
     laidOut.match(action) ? newHistory([], action.payload.body, []) : stepwise(state, action),
-  desk: deskSlice.reducer,
+  desk: deskReducer,
 });
 
 export type DishState = ReturnType<typeof dishReducer>;
@@ -302,5 +203,4 @@ export const {
   searchFound,
   recovered,
 } = bodySlice.actions;
-export const { sending, stored, overwriting, unsaved, sideTurned, dragged, typed } = deskSlice.actions;
 export const { undo, redo } = ActionCreators;

@@ -1,5 +1,5 @@
 import { useAppDispatch } from '../../state/hooks';
-import { dragged } from './dishSlice';
+import { dragged } from './deskSlice';
 
 /** A slider under a number field of the bench, over `min` … `max`; one drag is one step to undo. */
 export function useDrag() {

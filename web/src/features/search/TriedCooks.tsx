@@ -4,7 +4,8 @@ import { useAppDispatch } from '../../state/hooks';
 import { Scatter, type Dot } from '../../draw/Scatter';
 import { useUnits } from '../../state/useUnits';
 import { Savable } from '../../ui/Savable';
-import { picked, sideTurned } from '../dish/dishSlice';
+import { sideTurned } from '../dish/deskSlice';
+import { picked } from '../dish/dishSlice';
 import { FAMILY_NAMES, likenessWord } from '../dish/words';
 import * as texts from './texts';
 
