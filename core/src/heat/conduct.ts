@@ -1,5 +1,8 @@
 import { FAT_DENSITY, type Body } from './body.js';
 import {
+  BOILING_WITHIN_K,
+  COOLER_THAN_BOILING_C,
+  HELD_BY,
   ICE_HEAT,
   LEAST_OPEN_SHARE,
   PORE_DRY_K,
@@ -13,7 +16,7 @@ import {
 import { fatConductivity, waterConductivity } from './properties.js';
 import { tabulated } from './table.js';
 import { solveChain } from './tridiagonal.js';
-import { activityAt } from './water.js';
+import { activityAt, foodBoilingC } from './water.js';
 
 const FAT_M3_PER_KG = 1 / FAT_DENSITY;
 
@@ -40,6 +43,9 @@ export interface Work {
   target: Float64Array;
   flow: Float64Array;
   mobility: Float64Array;
+  /** How strongly a cell that boils is held at its boiling point, W/K, 0 where it does not boil; and that point, °C. */
+  held: Float64Array;
+  boilsAt: Float64Array;
 }
 
 export const makeWork = (n: number): Work => ({
@@ -53,6 +59,8 @@ export const makeWork = (n: number): Work => ({
   target: new Float64Array(n),
   flow: new Float64Array(n),
   mobility: new Float64Array(n),
+  held: new Float64Array(n),
+  boilsAt: new Float64Array(n),
 });
 
 /** What leaves or enters at one end of the chain in a step: a conductance W/K to `envC`, and evaporation in cell `wetCell`. */
@@ -66,6 +74,9 @@ export interface End {
   evaporationW: number;
   evaporationSlope: number;
   wetC: number;
+  /** What the solved step took in here, and what it evaporated, W. */
+  takenW: number;
+  evaporatedW: number;
 }
 
 export const emptyEnd = (): End => ({
@@ -76,6 +87,8 @@ export const emptyEnd = (): End => ({
   evaporationW: 0,
   evaporationSlope: 0,
   wetC: 20,
+  takenW: 0,
+  evaporatedW: 0,
 });
 
 /**
@@ -122,7 +135,38 @@ function putEnd({ diagonal, known }: Work, end: End, outer: number): void {
   known[end.wetCell] += end.evaporationSlope * end.wetC - end.evaporationW;
 }
 
-/** One implicit step of conduction along the chain. `down` acts on the first cell, `up` on the last. */
+/** Notes what an end did in the step that was solved. */
+function readEnd({ tempC }: Body, end: End, outer: number): void {
+  end.takenW = end.conductance * (end.envC - tempC[outer]);
+  end.evaporatedW = end.evaporationW + end.evaporationSlope * (tempC[end.wetCell] - end.wetC);
+}
+
+/** Holds the cells that boil: what flows into them becomes steam and not heat, so that none of it goes farther inward. */
+function holdBoiling({ from, to, tempC, water, solids }: Body, { held, boilsAt, diagonal, known }: Work): void {
+  for (let i = from; i < to; i++) {
+    held[i] = 0;
+    if (tempC[i] <= COOLER_THAN_BOILING_C || water[i] <= 0) continue;
+    const at = foodBoilingC(water[i] / solids[i]);
+    if (tempC[i] < at - BOILING_WITHIN_K) continue;
+    const by = HELD_BY * diagonal[i];
+    held[i] = by;
+    boilsAt[i] = at;
+    diagonal[i] += by;
+    known[i] += by * at;
+  }
+}
+
+/** Gives the cells that were held what they held back: they are as hot as if nothing had boiled, and may boil it away. */
+function letGo({ from, to, tempC }: Body, { held, boilsAt, heat }: Work, stepS: number): void {
+  for (let i = from; i < to; i++) {
+    if (held[i] > 0) tempC[i] += (held[i] * (tempC[i] - boilsAt[i]) * stepS) / heat[i];
+  }
+}
+
+/**
+ * One implicit step of conduction along the chain. `down` acts on the first cell, `up` on the last, and both are told
+ * what they did. Cells that boil come out hotter than that by what has to become steam (`boil`).
+ */
 export function conductStep(body: Body, work: Work, down: End, up: End, stepS: number): void {
   const { from, to, tempC } = body;
   const { heat, conductance, sweep, diagonal, known } = work;
@@ -132,9 +176,13 @@ export function conductStep(body: Body, work: Work, down: End, up: End, stepS: n
     diagonal[i] = store;
     known[i] = store * tempC[i];
   }
+  holdBoiling(body, work);
   putEnd(work, down, from);
   putEnd(work, up, to - 1);
   solveChain(from, to, conductance, diagonal, known, sweep, tempC);
+  readEnd(body, down, from);
+  readEnd(body, up, to - 1);
+  letGo(body, work, stepS);
 }
 
 /**

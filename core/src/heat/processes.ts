@@ -47,7 +47,7 @@ function loseWater({ body, work, sides, flows, steam, step }: Cooking, seconds: 
   step.steamKg = 0;
   step.heatJ = 0;
   for (const { face, end } of sides) {
-    step.heatJ += end.conductance * (end.envC - body.tempC[face.outer]) * seconds;
+    step.heatJ += end.takenW * seconds;
     evaporate(body, work, face, end, seconds, flows);
     boil(body, work, face.from, face.to, steam);
     flows.outKg += steam.all;

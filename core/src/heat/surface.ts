@@ -106,7 +106,7 @@ export function evaporate(body: Body, work: Work, face: Face, end: End, stepS: n
   const { water, ice, tempC } = body;
   const { heat } = work;
   const front = end.wetCell;
-  const evaporatedJ = stepS * (end.evaporationW + end.evaporationSlope * (tempC[front] - end.wetC));
+  const evaporatedJ = stepS * end.evaporatedW;
   if (evaporatedJ === 0) return;
   const latent = latentHeat(end.wetC);
   let wantedKg = evaporatedJ / latent;

@@ -114,6 +114,21 @@ export const WETTEST_X = 1.6;
  */
 export const COOLER_THAN_BOILING_C = 99.9;
 /**
+ * From so near its boiling point on a cell boils.
+ * @unit K
+ * @range 0.01–0.2
+ * @source our choice
+ */
+export const BOILING_WITHIN_K = 0.05;
+/**
+ * A cell that boils is held at its boiling point by so many times what it stores: a step warms it by hardly more than a
+ * fiftieth of what comes in, and little of it goes farther inward.
+ * @unit ratio
+ * @range 20–200
+ * @source our choice
+ */
+export const HELD_BY = 50;
+/**
  * Drier than this, water is bound so that its boiling point rises as it goes.
  * @unit kg/kg
  * @range 0.4–1
