@@ -1,7 +1,6 @@
 import { FAT_DENSITY, type Body } from './body.js';
 import {
   BOILING_WITHIN_K,
-  COOLER_THAN_BOILING_C,
   HELD_BY,
   ICE_HEAT,
   LEAST_OPEN_SHARE,
@@ -43,7 +42,10 @@ export interface Work {
   target: Float64Array;
   flow: Float64Array;
   mobility: Float64Array;
-  /** How strongly a cell that boils is held at its boiling point, W/K, 0 where it does not boil; and that point, °C. */
+  /** The cells that boiled in the last step, and how many they are. */
+  boiling: Int32Array;
+  boilingCells: number;
+  /** How strongly each of them is held in the solve, W/K, and at what temperature, °C. */
   held: Float64Array;
   boilsAt: Float64Array;
 }
@@ -59,6 +61,8 @@ export const makeWork = (n: number): Work => ({
   target: new Float64Array(n),
   flow: new Float64Array(n),
   mobility: new Float64Array(n),
+  boiling: new Int32Array(n),
+  boilingCells: 0,
   held: new Float64Array(n),
   boilsAt: new Float64Array(n),
 });
@@ -141,26 +145,30 @@ function readEnd({ tempC }: Body, end: End, outer: number): void {
   end.evaporatedW = end.evaporationW + end.evaporationSlope * (tempC[end.wetCell] - end.wetC);
 }
 
-/** Holds the cells that boil: what flows into them becomes steam and not heat, so that none of it goes farther inward. */
-function holdBoiling({ from, to, tempC, water, solids }: Body, { held, boilsAt, diagonal, known }: Work): void {
-  for (let i = from; i < to; i++) {
-    held[i] = 0;
-    if (tempC[i] <= COOLER_THAN_BOILING_C || water[i] <= 0) continue;
+/**
+ * Holds the cells that boil at their boiling points: what flows into them becomes steam and not heat, so that none of it
+ * goes farther inward.
+ */
+function holdBoiling({ tempC, water, solids }: Body, work: Work): void {
+  const { diagonal, known, boiling, held, boilsAt } = work;
+  for (let k = 0; k < work.boilingCells; k++) {
+    const i = boiling[k];
     const at = foodBoilingC(water[i] / solids[i]);
-    if (tempC[i] < at - BOILING_WITHIN_K) continue;
-    const by = HELD_BY * diagonal[i];
-    held[i] = by;
-    boilsAt[i] = at;
-    diagonal[i] += by;
-    known[i] += by * at;
+    boilsAt[k] = at;
+    held[k] = water[i] > 0 && tempC[i] >= at - BOILING_WITHIN_K ? HELD_BY * diagonal[i] : 0;
+    diagonal[i] += held[k];
+    known[i] += held[k] * at;
   }
 }
 
 /** Gives the cells that were held what they held back: they are as hot as if nothing had boiled, and may boil it away. */
-function letGo({ from, to, tempC }: Body, { held, boilsAt, heat }: Work, stepS: number): void {
-  for (let i = from; i < to; i++) {
-    if (held[i] > 0) tempC[i] += (held[i] * (tempC[i] - boilsAt[i]) * stepS) / heat[i];
+function letGo({ tempC }: Body, work: Work, stepS: number): void {
+  const { boiling, held, boilsAt, heat } = work;
+  for (let k = 0; k < work.boilingCells; k++) {
+    const i = boiling[k];
+    tempC[i] += (held[k] * (tempC[i] - boilsAt[k]) * stepS) / heat[i];
   }
+  work.boilingCells = 0;
 }
 
 /**

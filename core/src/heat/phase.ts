@@ -1,6 +1,14 @@
 import type { Body } from './body.js';
 import type { Work } from './conduct.js';
-import { FUSION_HEAT, ICE_HEAT, THAW_C, WATER_HEAT, COOLER_THAN_BOILING_C, BOUND_BELOW_X } from './constants/index.js';
+import {
+  BOILING_WITHIN_K,
+  BOUND_BELOW_X,
+  COOLER_THAN_BOILING_C,
+  FUSION_HEAT,
+  ICE_HEAT,
+  THAW_C,
+  WATER_HEAT,
+} from './constants/index.js';
 import { foodBoilingC, latentHeat } from './water.js';
 
 /** Water that boiled inside one half-body in a step, kg: all of it, and what came from the food under the coat. */
@@ -17,7 +25,7 @@ const SLOPE_STEP = 0.004;
 
 /**
  * No cell passes the boiling point of its water activity while it has water: the excess heat of cells `from` … `to`−1
- * evaporates it. The boiling point rises as the cell dries, hence the slope.
+ * evaporates it. The boiling point rises as the cell dries, hence the slope. The next step holds what boiled (`conductStep`).
  */
 export function boil(body: Body, work: Work, from: number, to: number, out: Steam): void {
   const { tempC, water, solids, layer } = body;
@@ -31,6 +39,7 @@ export function boil(body: Body, work: Work, from: number, to: number, out: Stea
     const x = water[i] / solids[i];
     const boilsAt = foodBoilingC(x);
     if (t <= boilsAt || water[i] <= 0) continue;
+    work.boiling[work.boilingCells++] = i;
     const slope = x < BOUND_BELOW_X ? (foodBoilingC(x - SLOPE_STEP) - boilsAt) / (SLOPE_STEP * solids[i]) : 0;
     const latent = latentHeat(boilsAt);
     const kg = Math.min(water[i], (heat[i] * (t - boilsAt)) / (latent + heat[i] * slope));
@@ -40,6 +49,15 @@ export function boil(body: Body, work: Work, from: number, to: number, out: Stea
     out.all += kg;
     if (layer[i] < 0) out.fromFood += kg;
     out.heatJ += kg * (latent + WATER_HEAT * tempC[i]);
+  }
+}
+
+/** Finds the cells that boil after water has come into some of them and gone out of others. */
+export function findBoiling({ from, to, tempC, water, solids }: Body, work: Work): void {
+  work.boilingCells = 0;
+  for (let i = from; i < to; i++) {
+    if (tempC[i] <= COOLER_THAN_BOILING_C || water[i] <= 0) continue;
+    if (tempC[i] >= foodBoilingC(water[i] / solids[i]) - BOILING_WITHIN_K) work.boiling[work.boilingCells++] = i;
   }
 }
 

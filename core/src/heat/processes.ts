@@ -6,7 +6,7 @@ import { softeningRate } from './kinetics.js';
 import { isOily } from './media.js';
 import { moveWater, rememberWettest } from './moisture.js';
 import { drownInOil } from './oiling.js';
-import { boil, thaw } from './phase.js';
+import { boil, findBoiling, thaw } from './phase.js';
 import { render } from './rendering.js';
 import { drainedTo, thinLayer } from './runoff.js';
 import { evaporate, readSurface, setEnd } from './surface.js';
@@ -78,6 +78,7 @@ function moveLiquid(cook: Cooking, seconds: number): void {
     drownInOil(body, face.from, face.to);
   }
   moveWater(body, work, seconds);
+  findBoiling(body, work);
 }
 const evenOut = ({ body, work }: Cooking, seconds: number): void => evenOutAround(body, work, seconds);
 const rememberWet = ({ body }: Cooking): void => rememberWettest(body);

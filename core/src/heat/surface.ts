@@ -4,10 +4,21 @@ import { EDGE_FOOT, WATER_HEAT } from './constants/index.js';
 import type { Face } from './face.js';
 import type { Flows } from './flows.js';
 import type { Surroundings } from './media.js';
-import { activityAt, humidityRatio, latentHeat, massCoefficient, saturationAt, vapourDrive } from './water.js';
+import { tabulated } from './table.js';
+import {
+  activityAt,
+  humidityRatio,
+  latentHeat,
+  massCoefficient,
+  moistureAt,
+  saturationAt,
+  saturationPa,
+  vapourDrive,
+  waterActivity,
+} from './water.js';
 
-/** Behind a cell as wet as this no deeper one can give more: it is as moist, cooler and farther in. */
-const WET_AW = 0.95;
+/** Behind a cell as wet as this (95 % water activity) no deeper one can give more: it is as moist, cooler and farther in. */
+const WET_X = moistureAt(0.95);
 /** The slope is that of a fall by so much below what drives most, K: just below boiling the curve is too steep for a tangent. */
 const SLOPE_K = 4;
 /** A hot surface that is drier than the air draws no dew: it is only dry. */
@@ -20,6 +31,16 @@ const HOTTEST_DIFFUSION_C = 98;
 /** What drives vapour out of a cell of this water activity and temperature, as `vapourDrive`. */
 const driveOf = (activity: number, tempC: number): number =>
   vapourDrive(activity * saturationAt(tempC < HOTTEST_DIFFUSION_C ? tempC : HOTTEST_DIFFUSION_C));
+
+/** Moistures of the table below, kg per kg solids. */
+const HOT_X = { most: 0.6, step: 0.001 } as const;
+/** The same of a cell that is hotter than vapour leaves by diffusion, by what it holds, kg per kg solids. */
+const hotDriveOf = tabulated(
+  (x) => vapourDrive(waterActivity(x) * saturationPa(HOTTEST_DIFFUSION_C)),
+  0,
+  HOT_X.most,
+  HOT_X.step,
+);
 
 /** What carries vapour off a face: the way through the boundary layer, m² s per kg of dry air, and what the air's own vapour holds against it. */
 interface Carrier {
@@ -39,22 +60,24 @@ function findFront(body: Body, { poreResistance }: Work, face: Face, { layer, ai
   let most = -Infinity;
   let dried = layer;
   for (let i = outer; i !== pastCentre; i += inward) {
-    const activity = activityAt(water[i] / solids[i]);
+    const x = water[i] / solids[i];
+    const hot = tempC[i] >= HOTTEST_DIFFUSION_C;
+    const drive = hot ? hotDriveOf(x) : vapourDrive(activityAt(x) * saturationAt(tempC[i]));
     const across = poreResistance[i];
     // A cell that is half dry is dry in its outer half: vapour from it has that way to go as well.
     const dry = 1 - water[i] / capacity[i];
     const own = dry > 0 ? dried + dry * across : dried;
-    const flux = (driveOf(activity, tempC[i]) - airDrive) / own;
+    const flux = (drive - airDrive) / own;
     if (flux > most) {
       most = flux;
       face.front = i;
-      face.frontActivity = activity;
       face.frontResistance = own;
     }
     // A surface below the dew point of the air draws dew, and draws it outermost.
-    if (activity > WET_AW || (i === outer && flux < 0 && tempC[i] < DEW_BELOW_C)) break;
+    if (x > WET_X || (i === outer && flux < 0 && tempC[i] < DEW_BELOW_C)) break;
     dried += across;
   }
+  face.frontActivity = activityAt(water[face.front] / solids[face.front]);
   return most;
 }
 

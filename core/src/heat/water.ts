@@ -25,6 +25,9 @@ export function waterActivity(x: number): number {
   return r / (1 + r);
 }
 
+/** What a food holds at a water activity of 0–1 (less than 1), kg water per kg dry solids: Oswin's isotherm. */
+export const moistureAt = (activity: number): number => OSWIN_K * Math.pow(activity / (1 - activity), OSWIN_N);
+
 /** Boiling point of pure water under `pressurePa`, °C: Antoine's equation above 100 °C (from memory), 1–20 bar. */
 export const boilingPointC = (pressurePa: number): number =>
   ANTOINE.b / (ANTOINE.a - Math.log10(pressurePa / ANTOINE.paPerMmHg)) - ANTOINE.c;
