@@ -15,7 +15,7 @@ import {
 import { fatConductivity, waterConductivity } from './properties.js';
 import { tabulated } from './table.js';
 import { solveChain } from './tridiagonal.js';
-import { activityAt, foodBoilingC } from './water.js';
+import { activityAt, boilingRise, foodBoilingC, latentHeat } from './water.js';
 
 const FAT_M3_PER_KG = 1 / FAT_DENSITY;
 
@@ -146,19 +146,44 @@ function readEnd({ tempC }: Body, end: End, outer: number): void {
 }
 
 /**
- * Holds the cells that boil at their boiling points: what flows into them becomes steam and not heat, so that none of it
- * goes farther inward.
+ * Holds the cells that boil at their boiling points, which rise as they dry: what flows into them becomes steam and not
+ * heat, so that none of it goes farther inward.
  */
-function holdBoiling({ tempC, water, solids }: Body, work: Work): void {
+function holdBoiling({ tempC, water, solids }: Body, work: Work, perS: number): void {
   const { diagonal, known, boiling, held, boilsAt } = work;
   for (let k = 0; k < work.boilingCells; k++) {
     const i = boiling[k];
-    const at = foodBoilingC(water[i] / solids[i]);
+    const x = water[i] / solids[i];
+    const at = foodBoilingC(x);
     boilsAt[k] = at;
-    held[k] = water[i] > 0 && tempC[i] >= at - BOILING_WITHIN_K ? HELD_BY * diagonal[i] : 0;
+    held[k] = 0;
+    if (water[i] <= 0 || tempC[i] < at - BOILING_WITHIN_K) continue;
+    // What it takes to dry the cell until it boils a kelvin hotter; no end of it while water is free.
+    const perK = (latentHeat(at) * solids[i]) / boilingRise(x);
+    held[k] = Math.min(HELD_BY * diagonal[i], perK * perS);
     diagonal[i] += held[k];
     known[i] += held[k] * at;
   }
+}
+
+/**
+ * Frees those that boil no more, as heat goes out of them, and those that would boil more water than they have: what is
+ * left of the heat must warm them, and keep more from coming. Returns whether there are any, and the step has to be solved
+ * once more.
+ */
+function freeOthers({ tempC, water }: Body, work: Work, stepS: number): boolean {
+  const { diagonal, known, boiling, held, boilsAt } = work;
+  let freed = false;
+  for (let k = 0; k < work.boilingCells; k++) {
+    const i = boiling[k];
+    const boilingJ = held[k] * (tempC[i] - boilsAt[k]) * stepS;
+    if (held[k] === 0 || (boilingJ >= 0 && boilingJ <= water[i] * latentHeat(boilsAt[k]))) continue;
+    diagonal[i] -= held[k];
+    known[i] -= held[k] * boilsAt[k];
+    held[k] = 0;
+    freed = true;
+  }
+  return freed;
 }
 
 /** Gives the cells that were held what they held back: they are as hot as if nothing had boiled, and may boil it away. */
@@ -184,10 +209,11 @@ export function conductStep(body: Body, work: Work, down: End, up: End, stepS: n
     diagonal[i] = store;
     known[i] = store * tempC[i];
   }
-  holdBoiling(body, work);
+  holdBoiling(body, work, perS);
   putEnd(work, down, from);
   putEnd(work, up, to - 1);
-  solveChain(from, to, conductance, diagonal, known, sweep, tempC);
+  do solveChain(from, to, conductance, diagonal, known, sweep, tempC);
+  while (freeOthers(body, work, stepS));
   readEnd(body, down, from);
   readEnd(body, up, to - 1);
   letGo(body, work, stepS);

@@ -2,14 +2,13 @@ import type { Body } from './body.js';
 import type { Work } from './conduct.js';
 import {
   BOILING_WITHIN_K,
-  BOUND_BELOW_X,
   COOLER_THAN_BOILING_C,
   FUSION_HEAT,
   ICE_HEAT,
   THAW_C,
   WATER_HEAT,
 } from './constants/index.js';
-import { foodBoilingC, latentHeat } from './water.js';
+import { boilingRise, foodBoilingC, latentHeat } from './water.js';
 
 /** Water that boiled inside one half-body in a step, kg: all of it, and what came from the food under the coat. */
 export interface Steam {
@@ -20,8 +19,6 @@ export interface Steam {
 }
 
 export const noSteam = (): Steam => ({ all: 0, fromFood: 0, heatJ: 0 });
-
-const SLOPE_STEP = 0.004;
 
 /**
  * No cell passes the boiling point of its water activity while it has water: the excess heat of cells `from` … `to`−1
@@ -40,7 +37,7 @@ export function boil(body: Body, work: Work, from: number, to: number, out: Stea
     const boilsAt = foodBoilingC(x);
     if (t <= boilsAt || water[i] <= 0) continue;
     work.boiling[work.boilingCells++] = i;
-    const slope = x < BOUND_BELOW_X ? (foodBoilingC(x - SLOPE_STEP) - boilsAt) / (SLOPE_STEP * solids[i]) : 0;
+    const slope = boilingRise(x) / solids[i];
     const latent = latentHeat(boilsAt);
     const kg = Math.min(water[i], (heat[i] * (t - boilsAt)) / (latent + heat[i] * slope));
     tempC[i] = t - (kg * latent) / heat[i];

@@ -1,4 +1,12 @@
-import { AIR_HEAT, LEWIS_TWO_THIRDS, OSWIN_K, OSWIN_N, PRESSURE_PA, VAPOUR_HEAT } from './constants/index.js';
+import {
+  AIR_HEAT,
+  BOUND_BELOW_X,
+  LEWIS_TWO_THIRDS,
+  OSWIN_K,
+  OSWIN_N,
+  PRESSURE_PA,
+  VAPOUR_HEAT,
+} from './constants/index.js';
 import { tabulated } from './table.js';
 
 /** Coefficients of Buck's equation (1981/1996), Pa and °C, from memory. */
@@ -48,10 +56,16 @@ const boiling = tabulated(
   LAST_X,
   STEP_X,
 );
-const activity = tabulated(waterActivity, 0, LAST_X, STEP_X);
-
 /** Temperature at which the water of a food with `x` kg per kg solids boils, °C (100 when wet, more as it dries). */
 export const foodBoilingC = boiling;
+
+/** The rise is that over so much less water, kg/kg. */
+const RISE_X = 0.004;
+/** How much hotter a food with `x` kg water per kg solids boils for each kg per kg that it loses, K; 0 while its water is free. */
+export const boilingRise = (x: number): number =>
+  x < BOUND_BELOW_X ? (foodBoilingC(x - RISE_X) - foodBoilingC(x)) / RISE_X : 0;
+
+const activity = tabulated(waterActivity, 0, LAST_X, STEP_X);
 
 /** Water activity by table, for the time loop. */
 export const activityAt = (x: number): number => (x >= LAST_X ? FREE_ACTIVITY : activity(x));
