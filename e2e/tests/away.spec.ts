@@ -91,6 +91,37 @@ test('a window that dies at once after a change, and somebody else who saves mea
   await context.close();
 });
 
+test('a window that dies with a hand still on a slider: what it had come to is there again', async ({ browser }) => {
+  const context = await browser.newContext({ serviceWorkers: 'block', viewport: { width: 1280, height: 800 } });
+  const page = await context.newPage();
+  const id = await addDish(page, 'Leeks in a hand');
+  await page.goto(`${SERVER.url}/dish/${id}`);
+  const openPieces = (window: Page): Promise<void> =>
+    window
+      .getByRole('button', { name: /pieces of/ })
+      .first()
+      .click();
+  await openPieces(page);
+  const slider = page.getByRole('slider', { name: 'Thickness, by dragging' });
+  const before = await slider.inputValue();
+  await slider.scrollIntoViewIfNeeded();
+  await SERVER.kill();
+  const box = (await slider.boundingBox())!;
+  const to = (share: number): Promise<void> => page.mouse.move(box.x + box.width * share, box.y + box.height / 2);
+  await to(0.3);
+  await page.mouse.down();
+  for (const share of [0.35, 0.42, 0.5, 0.6]) await to(share);
+  await expect(slider).not.toHaveValue(before);
+  const held = await slider.inputValue();
+  // Nothing was let go: it is kept all the same.
+  await page.waitForTimeout(600);
+  const other = await backAfter(page);
+  await other.goto(`${SERVER.url}/dish/${id}`);
+  await openPieces(other);
+  await expect(other.getByRole('slider', { name: 'Thickness, by dragging' })).toHaveValue(held);
+  await context.close();
+});
+
 test('a fryer that was put into the kitchen while the server was away is there when it is back', async ({
   browser,
 }) => {

@@ -1,23 +1,22 @@
 import { useMemo } from 'react';
 import type { Grain } from '@yellowmist/core';
 import { grainPaths, LOOKS, type GrainBand } from './grains';
+import { through } from './outline';
 
 interface Props extends GrainBand {
   grain: Grain | null;
   fill: string;
 }
 
-const tenths = (px: number): number => Math.round(px * 10);
-
 /** The texture of a dry layer. Wet layers have none. */
 export function Grains({ grain, fill, ...band }: Props) {
   const { seed, from, to, inner, outer, outward, last } = band;
   // Curves that go through the same points are the same: then nothing is scattered anew.
-  const through = [from, (from + to) / 2, to].flatMap((x) => [tenths(inner(x)), tenths(outer(x))]).join();
+  const edges = through(from, to, inner, outer);
   const paths = useMemo(
     () => grain && grainPaths(grain, band),
     // eslint-disable-next-line react-hooks/exhaustive-deps
-    [grain, seed, from, to, through, outward, last],
+    [grain, seed, from, to, edges, outward, last],
   );
   if (!grain || !paths) return null;
   return (

@@ -1,5 +1,5 @@
 import { bandsOf } from './cutaway/frame';
-import { bandPath, curvePath, dome, tornPath } from './outline';
+import { bandPath, curvePath, dome, through, tornPath } from './outline';
 import { scatter } from './random';
 
 const numbers = (path: string): number[] => [...path.matchAll(/-?\d+(\.\d+)?/g)].map((m) => Number(m[0]));
@@ -25,6 +25,20 @@ describe('outlines', () => {
     expect(all).toContain(50);
     expect(path.endsWith('Z')).toBe(true);
     expect(curvePath(0, 100, () => 20).endsWith('Z')).toBe(false);
+  });
+
+  test('curves that agree in their ends and their middle to a tenth of a pixel are drawn alike, others by themselves', () => {
+    const skin = dome(8, 196, 13);
+    const shifted = (px: number) => (x: number) => skin(x) + px;
+    expect(through(8, 196, skin, shifted(0.01))).toBe(through(8, 196, skin, skin));
+    expect(through(8, 196, skin)).not.toBe(through(8, 196, shifted(0.2)));
+    const band = bandPath(8, 196, skin, shifted(5));
+    // Of a thousand bands the first ones are forgotten, and come out the same when they are drawn anew.
+    const many = Array.from({ length: 1000 }, (_, k) => bandPath(8, 196, skin, shifted(k / 5)));
+    expect(new Set(many).size).toBe(1000);
+    expect(many[25]).toBe(band);
+    expect(bandPath(8, 196, skin, shifted(5))).toBe(band);
+    expect(curvePath(8, 196, skin)).not.toBe(curvePath(20, 184, skin));
   });
 
   test('a torn piece stays on its ground, and no two are alike', () => {

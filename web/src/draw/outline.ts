@@ -9,21 +9,44 @@ const DIGITS = 1;
 const along = (from: number, to: number): number[] =>
   Array.from({ length: STEPS + 1 }, (_, i) => from + ((to - from) * i) / STEPS);
 
+const tenths = (px: number): number => Math.round(px * 10);
+
+/** Where curves begin, what they come to in the middle, and where they end: those of a drawing that agree in it are the same. */
+export const through = (from: number, to: number, ...curves: Curve[]): string =>
+  curves.flatMap((curve) => [from, (from + to) / 2, to].map((x) => tenths(curve(x)))).join();
+
+/** Paths that were drawn lately: of a picture that follows a hand most curves stay as they are. */
+const drawn = new Map<string, string>();
+const MOST_DRAWN = 300;
+
+function drawnOnce(key: string, draw: () => string | null): string {
+  const known = drawn.get(key);
+  if (known !== undefined) return known;
+  const path = draw() ?? '';
+  if (drawn.size >= MOST_DRAWN) drawn.clear();
+  drawn.set(key, path);
+  return path;
+}
+
 /** Path of the band between two curves. */
 export const bandPath = (from: number, to: number, lower: Curve, upper: Curve): string =>
-  area<number>()
-    .digits(DIGITS)
-    .x((x) => x)
-    .y0(lower)
-    .y1(upper)
-    .curve(curveBasis)(along(from, to)) ?? '';
+  drawnOnce(`band ${from} ${to} ${through(from, to, lower, upper)}`, () =>
+    area<number>()
+      .digits(DIGITS)
+      .x((x) => x)
+      .y0(lower)
+      .y1(upper)
+      .curve(curveBasis)(along(from, to)),
+  );
 
 export const curvePath = (from: number, to: number, curve: Curve): string =>
-  line<number>()
-    .digits(DIGITS)
-    .x((x) => x)
-    .y(curve)
-    .curve(curveBasis)(along(from, to)) ?? '';
+  drawnOnce(`curve ${from} ${to} ${through(from, to, curve)}`, () =>
+    line<number>()
+      .digits(DIGITS)
+      .x((x) => x)
+      .y(curve)
+      .curve(curveBasis)(along(from, to)),
+  );
 
 /** A smooth bump of `height` that falls to 0 at both ends of `from` … `to`. */
 export const dome =

@@ -39,6 +39,19 @@ export function Layers({ bands, outward, id }: { bands: Band[]; outward: 1 | -1;
   });
 }
 
+const PORES = 22;
+
+/** Pores of a set batter, scattered over its layer. */
+function poresPath(seed: string, inner: Curve, outer: Curve, thickness: number): string {
+  const random = scatter(seed);
+  const pores = Array.from({ length: PORES }, () => {
+    const x = LEFT + random() * (RIGHT - LEFT);
+    const y = inner(x) + (outer(x) - inner(x)) * (0.2 + 0.6 * random());
+    return roundPath(x, y, 0.5 + random() * Math.min(2, thickness / 5));
+  });
+  return pores.join('');
+}
+
 /** A wet layer: a gloss while it is liquid, pores once it has set. */
 function Bubbles({
   seed,
@@ -53,15 +66,10 @@ function Bubbles({
   set: number;
   batter: boolean;
 }) {
-  const random = scatter(seed);
   const middle = (LEFT + RIGHT) / 2;
   const thickness = Math.abs(outer(middle) - inner(middle));
   const half: Curve = (x) => (inner(x) + outer(x)) / 2;
-  const pores = Array.from({ length: 22 }, () => {
-    const x = LEFT + random() * (RIGHT - LEFT);
-    const y = inner(x) + (outer(x) - inner(x)) * (0.2 + 0.6 * random());
-    return roundPath(x, y, 0.5 + random() * Math.min(2, thickness / 5));
-  });
+  const porous = batter && set > 0.5 && thickness > 3;
   return (
     <g>
       {set < 0.5 && thickness > 2 && (
@@ -74,7 +82,7 @@ function Bubbles({
           strokeDasharray="14 9"
         />
       )}
-      {batter && set > 0.5 && thickness > 3 && <path d={pores.join('')} fill="#7a5524" fillOpacity={0.3} />}
+      {porous && <path d={poresPath(seed, inner, outer, thickness)} fill="#7a5524" fillOpacity={0.3} />}
     </g>
   );
 }

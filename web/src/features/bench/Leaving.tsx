@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useCallback, useEffect } from 'react';
 import { useBeforeUnload, useBlocker } from 'react-router';
 import { useAppDispatch } from '../../state/hooks';
 import { leaveBehind, saveNow } from '../dish/autosave';
@@ -16,11 +16,15 @@ export function Leaving() {
     if (save === 'saved') blocker.proceed();
     else if (save === 'waiting') dispatch(saveNow());
   }, [blocker, leaving, save, dispatch]);
-  useBeforeUnload((event) => {
-    if (save === 'saved' || save === 'gone') return;
-    dispatch(saveNow());
-    event.preventDefault();
-  });
+  const stay = useCallback(
+    (event: BeforeUnloadEvent) => {
+      if (save === 'saved' || save === 'gone') return;
+      dispatch(saveNow());
+      event.preventDefault();
+    },
+    [save, dispatch],
+  );
+  useBeforeUnload(stay);
   if (!leaving || (save !== 'failed' && save !== 'conflict')) return null;
   return (
     <div

@@ -3,7 +3,7 @@ import { bodyOfDocument, type ConversionBody, type ConversionDocument } from '@y
 import { api, problemText, statusOf } from '../../state/api';
 import { lazyMiddleware, store, type Dispatch, type RootState } from '../../state/store';
 import { forgetUnsaved, keepUnsaved, leftOf } from '../../state/outbox';
-import { laidOut, overwriting, sending, stored, unsaved } from './deskSlice';
+import { dragged, laidOut, overwriting, sending, stored, unsaved } from './deskSlice';
 import { recovered, sameBody, selectBody, type DishState } from './dishSlice';
 
 /**
@@ -64,11 +64,21 @@ async function saveOnce(dispatch: Dispatch, { body: history, desk }: DishState):
 const changed = (_: UnknownAction, now: RootState, before: RootState): boolean =>
   dishOf(now) !== undefined && dishOf(now)!.body.present !== dishOf(before)?.body.present;
 
+/** While a hand drags, what it has come to is kept so often, ms: it writes nothing between two pictures. */
+const HELD_MS = 250;
+let held = false;
+
 /** What is not saved yet is kept in the browser as well, from the very change on until the server has it. */
 listener.startListening({
   predicate: (action, now, before) =>
     !laidOut.match(action) && (changed(action, now, before) || stored.match(action) || overwriting.match(action)),
-  effect: async (_, { getState }) => {
+  effect: async (_, { getState, condition }) => {
+    if (held) return;
+    if (dishOf(getState())!.desk.held) {
+      held = true;
+      await condition((action) => dragged.match(action) || laidOut.match(action), HELD_MS);
+      held = false;
+    }
     const { body, desk } = dishOf(getState())!;
     const kept = { version: desk.version, body: body.present!, at: Date.now() };
     if (isDirty({ body, desk })) await keepUnsaved(desk.id, kept);

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { useAnswer } from '../../../state/useAnswer';
 import { usePantryDocument } from '../../../state/pantryDocument';
 import type { EnteredDish, EnterQuestion } from '../../../worker/questions';
@@ -24,7 +24,8 @@ export function useEntered(said: Saying): { entered: EnteredDish | null; error: 
     const pause = setTimeout(() => setSettled(key), PAUSE_MS);
     return () => clearTimeout(pause);
   }, [key]);
-  const { answer, error } = useAnswer('enter', JSON.parse(settled) as EnterQuestion);
+  const asked = useMemo(() => JSON.parse(settled) as EnterQuestion, [settled]);
+  const { answer, error } = useAnswer('enter', asked);
   const [last, setLast] = useState<EnteredDish | null>(null);
   if (answer && answer !== last) setLast(answer);
   return { entered: answer ?? last, error };
