@@ -1,6 +1,6 @@
 import { exampleConversion } from '@yellowmist/contract';
 import { house, fill } from './house.mjs';
-import { awaited, give, inMs, median, quantile, row } from './measure.mjs';
+import { awaited, give, grows, inMs, median, quantile, row } from './measure.mjs';
 
 /** What the server answers: under load, after a cook, and out of a long logbook. */
 
@@ -85,4 +85,25 @@ for (const path of ['/conversions', '/cooks'])
     ),
   );
 await full.end();
+
+/** How the list and a diagnosis grow with the cooks in the log. */
+const SIZES = [250, 500, 1000, 2000];
+const grown = { lists: [], diagnoses: [] };
+for (const size of SIZES) {
+  const logbook = await house(4897);
+  const ids = (await fill(logbook, 60, size)).slice(-JUDGED);
+  for (const id of ids) await logbook.ask('PUT', `/cooks/${id}/seen`, SAD);
+  await wait(2000);
+  // The first ones wake the threads, and read what never changes.
+  await read(logbook.ask('GET', '/cooks'));
+  await read(logbook.ask('GET', `/cooks/${ids[0]}/diagnosis`));
+  grown.lists.push([size, median(await awaited(15, () => read(logbook.ask('GET', '/cooks'))))]);
+  const asked = (k) => read(logbook.ask('GET', `/cooks/${ids[k + 1]}/diagnosis`));
+  grown.diagnoses.push([size, median(await awaited(JUDGED - 1, asked))]);
+  await logbook.end();
+}
+rows.push(
+  grows('the list against cooks in the log', 'cooks', grown.lists),
+  grows('a diagnosis against cooks in the log', 'cooks', grown.diagnoses),
+);
 give('The server', rows);

@@ -42,14 +42,17 @@ const meetSurroundings =
 const conduct = ({ body, work, sides }: Cooking, seconds: number): void =>
   conductStep(body, work, sides[0].end, sides[1].end, seconds);
 
-/** Evaporation from the fronts, boiling inside, and the temperature of the very surface. */
+/**
+ * Boiling inside, evaporation from the fronts of what is left (which makes do where there is too little), and the
+ * temperature of the very surface.
+ */
 function loseWater({ body, work, sides, flows, steam, step }: Cooking, seconds: number): void {
   step.steamKg = 0;
   step.heatJ = 0;
   for (const { face, end } of sides) {
     step.heatJ += end.takenW * seconds;
-    evaporate(body, work, face, end, seconds, flows);
     boil(body, work, face.from, face.to, steam);
+    evaporate(body, work, face, end, seconds, flows);
     flows.outKg += steam.all;
     flows.outJ += steam.heatJ;
     step.steamKg += steam.all;
