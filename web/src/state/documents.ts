@@ -65,6 +65,8 @@ const eveningEdits = (id: string): Edits<EveningBody> => {
 export interface Changing<Body> {
   /** With all changes, the unsaved ones included. */
   shown: Body;
+  /** Whether it has been read: before that nothing is to be changed, as a window that dies would take the change along. */
+  known: boolean;
   /** Answers whether it was saved, once that is known. */
   change: (edit: Edit<Body>) => Promise<boolean>;
   note: SaveNoteState;
@@ -72,7 +74,7 @@ export interface Changing<Body> {
 
 /** What there is to say about saving. */
 export interface SaveNoteState {
-  state: 'saved' | 'saving' | 'retrying' | 'refused' | 'unread';
+  state: 'reading' | 'saved' | 'saving' | 'retrying' | 'refused' | 'unread';
   problem: string;
   left?: Left;
 }
@@ -99,11 +101,15 @@ export const leftSaid = <Body extends object>(
 interface Read<Body> {
   data?: Body & { version: number };
   error?: unknown;
+  refetch: () => unknown;
 }
+
+/** What could not be read is read again after so long, ms. */
+const READ_AGAIN_MS = 3000;
 
 function useEdited<Body extends object>(
   edits: Edits<Body>,
-  { data, error }: Read<Body>,
+  { data, error, refetch }: Read<Body>,
   empty: Body,
   saying: Saying<Body>,
 ): Changing<Body> {
@@ -112,6 +118,11 @@ function useEdited<Body extends object>(
   useEffect(() => {
     if (data) edits.seen(data);
   }, [edits, data]);
+  useEffect(() => {
+    if (data || !error) return;
+    const again = setTimeout(() => void refetch(), READ_AGAIN_MS);
+    return () => clearTimeout(again);
+  }, [data, error, refetch]);
   // One save goes on when the page is left; what is tried again would be lost.
   const unsaved = pending.length > 1 || retrying;
   useEffect(() => {
@@ -126,10 +137,10 @@ function useEdited<Body extends object>(
     if (pending.length > 0) return { state: 'saving', problem: '' };
     if (problem) return { state: 'refused', problem };
     if (!data && error) return { state: 'unread', problem: problemText(error) };
-    return { state: 'saved', problem: '' };
+    return { state: data ? 'saved' : 'reading', problem: '' };
   })();
   const note: SaveNoteState = left ? { ...standing, left: leftSaid(edits, left, saying, say) } : standing;
-  return { shown, change: (edit) => edits.change(edit), note };
+  return { shown, known: data !== undefined, change: (edit) => edits.change(edit), note };
 }
 
 /** The kitchen, to be changed. */
@@ -141,11 +152,7 @@ export const usePantryEdits = (): Changing<PantryBody> =>
   useEdited(PANTRY, api.endpoints.pantry.useQuery(), EMPTY_PANTRY, pantrySaid);
 
 /** An evening, to be changed. */
-export function useEveningEdits(id: string): Changing<EveningBody> & { known: boolean; error: unknown } {
+export function useEveningEdits(id: string): Changing<EveningBody> & { error: unknown } {
   const query = api.endpoints.evening.useQuery(id);
-  return {
-    ...useEdited(eveningEdits(id), query, EMPTY_EVENING, eveningSaid),
-    known: query.data !== undefined,
-    error: query.error,
-  };
+  return { ...useEdited(eveningEdits(id), query, EMPTY_EVENING, eveningSaid), error: query.error };
 }

@@ -3,6 +3,7 @@ import { ApartList } from './ApartList';
 import * as texts from './texts';
 
 const WORDS = {
+  reading: 'Reading…',
   saved: texts.saved,
   saving: 'Saving…',
   retrying: texts.notSavedYetIt,
@@ -13,9 +14,12 @@ const WORDS = {
 /** How a page that saves itself stands: whether the last change is kept, or what is wrong. */
 export function SaveNote({ state, problem, left }: SaveNoteState) {
   if (left) return <LeftBehind {...left} />;
-  if (state === 'saved' || state === 'saving') return <p className="text-xs">{WORDS[state]}</p>;
-  const reason =
-    state === 'retrying' ? texts.yourChangesStayHere(problem, WORDS.retrying) : `${WORDS[state]} ${problem}`;
+  if (state === 'reading' || state === 'saved' || state === 'saving') return <p className="text-xs">{WORDS[state]}</p>;
+  const reason = {
+    retrying: texts.yourChangesStayHere(problem, WORDS.retrying),
+    refused: `${WORDS.refused} ${problem}`,
+    unread: texts.triedAgain(WORDS.unread, problem),
+  }[state];
   return (
     <p role="alert" className="mt-2 border-l-4 border-error pl-2 text-sm">
       {reason}

@@ -61,6 +61,7 @@ export const notSaved = 'Not saved:';
 export const itCouldNotBe = 'It could not be read:';
 export const yourChangesStayHere = (problem: string, retrying: string) =>
   `${problem} ${retrying} Your changes stay here.`;
+export const triedAgain = (unread: string, problem: string) => `${unread} ${problem} It is tried again.`;
 export const whatWasChangedHere = 'What was changed here before was not saved, and somebody has saved since.';
 export const takeMine = 'Take mine';
 export const leaveItAsOther = 'Leave it as the other has it';

@@ -1,4 +1,4 @@
-import { COMMON_FRYERS, RANGES } from '@yellowmist/contract';
+import { COMMON_FRYERS, RANGES, type KitchenBody } from '@yellowmist/contract';
 import type { Fryer } from '@yellowmist/core';
 import { Link } from 'react-router';
 import { AddNamed } from '../../ui/AddNamed';
@@ -32,7 +32,7 @@ function newFryer(name: string, kind: string): Fryer {
 
 /** The cook's own kitchen: fryers with their sizes, bread test and thermometer, and what oil is put on with. */
 export function KitchenPage() {
-  const { shown: kitchen, change, note } = useKitchenEdits();
+  const { shown: kitchen, known, change, note } = useKitchenEdits();
   return (
     <div className="mx-auto w-full max-w-[84rem] p-4">
       <PageHeading>{texts.kitchen}</PageHeading>
@@ -46,6 +46,15 @@ export function KitchenPage() {
         </Link>
       </p>
       <SaveNote {...note} />
+      {known && <Furnished kitchen={kitchen} change={change} />}
+    </div>
+  );
+}
+
+/** Fryers, bowls, paces and sprayers, to be changed. */
+function Furnished({ kitchen, change }: Pick<ReturnType<typeof useKitchenEdits>, 'change'> & { kitchen: KitchenBody }) {
+  return (
+    <>
       <AddNamed
         title={texts.anotherFryer}
         nameLabel={texts.nameOfAnotherFryer}
@@ -76,6 +85,6 @@ export function KitchenPage() {
       <Vessels kitchen={kitchen} onChange={(part) => void change((k) => ({ ...k, ...part }))} />
       <Paces paces={kitchen.paces ?? {}} onChange={(paces) => void change((k) => ({ ...k, paces }))} />
       <Sprayers sprayers={kitchen.sprayers} onChange={(sprayers) => void change((k) => ({ ...k, sprayers }))} />
-    </div>
+    </>
   );
 }

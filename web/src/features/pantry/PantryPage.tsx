@@ -33,7 +33,7 @@ function marked(pantry: PantryBody, id: string, mark: Shelfmark, on: boolean): P
 
 /** The kitchen's pantry: what is in the house, what is never used, what each thing does and carries, and its own. */
 export function PantryPage() {
-  const { shown: pantry, change, note } = usePantryEdits();
+  const { shown: pantry, known: read, change, note } = usePantryEdits();
   const [find, setFind] = useState('');
   const [label, setLabel] = useState<Label | null>(null);
   const sought = find.trim();
@@ -42,6 +42,13 @@ export function PantryPage() {
   const groups = FUNCTION_ORDER.map((word) => ({ word, items: items.filter((i) => functionWord(i) === word) })).filter(
     (g) => g.items.length > 0,
   );
+  if (!read)
+    return (
+      <div className="mx-auto w-full max-w-[84rem] p-4">
+        <PageHeading>{texts.pantry}</PageHeading>
+        <SaveNote {...note} />
+      </div>
+    );
   return (
     <div className="mx-auto grid w-full max-w-[84rem] gap-x-8 gap-y-4 p-4 lg:grid-cols-[minmax(0,1fr)_23rem]">
       <div className="min-w-0">
