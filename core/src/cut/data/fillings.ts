@@ -38,7 +38,7 @@ export const FILLINGS_SOLD: Readonly<Record<string, Sold>> = {
   }),
   'chickpea-patty': sold({
     ...bowlOf(shaped('balls', 32, 'balls'), shaped('patties', 50, 'patties')),
-    usual: { amount: 1, minutes: 5.5 },
+    usual: { amount: 1, minutes: 6 },
   }),
   'lentil-patty': sold({
     ...bowlOf(shaped('patties', 55, 'patties'), shaped('balls', 32, 'balls')),

@@ -114,7 +114,7 @@ export const FISH_SOLD: Readonly<Record<string, Sold>> = {
     units: [unit('oyster', 14)],
     body: { kind: 'lump', sides: [45, 30, 16] },
     cuts: [whole('Drained, the liquor kept, each one dried.')],
-    usual: { amount: 18, minutes: 2 },
+    usual: { amount: 18, minutes: 2.5 },
     source: FDC_PORTIONS,
   }),
   mussel: sold({
