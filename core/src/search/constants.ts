@@ -82,7 +82,7 @@ export const REACH = { factor: 1.5, plusMin: 2 } as const;
 export const COST = {
   perMinute: 0.0045,
   perOilGm2: 0.001,
-  heat: { usualC: 187, gentleK: 30, perK2: 0.00018 },
+  heat: { usualC: 185, gentleK: 30, perK2: 0.00018 },
   twoTemperatures: 0.03,
   freezing: 0.05,
   halving: 0.02,
