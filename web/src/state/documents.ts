@@ -8,7 +8,7 @@ import {
   type PantryBody,
 } from '@yellowmist/contract';
 import { api, problemText } from './api';
-import { Edits, type Edit, type Place } from './edits';
+import { Edits, RETRY_MS, type Edit, type Place } from './edits';
 import { bodiesApart, eveningSaid, kitchenSaid, pantrySaid, type Apart, type Say, type Saying } from './bodiesApart';
 import { store } from './store';
 import { useUnits } from './useUnits';
@@ -104,9 +104,6 @@ interface Read<Body> {
   refetch: () => unknown;
 }
 
-/** What could not be read is read again after so long, ms. */
-const READ_AGAIN_MS = 3000;
-
 function useEdited<Body extends object>(
   edits: Edits<Body>,
   { data, error, refetch }: Read<Body>,
@@ -120,7 +117,7 @@ function useEdited<Body extends object>(
   }, [edits, data]);
   useEffect(() => {
     if (data || !error) return;
-    const again = setTimeout(() => void refetch(), READ_AGAIN_MS);
+    const again = setTimeout(() => void refetch(), RETRY_MS);
     return () => clearTimeout(again);
   }, [data, error, refetch]);
   // One save goes on when the page is left; what is tried again would be lost.

@@ -28,8 +28,8 @@ export interface EditState<Body> {
   left: { mine: Body; theirs: Body } | null;
 }
 
-/** A save that found no server is tried again after so long, ms. */
-const RETRY_MS = 3000;
+/** What found no server, a save or a first reading, is tried again after so long, ms. */
+export const RETRY_MS = 3000;
 
 /**
  * The changes of one document, kept beside the pages that make them: seen at once, saved one after the other, tried again

@@ -1,4 +1,5 @@
 import {
+  fieldTurn,
   numberOf,
   oilAmount,
   partAmount,
@@ -24,6 +25,14 @@ describe('numbers at the screen’s edge', () => {
     [2.5, 'minutes', 'us', '2.5 min'],
   ] as const)('%d %s in %s is %s', (value, quantity, system, shown) => {
     expect(plain(withUnit(value, quantity, system))).toBe(shown);
+  });
+
+  test('a field keeps the half millimetre that was typed, in words it is rounded', () => {
+    expect(numberOf(11.5, fieldTurn('length', 'metric'))).toBe('11.5');
+    expect(numberOf(12, fieldTurn('length', 'metric'))).toBe('12');
+    expect(plain(withUnit(11.6, 'length', 'metric'))).toBe('12 mm');
+    expect(numberOf(16, fieldTurn('length', 'us'))).toBe('0.63');
+    expect(numberOf(182.4, fieldTurn('temperature', 'metric'))).toBe('182');
   });
 
   test('no trailing zeros', () => expect(shownNumber(5, 'minutes', 'metric')).toBe('5'));

@@ -63,6 +63,12 @@ const TURNS: Record<UnitSystem, Record<FieldKind, Turn>> = {
 
 export const turnOf = (quantity: FieldKind, system: UnitSystem): Turn => TURNS[system][quantity];
 
+/** The same in a field: half a mm of a thin piece counts, and what is typed is what stands there. */
+export const fieldTurn = (quantity: FieldKind, system: UnitSystem): Turn => {
+  const turn = turnOf(quantity, system);
+  return quantity === 'length' && system === 'metric' ? { ...turn, digits: 1 } : turn;
+};
+
 /** A fryer's setting, °C, as the fryer counts it: one that counts in °F has steps of its own. */
 export function settingTurn(stepC: number, system: UnitSystem): Turn {
   const turn = turnOf('temperature', system);

@@ -1,5 +1,5 @@
 import { useId, useRef, useState } from 'react';
-import { numberOf, settingStep, settingTurn, turnOf, type FieldKind, type Turn } from '../state/units';
+import { fieldTurn, numberOf, settingStep, settingTurn, type FieldKind, type Turn } from '../state/units';
 import { useUnits } from '../state/useUnits';
 import * as texts from './texts';
 
@@ -42,7 +42,7 @@ export function NumberField({
 }: Props) {
   const { system } = useUnits();
   const id = useId();
-  const turn = stepC === undefined ? turnOf(quantity, system) : settingTurn(stepC, system);
+  const turn = stepC === undefined ? fieldTurn(quantity, system) : settingTurn(stepC, system);
   const { unit, stored, shown } = turn;
   // What a hand has dragged it to: the page may follow a moment later.
   const [held, setHeld] = useState<number | null>(null);

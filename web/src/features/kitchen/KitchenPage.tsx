@@ -2,7 +2,7 @@ import { COMMON_FRYERS, RANGES, type KitchenBody } from '@yellowmist/contract';
 import type { Fryer } from '@yellowmist/core';
 import { Link } from 'react-router';
 import { AddNamed } from '../../ui/AddNamed';
-import { useKitchenEdits } from '../../state/documents';
+import { useKitchenEdits, type Changing } from '../../state/documents';
 import { SaveNote } from '../../ui/SaveNote';
 import { FryerCard } from './FryerCard';
 import { Paces } from './Paces';
@@ -52,7 +52,7 @@ export function KitchenPage() {
 }
 
 /** Fryers, bowls, paces and sprayers, to be changed. */
-function Furnished({ kitchen, change }: Pick<ReturnType<typeof useKitchenEdits>, 'change'> & { kitchen: KitchenBody }) {
+function Furnished({ kitchen, change }: { kitchen: KitchenBody } & Pick<Changing<KitchenBody>, 'change'>) {
   return (
     <>
       <AddNamed
