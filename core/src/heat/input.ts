@@ -52,8 +52,8 @@ export interface SimulateOptions {
   /** Record every cell for the cutaway. Default false. */
   profiles?: boolean;
   /**
-   * Multiplies the cells; above 1 it divides the steps as well, to check that the answer does not depend on them. Below 1 the
-   * steps stay: fewer cells for a first look, without the error of longer steps on top. Default 1.
+   * Multiplies the cells; above 1 it divides the steps as well, to check that the answer does not depend on them. Below 1,
+   * for a quick look, steps are `QUICK_STEPS` times as long. Default 1.
    */
   fine?: number;
   /** Go on for half an hour after the cook, once for each. Default none. */

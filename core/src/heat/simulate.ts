@@ -1,6 +1,6 @@
 import { brushWith, copyCooking, oilAll, rubWithOil, startCooking, touchUp, type Cooking } from './cooking.js';
 import { soakInOil } from './oiling.js';
-import { PORES_FILLED_WITH_OIL, SAUCE_C, STANDING_MIN, STANDING_SAMPLE_S } from './constants/index.js';
+import { PORES_FILLED_WITH_OIL, QUICK_STEPS, SAUCE_C, STANDING_MIN, STANDING_SAMPLE_S } from './constants/index.js';
 import type { CookInput, SecondCook, SimulateOptions, Waiting } from './input.js';
 import { isOily } from './media.js';
 import { makeRecorder } from './recorder.js';
@@ -17,7 +17,7 @@ import type { CookSeries, StandingSeries } from './series.js';
 export function simulate(input: CookInput, options: SimulateOptions = {}): CookSeries {
   const { fine = 1, untilColour: darkest = Infinity } = options;
   const { second } = input;
-  const steps = Math.max(1, fine);
+  const steps = fine < 1 ? 1 / QUICK_STEPS : fine;
   const cook = startCooking(input, fine);
   const quiet = (): boolean => true;
   rubWithOil(cook, input.rubGm2 ?? 0);
