@@ -42,13 +42,17 @@ function freeFor(basket: BasketShape, places: Places, footprint: Footprint, turn
   // Turned by whole quarters, the corner that reaches farthest is the one on the piece's own side of the middle.
   const [ex, ey] = [Math.max(...corners.map(([x]) => x)), Math.max(...corners.map(([, y]) => y))];
   const round = basket.kind === 'round';
+  /** How far to the side the middle may lie in a row that is so far up, mm; below 0 nowhere. */
+  const toSide = (far: number): number => {
+    if (far > (round ? roomX : roomY)) return -1;
+    return (round ? Math.sqrt(roomX * roomX - far * far) : roomX) - ex;
+  };
   for (let r = 0; r < places.rows; r++) {
-    const far = Math.abs(places.y(r)) + ey;
-    for (let c = 0; c < places.columns; c++) {
-      const wide = Math.abs(places.x(c)) + ex;
-      const inside = round ? roomX >= 0 && wide * wide + far * far <= roomX * roomX : wide <= roomX && far <= roomY;
-      if (inside) open[r * places.columns + c] = 1;
-    }
+    const aside = toSide(Math.abs(places.y(r)) + ey);
+    if (aside < 0) continue;
+    const first = Math.max(0, Math.ceil((hx - aside) / GRID_MM));
+    const past = Math.min(places.columns, Math.floor((hx + aside) / GRID_MM) + 1);
+    if (past > first) open.fill(1, r * places.columns + first, r * places.columns + past);
   }
   return { footprint, turn, open, from: 0 };
 }

@@ -35,11 +35,9 @@ const MOST_LOADS = 400;
 
 /** How many of a list find a place side by side on one rack. */
 function packed(basket: BasketShape, list: readonly Footprint[], gapMm: number, nest: boolean): number {
-  const kinds = [...new Set(list.map((f) => JSON.stringify(f)))].map((k) => [
-    k,
-    list.filter((f) => JSON.stringify(f) === k).length,
-  ]);
-  const key = JSON.stringify([basket, kinds, gapMm, nest]);
+  const alike = new Map<Footprint, number>();
+  for (const f of list) alike.set(f, (alike.get(f) ?? 0) + 1);
+  const key = JSON.stringify([basket, [...alike], gapMm, nest]);
   const known = remembered.get(key);
   if (known !== undefined) return known;
   const laid = packList(basket, list, gapMm, nest).length;
