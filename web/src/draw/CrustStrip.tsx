@@ -1,3 +1,4 @@
+import { useId } from 'react';
 import { crustCss } from './palette';
 
 interface Props {
@@ -10,26 +11,24 @@ interface Props {
   height: number;
 }
 
-/** A strip is drawn in so many fields at most: more are no finer to the eye, and each is drawn anew while a hand drags. */
-const FIELDS = 48;
-/** Fields overlap by so much, px, that no light comes through between them. */
-const OVERLAP = 0.6;
+/** A strip goes through so many of its colours at most, and runs from one to the next: more are no finer to the eye. */
+const MOST_STOPS = 17;
 
-/** A crust over a cook, as a strip of its real colours; each field has the colour of its beginning. */
+/** A crust over a cook, as a strip of its real colours: one shape, as it is drawn anew while a hand drags. */
 export function CrustStrip({ timeS, colours, x, y, height }: Props) {
+  const id = useId();
   const last = timeS.length - 1;
-  const every = Math.ceil(last / FIELDS);
-  return Array.from({ length: Math.ceil(last / every) }, (_, k) => {
-    const [from, to] = [k * every, Math.min(last, (k + 1) * every)];
-    return (
-      <rect
-        key={k}
-        x={x(timeS[from] / 60)}
-        y={y}
-        width={x(timeS[to] / 60) - x(timeS[from] / 60) + OVERLAP}
-        height={height}
-        fill={crustCss(colours[from])}
-      />
-    );
-  });
+  const every = Math.max(1, Math.ceil(last / (MOST_STOPS - 1)));
+  const samples = [...timeS.keys()].filter((i) => i % every === 0 || i === last);
+  const [from, to] = [x(timeS[0] / 60), x(timeS[last] / 60)];
+  return (
+    <>
+      <linearGradient id={id} gradientUnits="userSpaceOnUse" x1={from} x2={to}>
+        {samples.map((i, k) => (
+          <stop key={k} offset={timeS[i] / (timeS[last] || 1)} stopColor={crustCss(colours[i])} />
+        ))}
+      </linearGradient>
+      <rect x={from} y={y} width={to - from} height={height} fill={`url(#${id})`} />
+    </>
+  );
 }

@@ -14,10 +14,9 @@ export function Layers({ bands, outward, id }: { bands: Band[]; outward: 1 | -1;
     const crust = sauce ? raw : crustCss(face.browning * (finish ? 1 : 0.45));
     const dryShare = finish ? Math.min(1, face.shellMm / Math.max(0.05, mm)) : wetness < 0.15 ? 1 : 0;
     const split: Curve = (x) => outer(x) + (inner(x) - outer(x)) * dryShare;
-    const base = bandPath(LEFT, RIGHT, inner, outer);
     return (
       <g key={`${outward}${index}`}>
-        <path d={base} fill={raw} />
+        {dryShare < 1 && <path d={bandPath(LEFT, RIGHT, inner, outer)} fill={raw} />}
         {dryShare > 0 && <path d={bandPath(LEFT, RIGHT, split, outer)} fill={crust} />}
         <Grains
           seed={`${id}${name}${outward}`}
