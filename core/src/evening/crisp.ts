@@ -29,11 +29,18 @@ export function againAfter({ again }: Cooked, waitMin: number): { crispness: num
 export const coolness = (centreC: number): number =>
   Math.min(1, Math.max(0, (LUKEWARM.fromC - centreC) / (LUKEWARM.fromC - LUKEWARM.coldC)));
 
+/** How long what waits as a curve says is crisp: looked for once, as a curve does not change. */
+const crispMinutes = new WeakMap<readonly number[], number>();
+
 /** Minutes for which a waiting piece is still crisp; as long as it was followed where it always is. */
 export function crispFor(curve: readonly number[]): number {
+  const known = crispMinutes.get(curve);
+  if (known !== undefined) return known;
   const bound = STILL_CRISP * curve[0];
   const at = curve.findIndex((value) => value < bound);
-  return at < 0 ? curve.length - 1 : at;
+  const minutes = at < 0 ? curve.length - 1 : at;
+  crispMinutes.set(curve, minutes);
+  return minutes;
 }
 
 /** Whether it is no longer crisp, against how it came out of the fryer. */

@@ -58,7 +58,22 @@ export function standings(
     const { last, again, served, inFryer } = places[k];
     const eatenMin = begins[served] + blocks[served].min;
     const readyMin = begins[last] + blocks[last].cookedMin;
-    const common = {
+    let how: AtTable['how'] = 'rack';
+    let curve = cooked.onRack;
+    let [crispness, centreC] = [0, 0];
+    if (again >= 0) {
+      how = 'crisped again';
+      const back = againAfter(cooked, begins[again] - readyMin);
+      const kept = afterMinutes(curve, eatenMin - begins[again] - blocks[again].cookedMin);
+      crispness = (back.crispness * kept) / Math.max(NEXT_TO_NOTHING, curve[0]);
+      centreC = back.centreC;
+    } else {
+      const isHeld = cooked.plan.afterwards === 'held' && inFryer.every((other) => begins[other] <= begins[last]);
+      if (isHeld) [how, curve] = ['held', cooked.held];
+      crispness = afterMinutes(curve, eatenMin - readyMin);
+      centreC = afterMinutes(cooked.centreC, eatenMin - readyMin);
+    }
+    return {
       dishId: dish.id,
       batch,
       fryer: cooked.fryer.name,
@@ -66,24 +81,11 @@ export function standings(
       readyMin,
       eatenMin,
       ifFresh: cooked.fresh,
+      crispness,
+      centreC,
+      how,
+      crispMin: crispFor(curve),
     };
-    if (again >= 0) {
-      const backAt = begins[again] + blocks[again].cookedMin;
-      const back = againAfter(cooked, begins[again] - readyMin);
-      const kept = afterMinutes(cooked.onRack, eatenMin - backAt) / Math.max(NEXT_TO_NOTHING, cooked.onRack[0]);
-      return {
-        ...common,
-        crispness: back.crispness * kept,
-        centreC: back.centreC,
-        how: 'crisped again',
-        crispMin: crispFor(cooked.onRack),
-      };
-    }
-    const heldThere = cooked.plan.afterwards === 'held' && inFryer.every((other) => begins[other] <= begins[last]);
-    const curve = heldThere ? cooked.held : cooked.onRack;
-    const crispness = afterMinutes(curve, eatenMin - readyMin);
-    const centreC = afterMinutes(cooked.centreC, eatenMin - readyMin);
-    return { ...common, crispness, centreC, how: heldThere ? 'held' : 'rack', crispMin: crispFor(curve) };
   });
 }
 
