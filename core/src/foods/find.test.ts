@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { findIngredients, namesOf, recognise } from './find.js';
 import { KNOWN, KNOWN_INGREDIENTS, pantryWith } from './pantry.js';
 import type { Ingredient } from './types.js';
@@ -31,6 +32,30 @@ describe('words', () => {
 
   test('more letters apart than asked for is not counted out', () =>
     expect(lettersApart('egg', 'eggplant', 2)).toBe(3));
+
+  // Levenshtein's distance by its own recursion (V. Levenshtein, 1966), without a table and without giving up.
+  const byRecursion = (a: string, b: string): number => {
+    if (a === '' || b === '') return a.length + b.length;
+    const [shortA, shortB] = [a.slice(1), b.slice(1)];
+    if (a[0] === b[0]) return byRecursion(shortA, shortB);
+    return 1 + Math.min(byRecursion(shortA, b), byRecursion(a, shortB), byRecursion(shortA, shortB));
+  };
+
+  test('letters are counted as the definition counts them, as far as was asked for', () => {
+    const word = fc.string({ unit: fc.constantFrom('a', 'b', 'c'), maxLength: 6 });
+    fc.assert(
+      fc.property(word, word, fc.integer({ min: 0, max: 3 }), (a, b, most) => {
+        expect(Math.min(most + 1, lettersApart(a, b, most))).toBe(Math.min(most + 1, byRecursion(a, b)));
+        expect(lettersApart(b, a, most)).toBe(lettersApart(a, b, most));
+      }),
+      { seed: 28, numRuns: 1500 },
+    );
+  });
+
+  test('a word of any length is compared, and one that goes on for ever is none', () => {
+    expect(lettersApart('x'.repeat(60), `${'x'.repeat(59)}y`, 2)).toBe(1);
+    expect(lettersApart('x'.repeat(500), 'x'.repeat(500), 2)).toBe(3);
+  });
 });
 
 describe('names', () => {

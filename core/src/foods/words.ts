@@ -23,16 +23,27 @@ export const comparedWords = (text: string): string[] =>
     .filter((word) => word !== '')
     .map(singular);
 
-/** Number of letters to put in, leave out or change to make one word of the other (Levenshtein), at most `most` + 1. */
+/** Longer words are not compared letter by letter. */
+const LONGEST_WORD = 64;
+let [row, next] = [new Uint8Array(LONGEST_WORD + 1), new Uint8Array(LONGEST_WORD + 1)];
+
+/**
+ * Number of letters to put in, leave out or change to make one word of the other (Levenshtein), at most `most` + 1: it is
+ * given up as soon as no way is left that is shorter.
+ */
 export function lettersApart(a: string, b: string, most: number): number {
-  if (Math.abs(a.length - b.length) > most) return most + 1;
-  let row = Array.from({ length: b.length + 1 }, (_, j) => j);
+  if (Math.abs(a.length - b.length) > most || b.length > LONGEST_WORD) return most + 1;
+  for (let j = 0; j <= b.length; j++) row[j] = j;
   for (let i = 1; i <= a.length; i++) {
-    const next = [i];
+    next[0] = i;
+    let least = i;
     for (let j = 1; j <= b.length; j++) {
-      next.push(Math.min(row[j] + 1, next[j - 1] + 1, row[j - 1] + (a[i - 1] === b[j - 1] ? 0 : 1)));
+      const changed = row[j - 1] + (a.charCodeAt(i - 1) === b.charCodeAt(j - 1) ? 0 : 1);
+      next[j] = Math.min(row[j] + 1, next[j - 1] + 1, changed);
+      if (next[j] < least) least = next[j];
     }
-    row = next;
+    if (least > most) return most + 1;
+    [row, next] = [next, row];
   }
-  return row[b.length];
+  return Math.min(most + 1, row[b.length]);
 }
