@@ -12,6 +12,7 @@ import {
   SALTING,
   SOAK,
 } from './constants.js';
+import { withPores } from './pores.js';
 import type { Cut, Prepared } from './types.js';
 
 /** What is done to a food's water without heat. Each takes the cut and minutes, and gives the piece that is coated. */
@@ -50,12 +51,11 @@ export function pressed(cut: Cut, minutes: number): Prepared {
 export function frozenPressed(cut: Cut, minutes: number): Prepared {
   const waterLost = FROZEN_PRESS.most * reached(minutes, FROZEN_PRESS.halfwayMin);
   const gone = 1 - volumeLeft(cut, waterLost);
-  const pores = gone * FROZEN_PRESS.spongy;
-  const food = drained(cut.food, waterLost);
+  const { food, shape } = withPores(cut, waterLost, 1 - gone * (1 - FROZEN_PRESS.spongy), true);
   return {
     ...asItIs(cut),
-    food: { ...food, food: { ...food.food, skin: 'rough', porosity: Math.min(0.5, food.food.porosity + pores) } },
-    shape: shrunk(cut.shape, 1 - gone + pores, true),
+    food: { ...food, food: { ...food.food, skin: 'rough' } },
+    shape,
     skin: 'damp',
     startC: 12,
     waterLost,

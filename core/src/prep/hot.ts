@@ -1,7 +1,7 @@
 import { airMedium, boilingPot, simulate, standingPlace, type CookSeries, type Medium } from '../heat/index.js';
-import { crossedTo, geometryOf, shrunk, type PieceGeometry } from '../piece/index.js';
-import { drained } from './composition.js';
+import { crossedTo, geometryOf, type PieceGeometry } from '../piece/index.js';
 import { BLANCHING, COLD, ROASTING, SHRINKS, ROASTED_APART } from './constants.js';
+import { withPores } from './pores.js';
 import type { Cut, Prepared } from './types.js';
 
 /** Blanching and pre-roasting: the same simulation as the cook, of the bare piece. */
@@ -43,8 +43,7 @@ function cooked(cut: Cut, series: CookSeries, skin: Prepared['skin']): Prepared 
   const waterLost = columns.foodWaterLost[at];
   const goneVolume = (SHRINKS * waterLost * cut.food.per100g.waterG) / 100;
   return {
-    food: drained(cut.food, waterLost),
-    shape: shrunk(cut.shape, 1 - goneVolume),
+    ...withPores(cut, waterLost, 1 - goneVolume),
     firmness: columns.firmness[at],
     inside: series.inside,
     startC: meanEndC(series),
