@@ -2,6 +2,10 @@ import type { Sold } from '../types.js';
 import { cut, FDC_PORTIONS, sold, threeSizes, unit } from '../build.js';
 import { BALL, rod, CHIPS, CUBES, WEDGES, rounds } from './knifework.js';
 
+/** Raw, it gives off prussic acid. Common practice; WHO, “Natural toxins in food”, from memory. */
+const BOILED_FIRST =
+  'Peel it and boil it tender before anything else, in water that is poured away: raw cassava is poisonous.';
+
 /** How roots, squash and bulbs are sold and cut. */
 export const ROOTS_SOLD: Readonly<Record<string, Sold>> = {
   potato: sold({
@@ -71,7 +75,10 @@ export const ROOTS_SOLD: Readonly<Record<string, Sold>> = {
     units: [unit('root', 400)],
     body: rod(4),
     trimmed: 0.8,
-    cuts: [{ ...CHIPS, sizeMm: 15 }, CUBES],
+    cuts: [
+      { ...CHIPS, sizeMm: 15, how: `${BOILED_FIRST} Then cut it into even sticks.` },
+      { ...CUBES, how: `${BOILED_FIRST} Then cut it into even cubes.` },
+    ],
     usual: { amount: 2, minutes: 5 },
   }),
   leek: sold({
