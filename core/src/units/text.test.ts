@@ -89,3 +89,21 @@ describe('words', () => {
     expect(capitalised('golden')).toBe('Golden');
   });
 });
+
+describe('lengths', () => {
+  test.each([
+    [8.5, '8.5 mm'],
+    [8.7, '8.5 mm'],
+    [8.8, '9 mm'],
+    [12, '12 mm'],
+    [19.9, '20 mm'],
+    [24.5, '25 mm'],
+    [210.4, '210 mm'],
+    [0, '0 mm'],
+  ])('%d mm is told as %s: no knife cuts finer, no ruler reads finer', (mm, told) =>
+    expect(plain(text`${millimetres(mm)}`)).toBe(told),
+  );
+
+  test('of a length with digits of its own those are told', () =>
+    expect(plain([{ kind: 'length', value: 8.72, digits: 2 }])).toBe('8.72 mm'));
+});

@@ -11,7 +11,7 @@ export const QUANTITY_KINDS = {
   setting: { unit: '°C', digits: 0 },
   /** A difference of temperatures, °C. */
   difference: { unit: '°C', digits: 0 },
-  /** A length, mm. */
+  /** A length, mm: in halves where it is thin (`toldMm`). */
   length: { unit: 'mm', digits: 0 },
   /** A thin length, mm. */
   film: { unit: 'mm', digits: 1 },
@@ -88,9 +88,16 @@ export function text(words: TemplateStringsArray, ...parts: readonly Part[]): Te
 /** Whether there is nothing to say. */
 export const isEmpty = (said: Text): boolean => said.length === 0;
 
+/** Thinner than this a knife and a ruler tell half millimetres apart, mm. */
+const HALVES_BELOW_MM = 20;
+
+/** A length as it is told, mm: in halves where a piece is thin, and in whole ones where it is not. */
+export const toldMm = (mm: number): number => (mm < HALVES_BELOW_MM ? Math.round(2 * mm) / 2 : Math.round(mm));
+
 /** A quantity with its SI unit: "74 °C". */
 export function plainQuantity({ kind, value, digits }: Quantity): string {
   const { unit, digits: usual } = QUANTITY_KINDS[kind];
+  if (kind === 'length' && digits === undefined) return `${toldMm(value)} ${unit}`;
   return `${Number(value.toFixed(digits ?? usual))} ${unit}`;
 }
 

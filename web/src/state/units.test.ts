@@ -27,10 +27,12 @@ describe('numbers at the screen’s edge', () => {
     expect(plain(withUnit(value, quantity, system))).toBe(shown);
   });
 
-  test('a field keeps the half millimetre that was typed, in words it is rounded', () => {
-    expect(numberOf(11.5, fieldTurn('length', 'metric'))).toBe('11.5');
+  test('a field keeps the tenths that were typed, words tell half millimetres of what is thin', () => {
+    expect(numberOf(11.6, fieldTurn('length', 'metric'))).toBe('11.6');
     expect(numberOf(12, fieldTurn('length', 'metric'))).toBe('12');
-    expect(plain(withUnit(11.6, 'length', 'metric'))).toBe('12 mm');
+    expect(plain(withUnit(11.6, 'length', 'metric'))).toBe('11.5 mm');
+    expect(plain(withUnit(9, 'length', 'metric'))).toBe('9 mm');
+    expect(plain(withUnit(24.5, 'length', 'metric'))).toBe('25 mm');
     expect(numberOf(16, fieldTurn('length', 'us'))).toBe('0.63');
     expect(numberOf(182.4, fieldTurn('temperature', 'metric'))).toBe('182');
   });

@@ -8,6 +8,7 @@ import {
   mmToInch,
   OIL_G_PER_ML,
   ozToG,
+  toldMm,
   volumeToMl,
   type BowlPart,
   type Quantity,
@@ -34,7 +35,7 @@ const same = (unit: string, digits: number): Turn => ({ unit, shown: (v) => v, s
 const TURNS: Record<UnitSystem, Record<FieldKind, Turn>> = {
   metric: {
     temperature: same('°C', 0),
-    length: same('mm', 0),
+    length: { ...same('mm', 1), shown: toldMm },
     film: same('mm', 1),
     mass: same('g', 0),
     grams: same('g', 1),
@@ -63,11 +64,9 @@ const TURNS: Record<UnitSystem, Record<FieldKind, Turn>> = {
 
 export const turnOf = (quantity: FieldKind, system: UnitSystem): Turn => TURNS[system][quantity];
 
-/** The same in a field: half a mm of a thin piece counts, and what is typed is what stands there. */
-export const fieldTurn = (quantity: FieldKind, system: UnitSystem): Turn => {
-  const turn = turnOf(quantity, system);
-  return quantity === 'length' && system === 'metric' ? { ...turn, digits: 1 } : turn;
-};
+/** The same in a field: what is typed is what stands there. */
+export const fieldTurn = (quantity: FieldKind, system: UnitSystem): Turn =>
+  quantity === 'length' && system === 'metric' ? same('mm', 1) : turnOf(quantity, system);
 
 /** A fryer's setting, °C, as the fryer counts it: one that counts in °F has steps of its own. */
 export function settingTurn(stepC: number, system: UnitSystem): Turn {
