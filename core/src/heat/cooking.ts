@@ -70,6 +70,8 @@ export function startCooking(input: CookInput, fine: number): Cooking {
   };
 }
 
+const copyFace = (face: Face): Face => ({ ...face, shades: face.shades.map((shade) => ({ ...shade })) });
+
 /** A copy that goes on by itself: the same cooked piece on a plate and on a rack. */
 export const copyCooking = (cook: Cooking): Cooking => ({
   ...cook,
@@ -78,8 +80,8 @@ export const copyCooking = (cook: Cooking): Cooking => ({
   vapour: emptyVapour(cook.body.n),
   around: emptySurroundings(),
   sides: [
-    { face: { ...cook.sides[0].face }, end: emptyEnd() },
-    { face: { ...cook.sides[1].face }, end: emptyEnd() },
+    { face: copyFace(cook.sides[0].face), end: emptyEnd() },
+    { face: copyFace(cook.sides[1].face), end: emptyEnd() },
   ],
   flows: { ...cook.flows },
   steam: noSteam(),
@@ -95,8 +97,16 @@ export function turnOver(cook: Cooking): void {
   cook.lies = opposite(cook.lies);
 }
 
-/** Oils all sides of the piece, g per m² of skin. */
-export const oilAll = (cook: Cooking, oilGm2: number): void => addOil(cook.body, oilGm2);
+/**
+ * Oils all sides of the piece, g per m² of skin, and remembers to tell how it would look with each of the `others`.
+ */
+export function oilAll(cook: Cooking, oilGm2: number, others: readonly number[] = []): void {
+  addOil(cook.body, oilGm2);
+  for (const { face } of cook.sides) {
+    const { colour, browned } = face;
+    face.shades = others.map((other) => ({ moreGm2: other - oilGm2, colour, browned }));
+  }
+}
 
 /** Rubs the bare food with oil before it is coated, g per m² of skin. */
 export const rubWithOil = (cook: Cooking, oilGm2: number): void => rubOil(cook.body, oilGm2);

@@ -10,6 +10,14 @@ import {
 import { browningRate, charringRate, drynessForColour, oilForColour, settingRate } from './kinetics.js';
 import { activityAt } from './water.js';
 
+/** The same face with another oil put on it: it browns otherwise, in the same heat. */
+export interface Shade {
+  /** Oil on it beyond that of the face itself, g/m²; negative where it is less. */
+  moreGm2: number;
+  colour: number;
+  browned: number;
+}
+
 /** State of one face of the piece: where its cells are, and what it has become so far. */
 export interface Face {
   up: boolean;
@@ -47,6 +55,8 @@ export interface Face {
   drippedKg: number;
   /** Steam from the food through the coat's foot, kg/(m² s). */
   push: number;
+  /** How it would look with other oils. */
+  shades: Shade[];
 }
 
 /** First and last wet layer: where glue sets, and where a skin forms. Without any, the layer next to the skin and the last. */
@@ -87,6 +97,7 @@ export function makeFace(body: Body, up: boolean, layers: readonly CoatLayer[], 
     skinFatKg: (skinFatGm2 / 1000) * body.faceM2,
     drippedKg: 0,
     push: 0,
+    shades: [],
   };
 }
 
@@ -119,8 +130,14 @@ export function ageFace(face: Face, body: Body, inOil: boolean, stepS: number): 
     const fatGm2 = (fat[outer] * 1000) / body.faceM2;
     const speed = stepS * face.browning * dryness;
     const browned = speed * browningRate(face.edgeC, face.browned) * oilForColour(fatGm2, inOil);
+    const charred = speed * charringRate(face.edgeC);
     face.browned += browned;
-    face.colour = Math.min(BLACKEST_B, face.colour + browned + speed * charringRate(face.edgeC));
+    face.colour = Math.min(BLACKEST_B, face.colour + browned + charred);
+    for (const shade of face.shades) {
+      const more = speed * browningRate(face.edgeC, shade.browned) * oilForColour(fatGm2 + shade.moreGm2, inOil);
+      shade.browned += more;
+      shade.colour = Math.min(BLACKEST_B, shade.colour + more + charred);
+    }
   }
   face.unsetFoot = stillUnset(face.unsetFoot, body, face.setFootCell, face.glues, stepS);
   face.unsetSkin = stillUnset(face.unsetSkin, body, face.skinCell, face.glues, stepS);

@@ -56,6 +56,11 @@ export interface SimulateOptions {
    * for a quick look, steps are `QUICK_STEPS` times as long. Default 1.
    */
   fine?: number;
+  /**
+   * Other amounts of oil on the finished coat, g/m²: oil on a set surface hardly touches the heat, so that one cook tells
+   * how each of them browns and crisps. Not for a coat that is wet outside, or a skin that gives off its own fat. Default none.
+   */
+  otherOilsGm2?: readonly number[];
   /** Go on for half an hour after the cook, once for each. Default none. */
   waiting?: readonly Waiting[];
   /** Stop, and end the series, once the browner face is darker than this, B: nobody cooks on. Default never. */

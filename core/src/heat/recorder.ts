@@ -75,8 +75,29 @@ const columnsOf = (c: Record<Column, Float32Array>, name: 'Up' | 'Down') => ({
   setSkin: c[`setSkin${name}`],
 });
 
-/** A recorder of `minutes` from now on, with a sample every `sampleS` seconds; balances count from here. */
-export function makeRecorder(start: Cooking, minutes: number, sampleS: number, withProfiles: boolean): Recorder {
+/** What another oil on it changes of a cook: the rest of its columns is that of the cook itself. */
+const OF_OIL: readonly Column[] = [
+  'colourUp',
+  'colourDown',
+  'charUp',
+  'charDown',
+  'crunchUpMm',
+  'crunchDownMm',
+  'flouryUp',
+  'flouryDown',
+];
+
+/**
+ * A recorder of `minutes` from now on, with a sample every `sampleS` seconds; balances count from here.
+ * @param otherOilsGm2 the oils that the faces have shades of, g/m²
+ */
+export function makeRecorder(
+  start: Cooking,
+  minutes: number,
+  sampleS: number,
+  withProfiles: boolean,
+  otherOilsGm2: readonly number[] = [],
+): Recorder {
   const { input, body } = start;
   const samples = Math.floor((minutes * 60) / sampleS + NEXT_TO_NOTHING) + 1;
   const timeS = new Float64Array(samples);
@@ -99,6 +120,11 @@ export function makeRecorder(start: Cooking, minutes: number, sampleS: number, w
   let at = 0;
 
   const [ofUp, ofDown] = [columnsOf(c, 'Up'), columnsOf(c, 'Down')];
+  const otherOils = otherOilsGm2.map((oilGm2) => {
+    const own = Object.fromEntries(OF_OIL.map((column) => [column, new Float32Array(samples)]));
+    const columns: Record<Column, Float32Array> = { ...c, ...own };
+    return { oilGm2, columns, up: columnsOf(columns, 'Up'), down: columnsOf(columns, 'Down') };
+  });
 
   const readFace = (cook: Cooking, of: ReturnType<typeof columnsOf>, face: Face): void => {
     readShell(cook.body, input.layers, face, shell);
@@ -111,6 +137,20 @@ export function makeRecorder(start: Cooking, minutes: number, sampleS: number, w
     of.floury[at] = shell.floury;
     of.setFoot[at] = 1 - face.unsetFoot;
     of.setSkin[at] = 1 - face.unsetSkin;
+  };
+
+  /** The face with the oil of one of its shades. */
+  const readShade = (cook: Cooking, of: ReturnType<typeof columnsOf>, face: Face, k: number): void => {
+    const { colour, browned, moreGm2 } = face.shades[k];
+    const { fat, faceM2 } = cook.body;
+    const before = fat[face.outer];
+    fat[face.outer] += (moreGm2 / 1000) * faceM2;
+    readShell(cook.body, input.layers, face, shell);
+    fat[face.outer] = before;
+    of.colour[at] = colour;
+    of.char[at] = colour - browned;
+    of.crunchMm[at] = shell.crunchMm;
+    of.floury[at] = shell.floury;
   };
 
   return {
@@ -133,6 +173,10 @@ export function makeRecorder(start: Cooking, minutes: number, sampleS: number, w
       c.pushGm2S[at] = Math.max(down.push, up.push) * 1000;
       readFace(cook, ofUp, up);
       readFace(cook, ofDown, down);
+      otherOils.forEach((oil, k) => {
+        readShade(cook, oil.up, up, k);
+        readShade(cook, oil.down, down, k);
+      });
       if (profiles) {
         const { cells, tempC, waterX } = profiles;
         for (let i = b.from; i < b.to; i++) {
@@ -158,6 +202,7 @@ export function makeRecorder(start: Cooking, minutes: number, sampleS: number, w
         energyError: (startJ + inJ - outJ - heatOf(b)) / Math.max(1, Math.abs(inJ), Math.abs(outJ)),
         waterError: (startKg - outKg - waterKg(b)) / startKg,
         heatJ: inJ,
+        otherOils: otherOils.map(({ oilGm2, columns }) => ({ oilGm2, columns })),
         waiting: [],
       };
     },

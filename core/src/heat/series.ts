@@ -64,8 +64,16 @@ export interface CookSeries {
   waterError: number;
   /** Heat that one piece took, J. */
   heatJ: number;
+  /** The same heat with other oils on it, where that was asked for: colour, char, crunch and floury grains are their own. */
+  otherOils: OilShade[];
   /** How the cooked piece waits, where that was asked for. */
   waiting: StandingSeries[];
+}
+
+/** How a cook comes out with another oil on its set surface. */
+export interface OilShade {
+  oilGm2: number;
+  columns: Record<Column, Float32Array>;
 }
 
 /** Half an hour after the cook, on a rack, a plate or in the switched-off fryer, plain or sauced. */

@@ -15,18 +15,18 @@ import type { CookSeries, StandingSeries } from './series.js';
  * @returns the series over the cook (the rest before it is simulated and not recorded), with how it waits beside it
  */
 export function simulate(input: CookInput, options: SimulateOptions = {}): CookSeries {
-  const { fine = 1, untilColour: darkest = Infinity } = options;
+  const { fine = 1, untilColour: darkest = Infinity, otherOilsGm2 = [] } = options;
   const { second } = input;
   const steps = fine < 1 ? 1 / QUICK_STEPS : fine;
   const cook = startCooking(input, fine);
   const quiet = (): boolean => true;
   rubWithOil(cook, input.rubGm2 ?? 0);
   runIn(cook, restingTray(), input.restMin * 60, { fine: 1, standing: false, onStep: quiet });
-  oilAll(cook, input.oilGm2);
+  oilAll(cook, input.oilGm2, otherOilsGm2);
   cook.flows.inJ = cook.flows.outJ = cook.flows.outKg = 0;
 
   const minutes = input.minutes + (second ? second.coolMin + second.minutes : 0);
-  const recorder = makeRecorder(cook, minutes, input.medium.sampleS, options.profiles ?? false);
+  const recorder = makeRecorder(cook, minutes, input.medium.sampleS, options.profiles ?? false, otherOilsGm2);
   const recordFrom = (beforeS: number) => ({
     fine: steps,
     standing: false,
@@ -66,7 +66,13 @@ function touchedUp(cook: Cooking, options: RunOptions): RunOptions {
   };
 }
 
-const browner = ({ sides }: Cooking): number => Math.max(sides[0].face.colour, sides[1].face.colour);
+/** The colour of the browner face, with the oil with which that is palest. */
+function browner({ sides }: Cooking): number {
+  const [a, b] = [sides[0].face, sides[1].face];
+  let palest = Math.max(a.colour, b.colour);
+  for (let k = 0; k < a.shades.length; k++) palest = Math.min(palest, Math.max(a.shades[k].colour, b.shades[k].colour));
+  return palest;
+}
 
 /** Cools, sauces and cooks again. Returns the water and heat that the sauce brought. */
 function runSecond(

@@ -32,7 +32,7 @@ function eaten(dish: Dish): { foodProteinG: number; onFoodG: number } {
     minutes: 4,
   };
   const asked: Asked = { pantry: KNOWN, dish, fried, fryer: PLAIN_FRYER, limits: NO_LIMITS };
-  const air = evaluateAir(asked, planOf(BREADED), evaluateFried(asked));
+  const air = evaluateAir(asked, planOf({ layers: BREADED }), evaluateFried(asked));
   const ofCoat = air.bowls.reduce((sum, { parts, onFoodG }) => {
     const total = parts.reduce((g, p) => g + p.grams, 0);
     const protein = parts.reduce((g, p) => g + (p.grams * ingredient(KNOWN, p.ingredientId).per100g.proteinG) / 100, 0);

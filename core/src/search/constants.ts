@@ -53,7 +53,7 @@ export const WIDE_TEMPERATURES = 3;
  * How many of a family's other coats get every oil and turning.
  * @unit count
  * @range 4–12
- * @source our choice, so that a whole search is some 800 cooks
+ * @source our choice, so that a whole search is some 300 to 400 cooks
  */
 export const WIDE_COATS = 12;
 /**

@@ -54,7 +54,7 @@ function withoutTwins(ranked: readonly Alternative[]): Alternative[] {
 export const familiesFor = (request: Asked): Family[] => coatsFor(request).map((c) => c.family);
 
 /** Cooks that the moves of one family about take: in a round or two each, and the last with every oil and turning. */
-const ABOUT_MOVED = 11;
+const ABOUT_MOVED = 9;
 
 /** How many cooks the first choices of all families will simulate, or with `wide` all their coats. */
 export function simulationsFor(request: Asked, wide = false): number {

@@ -1,8 +1,9 @@
 import { NEXT_TO_NOTHING } from '../units/index.js';
+import type { AirPlan } from '../dish/index.js';
 import { TURN_AT_SHARE, type Asked, type FriedResult } from '../plan/index.js';
 import { FIRST_OIL_GM2, LEAST_TURN_MIN, OILS_GM2, REACH, SEARCHED_C, WIDE_COATS, WIDE_FINENESS } from './constants.js';
 import type { Coat } from './families.js';
-import { bestMinute, planFor, trialOf, type Trial } from './trial.js';
+import { bestMinute, bestWithOils, oilsShareHeat, planFor, trialOf, type Trial } from './trial.js';
 import type { Candidate } from './types.js';
 
 /** The temperatures that a fryer can be set to from 160 °C on, as high as it and the cook go, no finer than 5 °C. */
@@ -16,8 +17,8 @@ export function temperaturesFor({ fryer, limits }: Pick<Asked, 'fryer' | 'limits
   return temperatures.length > 0 ? temperatures : [Math.min(fryer.maxTempC, limits.maxTempC)];
 }
 
-/** Cooks of the second round of one coat: at two temperatures turned, and with the two other oils. */
-export const SECOND_ROUND = 6;
+/** Cooks of the second round of one coat, about: at two temperatures turned with every oil, and the other oils unturned where that was better. */
+export const SECOND_ROUND = 3;
 
 /** A spray runs off with a coat that is still wet: hardly any is tried, and none. */
 const WET_OILS_GM2 = [0, OILS_GM2[0]];
@@ -30,6 +31,21 @@ const withinReach = ({ limits }: Asked, minutes: number): number =>
 
 type Search = Generator<number, Candidate[], undefined>;
 
+/** A plan with each of these oils: out of one simulation where they share their heat, and out of one each where they do not. */
+function* inOils(trial: Trial, plan: AirPlan, oilsGm2: readonly number[]): Search {
+  if (oilsShareHeat(trial)) {
+    const found = bestWithOils(trial, plan, oilsGm2);
+    yield 1;
+    return found;
+  }
+  const found: Candidate[] = [];
+  for (const oilGm2 of oilsGm2) {
+    found.push(bestMinute(trial, { ...plan, oilGm2 }));
+    yield 1;
+  }
+  return found;
+}
+
 /**
  * Turning and oil, one after the other, at each of the `found` cooks: the same turned at half time, or not turned where
  * it was, and then the better of the two with every other oil. What each does hangs little on the other.
@@ -40,18 +56,17 @@ export function* everyWay(trial: Trial, found: readonly Candidate[]): Search {
     const { plan, minutes } = before;
     const { tempC, turnAtMin } = plan.settings;
     const mostMin = withinReach(trial.request, minutes);
-    const tried = (oilGm2: number, turn: number | null): Candidate =>
-      bestMinute(trial, planFor(trial, tempC, oilGm2, turn, mostMin));
     const half = Math.max(LEAST_TURN_MIN, Math.round(minutes * TURN_AT_SHARE));
-    const otherwise = tried(plan.oilGm2, turnAtMin === null ? half : null);
-    more.push(otherwise);
-    yield 1;
-    const [{ plan: better }] = [before, otherwise].sort(byScore);
-    for (const oilGm2 of trial.wetLast ? WET_OILS_GM2 : OILS_GM2) {
-      if (oilGm2 === plan.oilGm2) continue;
-      more.push(tried(oilGm2, better.settings.turnAtMin));
-      yield 1;
-    }
+    const others = (trial.wetLast ? WET_OILS_GM2 : OILS_GM2).filter((oilGm2) => oilGm2 !== plan.oilGm2);
+    const inOne = oilsShareHeat(trial);
+    const turned = planFor(trial, tempC, plan.oilGm2, turnAtMin === null ? half : null, mostMin);
+    const otherwise = yield* inOils(trial, turned, inOne ? [plan.oilGm2, ...others] : [plan.oilGm2]);
+    more.push(...otherwise);
+    const [{ plan: better }] = [before, otherwise[0]].sort(byScore);
+    // Every oil was tried in the heat that turned out better, where one simulation tells of all of them.
+    if (inOne && better === otherwise[0].plan) continue;
+    const again = planFor(trial, tempC, plan.oilGm2, better.settings.turnAtMin, mostMin);
+    more.push(...(yield* inOils(trial, again, others)));
   }
   return more;
 }

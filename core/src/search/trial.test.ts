@@ -66,6 +66,7 @@ describe.each(TRIALS)('what is left out of a search costs nothing that a cook wo
       OILS_GM2.map((oil) => bestMinute(trial, planFor(trial, 190, oil, turn)).score),
     );
     expect(best).toBeGreaterThan(Math.max(...pairs) - NOTICED);
-    expect(cooks).toBeLessThanOrEqual(OILS_GM2.length);
+    // The other turning with every oil, and the other oils with the first.
+    expect(cooks).toBeLessThanOrEqual(2);
   });
 });

@@ -105,8 +105,12 @@ function atLength(plan: AirPlan, minutes: number): AirPlan | null {
   return { ...plan, settings: { ...plan.settings, minutes } };
 }
 
-const simulated = ({ ready, request, load, fine }: Trial, plan: AirPlan): CookSeries =>
-  cookInAir(ready, request.dish, plan, request.fryer, liesIn(load), { untilColour: BURNT_BEYOND, fine });
+const simulated = (
+  { ready, request, load, fine }: Trial,
+  plan: AirPlan,
+  otherOilsGm2: readonly number[] = [],
+): CookSeries =>
+  cookInAir(ready, request.dish, plan, request.fryer, liesIn(load), { untilColour: BURNT_BEYOND, fine, otherOilsGm2 });
 
 /** A candidate that has no name yet: only what is kept of many is given one. */
 type Tried = Omit<Candidate, 'id'>;
@@ -141,8 +145,9 @@ function judgedAs(trial: Trial, plan: AirPlan, series: CookSeries, at: number): 
  * The best whole minute out of one simulation of the longest, as long as nothing in the plan hangs on its length: every
  * other minute is judged, and then those beside the best.
  */
-function bestOfOne(trial: Trial, plan: AirPlan): Tried | null {
-  const series = simulated(trial, plan);
+const bestOfOne = (trial: Trial, plan: AirPlan): Tried | null => bestWithin(trial, plan, simulated(trial, plan));
+
+function bestWithin(trial: Trial, plan: AirPlan, series: CookSeries): Tried | null {
   const last = Math.min(plan.settings.minutes, Math.floor((series.timeS.at(-1) ?? 0) / 60 + ROUNDING));
   const first = Math.min(SHORTEST_MIN, last);
   const at = (minutes: number): Tried | null => {
@@ -183,6 +188,28 @@ export function bestMinute(trial: Trial, plan: AirPlan): Candidate {
   else best = bestOfOne(trial, plan);
   // A fryer whose longest cook is too short to turn in is not turned.
   return best ? named(best) : bestMinute(trial, unturned(plan));
+}
+
+/**
+ * Whether every oil that is tried has the same heat: it lies on a coat whose surface is set, from which none runs off with
+ * the coat, and no skin gives off its own fat.
+ */
+export const oilsShareHeat = ({ exact, ready }: Trial): boolean =>
+  !exact && ready.layers.at(-1)?.wet !== true && !ready.food.food.skinFatGm2;
+
+/** A plan with each of these oils at its best whole minute, all of them out of one simulation with the first. */
+export function bestWithOils(trial: Trial, plan: AirPlan, oilsGm2: readonly number[]): Candidate[] {
+  const [oilGm2, ...others] = oilsGm2;
+  const withFirst = { ...plan, oilGm2 };
+  const series = simulated(trial, withFirst, others);
+  const found = [
+    bestWithin(trial, withFirst, series),
+    ...series.otherOils.map((oil) =>
+      bestWithin(trial, { ...plan, oilGm2: oil.oilGm2 }, { ...series, columns: oil.columns }),
+    ),
+  ];
+  // A fryer whose longest cook is too short to turn in is not turned.
+  return found.every((tried) => tried !== null) ? found.map(named) : bestWithOils(trial, unturned(plan), oilsGm2);
 }
 
 /**
