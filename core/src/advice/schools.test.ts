@@ -148,7 +148,10 @@ describe('the whole search', () => {
   const wide = convertDish(request, 'wide');
 
   test('tries hundreds of cooks and finds nothing worse than the first look', () => {
-    expect(wide.simulations).toBeGreaterThan(400);
+    expect(wide.candidates.length).toBeGreaterThan(400);
+    // Several oils come out of one simulation: fewer are simulated than compared.
+    expect(wide.simulations).toBeGreaterThan(200);
+    expect(wide.simulations).toBeLessThan(0.8 * wide.candidates.length);
     expect(wide.alternatives[0].likeness).toBeGreaterThanOrEqual(best.likeness - 0.01);
     expect(new Set(wide.alternatives.flatMap((a) => a.badges)).size).toBe(5);
   });

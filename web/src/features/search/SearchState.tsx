@@ -35,5 +35,5 @@ export function SearchState() {
     );
   }
   if (!settled) return <span>{texts.searching}</span>;
-  return conversion && <span>{texts.cooksSimulatedForThis(conversion.simulations)}</span>;
+  return conversion && <span>{texts.cooksSimulatedForThis(conversion.simulations, conversion.candidates.length)}</span>;
 }

@@ -31,8 +31,8 @@ export const stoppedWhatYouSee = 'Stopped. What you see is from before.';
 export const tryAgain = 'Try again';
 export const searchAgain = 'Search again';
 export const searching = 'Searching…';
-export const cooksSimulatedForThis = (simulations: number) =>
-  `${simulations} cooks simulated for this dish and fryer, best first.`;
+export const cooksSimulatedForThis = (simulations: number, compared: number) =>
+  `${simulations} cooks simulated for this dish and fryer, ${compared} compared, best first.`;
 
 // TriedCooks
 export const oilThatPieceKeeps = 'oil that a piece keeps, g';
