@@ -29,7 +29,7 @@ test('a dish by weight and cups is on the bench in eight actions, by keyboard al
   expect(actions).toBeLessThanOrEqual(8);
   await onBench(page);
   await expect(page.getByRole('region', { name: 'Food and cut' })).toContainText(
-    /3\d pieces of chicken thigh, boned, bite size, 1[56]\smm thick, patted, from the cold/,
+    /3\d pieces of chicken thigh, boned, bite size, 1[56](\.5)?\smm thick, patted, from the cold/,
   );
   await page.getByRole('tab', { name: 'Bowls' }).click();
   await expect(page.getByText(/^Your recipe’s \d+\sg/).first()).toBeVisible();
