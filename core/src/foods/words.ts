@@ -23,13 +23,13 @@ export const comparedWords = (text: string): string[] =>
     .filter((word) => word !== '')
     .map(singular);
 
-/** Longer words are not compared letter by letter. */
+/** Longer words are not compared letter by letter. Our choice: twice the longest word of a kitchen. */
 const LONGEST_WORD = 64;
 let [row, next] = [new Uint8Array(LONGEST_WORD + 1), new Uint8Array(LONGEST_WORD + 1)];
 
 /**
  * Number of letters to put in, leave out or change to make one word of the other (Levenshtein), at most `most` + 1: it is
- * given up as soon as no way is left that is shorter.
+ * given up as soon as every way is longer than that.
  */
 export function lettersApart(a: string, b: string, most: number): number {
   if (Math.abs(a.length - b.length) > most || b.length > LONGEST_WORD) return most + 1;

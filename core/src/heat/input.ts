@@ -53,7 +53,7 @@ export interface SimulateOptions {
   profiles?: boolean;
   /**
    * Multiplies the cells; above 1 it divides the steps as well, to check that the answer does not depend on them. Below 1,
-   * for a quick look, steps are `QUICK_STEPS` times as long. Default 1.
+   * steps are `QUICK_STEPS` times as long. Default 1.
    */
   fine?: number;
   /**

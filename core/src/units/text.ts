@@ -88,7 +88,7 @@ export function text(words: TemplateStringsArray, ...parts: readonly Part[]): Te
 /** Whether there is nothing to say. */
 export const isEmpty = (said: Text): boolean => said.length === 0;
 
-/** Thinner than this a knife and a ruler tell half millimetres apart, mm. */
+/** Thinner than this a knife and a ruler tell half millimetres apart, mm. Our choice. */
 const HALVES_BELOW_MM = 20;
 
 /** A length as it is told, mm: in halves where a piece is thin, and in whole ones where it is not. */

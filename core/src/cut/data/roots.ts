@@ -52,7 +52,7 @@ export const ROOTS_SOLD: Readonly<Record<string, Sold>> = {
   celeriac: sold({
     units: threeSizes('celeriac', [450, 700, 1000], 'celeriacs'),
     body: BALL,
-    trimmed: 0.75,
+    trimmed: 0.8,
     cuts: [cut('slabs', 10, 'Peel thickly, halve, and slice each half.', { share: 0.8 }), CHIPS, CUBES],
     usual: { amount: 1, minutes: 4 },
   }),

@@ -50,10 +50,10 @@ export const THINNEST_LAYER_M = 0.02e-3;
  */
 export const AIR_STEPS_S = { disturbed: 1, calm: 2.5 } as const;
 /**
- * So many times the usual steps are those of a quick look, with fewer cells.
+ * So many times the usual steps are those of a cook with fewer cells: of a quick look, and of a search's other coats.
  * @unit times
  * @range 1–3
- * @source our choice: half the time, and within 1 K and 0.05 of colour of the whole look, as with the usual steps
+ * @source our choice: half the time; with three quarters of the cells within 1 K and 0.05 of colour of the whole look, as with the usual steps
  */
 export const QUICK_STEPS = 2;
 /**
