@@ -268,3 +268,17 @@ test('every key stands on the sheet that ? opens', async ({ page }) => {
   await page.keyboard.press('a');
   await expect(airCoat(page)).toBeVisible();
 });
+
+test('a slider that keys have moved is undone by keys where it stands', async ({ page }) => {
+  await plainCoat(page);
+  await page.getByRole('button', { name: 'In the pot', exact: true }).click();
+  const heat = page.getByRole('slider', { name: /^Oil at/ });
+  const before = await heat.inputValue();
+  await heat.focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(heat).not.toHaveValue(before);
+  await page.keyboard.press('Control+z');
+  await expect(heat).toHaveValue(before);
+  await page.keyboard.press('Control+Shift+z');
+  await expect(heat).not.toHaveValue(before);
+});

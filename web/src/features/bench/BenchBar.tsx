@@ -1,6 +1,6 @@
 import { useRef, useState } from 'react';
 import { createPortal } from 'react-dom';
-import { useHotkeys } from 'react-hotkeys-hook';
+import { useHotkeys, type Options } from 'react-hotkeys-hook';
 import { Link } from 'react-router';
 import { RANGES } from '@yellowmist/contract';
 import { useAppDispatch } from '../../state/hooks';
@@ -18,6 +18,13 @@ const SAVE_WORDS: Record<SaveState, string> = {
   failed: texts.notSavedTryingAgain,
 };
 
+/** A field undoes its own typing; a slider has nothing of its own to undo. */
+const UNDOES: Options = {
+  preventDefault: true,
+  enableOnFormTags: ['input'],
+  ignoreEventWhen: ({ target }) => target instanceof HTMLInputElement && target.type !== 'range',
+};
+
 /** The dish's name where it stands, the state of saving, undo and redo; in the bar over the page. */
 export function BenchBar({ name }: { name: string }) {
   const dispatch = useAppDispatch();
@@ -25,8 +32,8 @@ export function BenchBar({ name }: { name: string }) {
   const saveState = useDish(selectSave);
   const { problem, id } = useDish(selectDesk);
   const wrong = ['failed', 'conflict', 'gone'].includes(saveState);
-  useHotkeys('mod+z', () => void dispatch(undo()), { preventDefault: true, enableOnFormTags: false });
-  useHotkeys('mod+shift+z, mod+y', () => void dispatch(redo()), { preventDefault: true, enableOnFormTags: false });
+  useHotkeys('mod+z', () => void dispatch(undo()), UNDOES);
+  useHotkeys('mod+shift+z, mod+y', () => void dispatch(redo()), UNDOES);
   useHotkeys('p', () => void dispatch(sideTurned('pot')));
   useHotkeys('a', () => void dispatch(sideTurned('air')));
   const bar = document.getElementById('bar');

@@ -79,7 +79,8 @@ export const nothingNearItIs = 'Nothing near it is known: say it in another word
 export const understood = (portions: string) => `Understood: ${portions}.`;
 
 // FoodRead
-export const isNoFoodThat = (typed: string) => `“${typed}” is no food that is known here. Do you mean one of these?`;
+export const isNoFoodThat = (typed: string, near: boolean) =>
+  `“${typed}” is no food that is known here.${near ? ' Do you mean one of these?' : ''}`;
 export const isKindThatIs = (typed: string) => `“${typed}” is a kind that is not known here. The nearest:`;
 export const howMuchOfIt = (typed: string) => `How much of it? “${typed}” does not say. The likeliest:`;
 export const thereMustBeMore = 'There must be more than nothing of it. The likeliest:';

@@ -16,8 +16,8 @@ interface Props {
   compact?: boolean;
 }
 
-const QUESTIONS: Record<FoodDoubt, (typed: string) => string> = {
-  unknown: (typed) => texts.isNoFoodThat(typed),
+const QUESTIONS: Record<FoodDoubt, (typed: string, near: boolean) => string> = {
+  unknown: (typed, near) => texts.isNoFoodThat(typed, near),
   'another-kind': (typed) => texts.isKindThatIs(typed),
   'how-much': (typed) => texts.howMuchOfIt(typed),
   nothing: () => texts.thereMustBeMore,
@@ -33,7 +33,7 @@ export function FoodRead({ entered, onChoose, onCount, compact = false }: Props)
   if (food.doubt) {
     return (
       <Asking
-        text={QUESTIONS[food.doubt](food.typed)}
+        text={QUESTIONS[food.doubt](food.typed, likelyFoods.length > 0)}
         answers={likelyFoods.map(({ bought, words }) => ({ words, onTake: () => onChoose(bought) }))}
       />
     );
