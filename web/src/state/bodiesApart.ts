@@ -1,4 +1,12 @@
-import type { EveningBody, ExperimentNotes, KitchenBody, PantryBody, Sprayer, Tray } from '@yellowmist/contract';
+import type {
+  ConversionBody,
+  EveningBody,
+  ExperimentNotes,
+  KitchenBody,
+  PantryBody,
+  Sprayer,
+  Tray,
+} from '@yellowmist/contract';
 import { counted, fingerprint, ingredient, inPantry, KNOWN, listed, type Fryer, type Vessel } from '@yellowmist/core';
 import type { FieldKind } from './units';
 import * as texts from './texts';
@@ -95,6 +103,15 @@ export const experimentSaid: Saying<ExperimentNotes> = ({ name, tasters, tasting
     [texts.whoTastes, listed(tasters) || texts.nobodyNamed],
     [texts.answers, String(tastings.length)],
     [texts.itsNote, note ? `“${note}”` : 'none'],
+  ]);
+
+/** What is written beside a dish. */
+export type DishNotes = Required<Pick<ConversionBody, 'note' | 'tags'>>;
+
+export const notesSaid: Saying<DishNotes> = ({ note, tags }) =>
+  new Map([
+    [texts.itsNote, note ? `“${note}”` : 'none'],
+    [texts.itsTags, tags.join(', ') || 'none'],
   ]);
 
 /** What differs between two bodies, thing by thing; the rest in one line where something else does. */

@@ -1,5 +1,6 @@
 import { emptyOutbox, unsavedCount } from './outbox';
 import { forgetCooks, waitingTapsOfAll } from './taps';
+import { forgetTyped } from './typed';
 
 /** What a browser holds of the kitchen, beside what it shows. */
 
@@ -12,6 +13,7 @@ export const notSavedYet = async (): Promise<number> => (await unsavedCount()) +
 /** Leaves nothing of the kitchen in this browser; how it is shown here stays. */
 export async function forgetKitchen(): Promise<void> {
   forgetCooks();
+  forgetTyped();
   await emptyOutbox();
   await globalThis.caches?.delete(DOCUMENTS);
 }

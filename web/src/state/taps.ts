@@ -1,5 +1,6 @@
 import type { CookDocument } from '@yellowmist/contract';
 import { notLaterThan, type CookEvent } from '@yellowmist/core';
+import { readHere, writeHere } from './here';
 
 /**
  * What a page keeps of a cook while the server is away: taps that it has not confirmed, in their order, and the cook as it
@@ -9,44 +10,28 @@ import { notLaterThan, type CookEvent } from '@yellowmist/core';
 const tapsKey = (id: string): string => `yellowmist.cook.${id}.taps`;
 const cookKey = (id: string): string => `yellowmist.cook.${id}`;
 
-function read<T>(key: string, otherwise: T): T {
-  try {
-    return (JSON.parse(localStorage.getItem(key) ?? 'null') as T | null) ?? otherwise;
-  } catch {
-    return otherwise;
-  }
-}
-
-function write(key: string, value: unknown): void {
-  try {
-    localStorage.setItem(key, JSON.stringify(value));
-  } catch {
-    // A browser without storage, or a full one: the page itself still holds them.
-  }
-}
-
 /** Taps that wait for the server, the oldest first. */
-export const waitingTaps = (id: string): CookEvent[] => read<CookEvent[]>(tapsKey(id), []);
+export const waitingTaps = (id: string): CookEvent[] => readHere<CookEvent[]>(tapsKey(id), []);
 
 /** Keeps a tap until the server has it. */
-export const keepTap = (id: string, tap: CookEvent): void => write(tapsKey(id), [...waitingTaps(id), tap]);
+export const keepTap = (id: string, tap: CookEvent): void => writeHere(tapsKey(id), [...waitingTaps(id), tap]);
 
 /** Forgets taps that the server has. Another window may have added some in the meantime: they stay. */
 export function confirmTaps(id: string, confirmed: ReadonlySet<string>): void {
   const left = waitingTaps(id).filter((tap) => !confirmed.has(tap.id));
-  if (left.length > 0) write(tapsKey(id), left);
+  if (left.length > 0) writeHere(tapsKey(id), left);
   else localStorage.removeItem(tapsKey(id));
 }
 
 /** A tap cannot have been later than now: where this page's clock ran ahead, its waiting taps are put back to the server's. */
 export function putBack(id: string, nowMs: number): void {
   const taps = waitingTaps(id);
-  if (taps.some((tap) => tap.atMs > nowMs)) write(tapsKey(id), notLaterThan(taps, nowMs));
+  if (taps.some((tap) => tap.atMs > nowMs)) writeHere(tapsKey(id), notLaterThan(taps, nowMs));
 }
 
 /** The cook as this browser last knew it. */
-export const rememberedCook = (id: string): CookDocument | null => read<CookDocument | null>(cookKey(id), null);
-export const rememberCook = (document: CookDocument): void => write(cookKey(document.id), document);
+export const rememberedCook = (id: string): CookDocument | null => readHere<CookDocument | null>(cookKey(id), null);
+export const rememberCook = (document: CookDocument): void => writeHere(cookKey(document.id), document);
 export const forgetCook = (id: string): void => localStorage.removeItem(cookKey(id));
 
 /** Keys of all that is kept of cooks. */
@@ -54,7 +39,7 @@ const cookKeys = (): string[] => Object.keys(localStorage).filter((key) => key.s
 
 /** Taps of all cooks that wait for the server. */
 export const waitingTapsOfAll = (): number =>
-  cookKeys().reduce((sum, key) => sum + (key.endsWith('.taps') ? read<unknown[]>(key, []).length : 0), 0);
+  cookKeys().reduce((sum, key) => sum + (key.endsWith('.taps') ? readHere<unknown[]>(key, []).length : 0), 0);
 
 /** Forgets all cooks, and what waits of them. */
 export const forgetCooks = (): void => cookKeys().forEach((key) => localStorage.removeItem(key));

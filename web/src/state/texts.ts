@@ -38,6 +38,7 @@ export const tasksThatArePinned = 'Tasks that are pinned';
 export const whoTastes = 'Who tastes';
 export const answers = 'Answers';
 export const itsNote = 'Its note';
+export const itsTags = 'Its tags';
 export const asTheyWereChanged = 'as they were changed here';
 
 // edits

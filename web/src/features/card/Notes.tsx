@@ -1,6 +1,8 @@
-import { useId, useState } from 'react';
-import { bodyOfDocument, RANGES, type ConversionDocument } from '@yellowmist/contract';
-import { problemText, useSaveMutation } from '../../state/api';
+import { useEffect, useId } from 'react';
+import { RANGES, type ConversionDocument } from '@yellowmist/contract';
+import { useTyped } from '../../state/typed';
+import { LeftBehind } from '../../ui/SaveNote';
+import { useNotes } from './useNotes';
 import * as texts from './texts';
 
 /** Tags as they are typed: "friday, for six". */
@@ -12,19 +14,22 @@ const tagsIn = (typed: string): string[] =>
 /** What the cook writes beside a dish: a note, and words to find it by. */
 export function Notes({ document }: { document: ConversionDocument }) {
   const id = useId();
-  const [note, setNote] = useState(document.note);
-  const [typed, setTyped] = useState((document.tags ?? []).join(', '));
-  const [save, { isLoading, error, isSuccess }] = useSaveMutation();
-  const tags = tagsIn(typed);
-  const changed = note !== document.note || JSON.stringify(tags) !== JSON.stringify(document.tags ?? []);
+  const { tags: known = [] } = document;
+  const asStored = { note: document.note, typed: known.join(', ') };
+  const [written, write, handedOver] = useTyped(`notes.${document.id}`, asStored);
+  const { save, saving, problem, retrying, left } = useNotes(document);
+  const { note } = written;
+  const tags = tagsIn(written.typed);
+  const changed = note !== document.note || JSON.stringify(tags) !== JSON.stringify(known);
+  useEffect(() => {
+    if (!changed) handedOver();
+  }, [changed, handedOver]);
   return (
     <form
       className="mt-3 grid max-w-3xl items-end gap-x-4 gap-y-2 sm:grid-cols-[2fr_1fr_auto] print:hidden"
       onSubmit={(event) => {
         event.preventDefault();
-        void save({ id: document.id, version: document.version, body: { ...bodyOfDocument(document), note, tags } })
-          .unwrap()
-          .catch(() => undefined);
+        void save({ note, tags });
       }}
     >
       <label htmlFor={`${id}note`} className="text-xs">
@@ -35,7 +40,7 @@ export function Notes({ document }: { document: ConversionDocument }) {
           rows={2}
           maxLength={RANGES.noteLength.max}
           value={note}
-          onChange={(event) => setNote(event.target.value)}
+          onChange={(event) => write({ ...written, note: event.target.value })}
         />
       </label>
       <label htmlFor={`${id}tags`} className="text-xs">
@@ -43,18 +48,32 @@ export function Notes({ document }: { document: ConversionDocument }) {
         <input
           id={`${id}tags`}
           className="input h-11 w-full text-sm"
-          value={typed}
+          value={written.typed}
           placeholder={texts.fridayForSix}
-          onChange={(event) => setTyped(event.target.value)}
+          onChange={(event) => write({ ...written, typed: event.target.value })}
         />
       </label>
-      <button type="submit" className="btn h-11" disabled={!changed || isLoading}>
-        {isSuccess && !changed ? texts.saved : texts.save}
+      <button type="submit" className="btn h-11" disabled={!changed || saving}>
+        {changed ? texts.save : texts.saved}
       </button>
-      {error && (
-        <p role="alert" className="text-sm text-error sm:col-span-3">
-          {texts.whatYouWroteIs(problemText(error))}
+      {problem && (
+        <p
+          role="alert"
+          className={`border-l-4 pl-2 text-sm sm:col-span-3 ${retrying ? 'border-warning' : 'border-error'}`}
+        >
+          {(retrying ? texts.itIsSavedOnce : texts.whatYouWroteIs)(problem)}
         </p>
+      )}
+      {left && (
+        <div className="sm:col-span-3">
+          <LeftBehind
+            {...left}
+            drop={() => {
+              left.drop();
+              write(asStored);
+            }}
+          />
+        </div>
       )}
     </form>
   );

@@ -41,4 +41,6 @@ export const tagsWithCommasBetween = 'Tags, with commas between';
 export const fridayForSix = 'friday, for six';
 export const saved = 'Saved';
 export const save = 'Save';
+export const itIsSavedOnce = (problem: string) =>
+  `${problem} What you wrote is kept in this browser, and saved once the server is back.`;
 export const whatYouWroteIs = (problem: string) => `${problem} What you wrote is still here.`;

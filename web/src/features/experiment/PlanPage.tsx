@@ -6,12 +6,13 @@ import {
   type ConversionDocument,
   type StartExperimentRequest,
 } from '@yellowmist/contract';
-import { TASTED, type AirPlan, type ComparedWay, type Suits, type Tasted } from '@yellowmist/core';
-import { useState, type FormEvent } from 'react';
+import { fingerprint, TASTED, type AirPlan, type ComparedWay, type Suits, type Tasted } from '@yellowmist/core';
+import { type FormEvent } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { problemText, useConversionQuery, usePlanExperimentMutation } from '../../state/api';
 import { requestOf, usePantryDocument } from '../../state/pantryDocument';
 import { useAnswer } from '../../state/useAnswer';
+import { useTyped } from '../../state/typed';
 import { Check } from '../../ui/Check';
 import { NotHere } from '../../ui/NotHere';
 import { Radios } from '../../ui/Radios';
@@ -49,6 +50,18 @@ export function PlanPage() {
   );
 }
 
+/** A comparison as it is being thought out. */
+interface Planned {
+  what?: string;
+  ways: ComparedWay[];
+  own: string;
+  asks: Tasted;
+  laying: 'mixed' | 'halves';
+  tasters: string;
+}
+
+const NOTHING_PLANNED: Planned = { ways: [], own: '', asks: 'crisper', laying: 'mixed', tasters: '' };
+
 function PlanForm({ dish, plan }: { dish: ConversionDocument; plan: AirPlan }) {
   const go = useNavigate();
   const [begin, { isLoading, error }] = usePlanExperimentMutation();
@@ -56,20 +69,17 @@ function PlanForm({ dish, plan }: { dish: ConversionDocument; plan: AirPlan }) {
     ...requestOf(dish as ConversionBody, usePantryDocument()),
     plan,
   });
-  const [what, setWhat] = useState<string>();
-  const [ways, setWays] = useState<ComparedWay[]>([]);
-  const [own, setOwn] = useState('');
-  const [asks, setAsks] = useState<Tasted>('crisper');
-  const [laying, setLaying] = useState<'mixed' | 'halves'>('mixed');
-  const [tasters, setTasters] = useState('');
+  const [planned, type, handedOver] = useTyped<Planned>(`comparison.${dish.id}`, NOTHING_PLANNED);
+  const { what, ways, own, asks, laying, tasters } = planned;
+  const change = (part: Partial<Planned>): void => type({ ...planned, ...part });
   const ownNames = namesIn(own);
   const all: ComparedWay[] = what === OWN ? ownNames.map((says) => ({ what: 'own', says })) : ways;
   const enough = all.length >= RANGES.ways.min && all.length <= RANGES.ways.max;
   const names = namesIn(tasters);
   const pick = (next: string): void => {
-    setWhat(next);
     // The first of many, each unlike the others.
-    setWays((suits?.find((s) => s.id === next)?.ways ?? []).slice(0, RANGES.ways.max).map((w) => w.way));
+    const first = (suits?.find((s) => s.id === next)?.ways ?? []).slice(0, RANGES.ways.max).map((w) => w.way);
+    change({ what: next, ways: first });
   };
   const submit = async (event: FormEvent): Promise<void> => {
     event.preventDefault();
@@ -81,7 +91,9 @@ function PlanForm({ dish, plan }: { dish: ConversionDocument; plan: AirPlan }) {
       tasters: names,
     };
     const made = await begin(request);
-    if (made.data) await go(`/experiment/${made.data.id}`);
+    if (!made.data) return;
+    handedOver();
+    await go(`/experiment/${made.data.id}`);
   };
   return (
     <div className="mx-auto w-full max-w-4xl p-4">
@@ -104,8 +116,10 @@ function PlanForm({ dish, plan }: { dish: ConversionDocument; plan: AirPlan }) {
                 />
                 {s.says}
               </label>
-              {what === s.id && s.id === OWN && <OwnWays typed={own} onChange={setOwn} />}
-              {what === s.id && s.ways.length > 2 && <Among suits={s} ways={ways} onChange={setWays} />}
+              {what === s.id && s.id === OWN && <OwnWays typed={own} onChange={(typed) => change({ own: typed })} />}
+              {what === s.id && s.ways.length > 2 && (
+                <Among suits={s} ways={ways} onChange={(picked) => change({ ways: picked })} />
+              )}
             </div>
           ))}
         </fieldset>
@@ -113,7 +127,7 @@ function PlanForm({ dish, plan }: { dish: ConversionDocument; plan: AirPlan }) {
           label={texts.whatTastersAreAsked}
           value={asks}
           options={TASTED.map((value) => ({ value, label: ASKS[value].question }))}
-          onChange={(next) => setAsks(next ?? asks)}
+          onChange={(next) => change({ asks: next ?? asks })}
         />
         {all.length === 2 && (
           <Radios
@@ -123,7 +137,7 @@ function PlanForm({ dish, plan }: { dish: ConversionDocument; plan: AirPlan }) {
               { value: 'mixed', label: texts.amongEachOtherFairest },
               { value: 'halves', label: texts.inTwoHalvesBasket },
             ]}
-            onChange={(next) => setLaying(next ?? laying)}
+            onChange={(next) => change({ laying: next ?? laying })}
           />
         )}
         <label className="block max-w-xl text-sm">
@@ -131,7 +145,7 @@ function PlanForm({ dish, plan }: { dish: ConversionDocument; plan: AirPlan }) {
           <input
             className="input mt-1 block h-11 w-full"
             value={tasters}
-            onChange={(e) => setTasters(e.target.value)}
+            onChange={(e) => change({ tasters: e.target.value })}
           />
         </label>
         {error && (
@@ -178,6 +192,9 @@ function Among({
   ways: readonly ComparedWay[];
   onChange: (ways: ComparedWay[]) => void;
 }) {
+  // As they were picked, also before the page was loaded anew.
+  const picked = ways.map(fingerprint);
+  const takesPart = (way: ComparedWay): boolean => picked.includes(fingerprint(way));
   return (
     <fieldset className="mb-2 border-l-4 border-primary pl-3">
       <legend className="sr-only">{texts.whichTakePart}</legend>
@@ -186,8 +203,8 @@ function Among({
           <Check
             key={name}
             label={name}
-            checked={ways.includes(way)}
-            onChange={(on) => onChange(suits.ways.map((w) => w.way).filter((w) => (w === way ? on : ways.includes(w))))}
+            checked={takesPart(way)}
+            onChange={(on) => onChange(suits.ways.map((w) => w.way).filter((w) => (w === way ? on : takesPart(w))))}
           />
         ))}
       </div>

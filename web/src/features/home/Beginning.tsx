@@ -6,6 +6,7 @@ import { problemText, useCreateMutation } from '../../state/api';
 import { useAppDispatch } from '../../state/hooks';
 import { questions } from '../../state/questions';
 import { begun } from '../../state/settings';
+import { useTyped } from '../../state/typed';
 import { Choice } from '../../ui/Choice';
 import { NumberField } from '../../ui/NumberField';
 import { DishPicture } from '../dish/DishPicture';
@@ -39,11 +40,14 @@ const rowsOf = (text: string): number =>
     text.split('\n').reduce((rows, line) => rows + Math.max(1, Math.ceil(line.length / LINE_LETTERS)), 0),
   );
 
-/** What was chosen beside what is typed: an answer, a cut, a size; the pieces and minutes of the cook's own. */
-interface Chosen {
+/** The sentence as it stands: what is typed, and what was chosen beside it (an answer, a cut, a size, pieces, minutes, a fryer). */
+interface Sentence {
+  food: string;
+  coat: string;
   bought: Bought | null;
   count?: number;
   minutes?: number;
+  fryer?: string;
 }
 
 /** How a dish begins: one sentence in the cook's own words and units, and its picture. */
@@ -53,22 +57,25 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
   const id = useId();
   const [create, { isLoading, error }] = useCreateMutation();
   const choices = fryersFrom(fryers);
-  const [foodText, setFoodText] = useState(EXAMPLE.food);
-  const [coatText, setCoatText] = useState(EXAMPLE.coat);
-  const [chosen, setChosen] = useState<Chosen>({ bought: null });
-  const [fryerName, setFryerName] = useState<string | null>(null);
+  const [sentence, type, handedOver] = useTyped<Sentence>('dish', {
+    food: EXAMPLE.food,
+    coat: EXAMPLE.coat,
+    bought: null,
+  });
+  const { food, coat, bought, count } = sentence;
+  const change = (part: Partial<Sentence>): void => type({ ...sentence, ...part });
   const [asks, setAsks] = useState(false);
-  const fryer = choices.find((f) => f.name === fryerName) ?? choices[0];
+  const fryer = choices.find((f) => f.name === sentence.fryer) ?? choices[0];
   const said: Saying = {
-    food: chosen.bought ?? foodText,
-    coat: coatText,
-    ...(chosen.count !== undefined && { count: chosen.count }),
-    ...(chosen.minutes !== undefined && { minutes: chosen.minutes }),
+    food: bought ?? food,
+    coat,
+    ...(count !== undefined && { count }),
+    ...(sentence.minutes !== undefined && { minutes: sentence.minutes }),
   };
   const question = useQuestion(said);
   const { entered, error: unread } = useEntered(said);
   const body = entered && bodyOf(entered, fryer);
-  const minutes = chosen.minutes ?? entered?.fried?.minutes ?? EXAMPLE.minutes;
+  const minutes = sentence.minutes ?? entered?.fried?.minutes ?? EXAMPLE.minutes;
 
   const begin = async (): Promise<void> => {
     const asked = dispatch(questions.endpoints.enter.initiate(question));
@@ -78,6 +85,7 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
     if (!whole) return;
     const stored = await create(whole).unwrap();
     dispatch(begun());
+    handedOver();
     await navigate(`/dish/${stored.id}`);
   };
   /** A whole recipe is no line: it is read where recipes are. */
@@ -93,7 +101,6 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
     event.preventDefault();
     void navigate('/recipe', { state: { text } });
   };
-  const choose = (bought: Bought): void => setChosen({ ...chosen, bought, count: undefined });
 
   return (
     <section aria-label={texts.beginWithDish} className="bg-primary text-primary-content">
@@ -112,30 +119,31 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
               <input
                 id={`${id}food`}
                 className="input h-11 w-full text-lg"
-                value={foodText}
+                value={food}
                 maxLength={200}
                 autoComplete="off"
                 onPaste={pasted}
-                onChange={(e) => {
-                  setFoodText(e.target.value);
-                  setChosen({ bought: null });
-                }}
+                onChange={(e) => type({ food: e.target.value, coat, bought: null, fryer: sentence.fryer })}
               />
             </Line>
             <div className="sm:pl-16">
               {entered && (
-                <FoodRead entered={entered} onChoose={choose} onCount={(count) => setChosen({ ...chosen, count })} />
+                <FoodRead
+                  entered={entered}
+                  onChoose={(answer) => change({ bought: answer, count: undefined })}
+                  onCount={(pieces) => change({ count: pieces })}
+                />
               )}
             </div>
             <Line id={`${id}coat`} label={texts.inIt} hint={texts.cupFlour1Tsp}>
               <textarea
                 id={`${id}coat`}
                 className="textarea min-h-11 w-full resize-y bg-base-100 py-2 text-lg leading-snug text-base-content"
-                rows={rowsOf(coatText)}
-                value={coatText}
+                rows={rowsOf(coat)}
+                value={coat}
                 maxLength={1000}
                 onPaste={pasted}
-                onChange={(e) => setCoatText(e.target.value)}
+                onChange={(e) => change({ coat: e.target.value })}
                 onKeyDown={(e) => {
                   if (e.key === 'Enter' && (e.ctrlKey || e.metaKey)) e.currentTarget.form?.requestSubmit();
                 }}
@@ -144,17 +152,17 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
                 className="mt-1 max-w-80"
                 label={texts.coatByItsName}
                 hideLabel
-                value={NAMED_COATS.find((c) => c.label === coatText)?.id ?? BY_WORDS}
+                value={NAMED_COATS.find((c) => c.label === coat)?.id ?? BY_WORDS}
                 options={COATS}
-                onChange={(chosenId) => setCoatText(NAMED_COATS.find((c) => c.id === chosenId)?.label ?? coatText)}
+                onChange={(named) => change({ coat: NAMED_COATS.find((c) => c.id === named)?.label ?? coat })}
               />
             </Line>
             <div className="sm:pl-16">
               {entered && (
                 <CoatRead
                   entered={entered}
-                  onCoat={setCoatText}
-                  onReword={(typed, words) => setCoatText(coatText.replace(typed, words))}
+                  onCoat={(named) => change({ coat: named })}
+                  onReword={(typed, words) => change({ coat: coat.replace(typed, words) })}
                 />
               )}
             </div>
@@ -168,7 +176,7 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
                 quantity="minutes"
                 range={RANGES.oilMinutes}
                 step={0.5}
-                onChange={(m) => setChosen({ ...chosen, minutes: m })}
+                onChange={(oilMinutes) => change({ minutes: oilMinutes })}
               />
               {texts.andIHave}
               <Choice
@@ -177,7 +185,7 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
                 hideLabel
                 value={fryer.name}
                 options={choices.map((f) => ({ value: f.name, label: f.name }))}
-                onChange={setFryerName}
+                onChange={(name) => change({ fryer: name })}
               />
             </div>
           </div>

@@ -2,6 +2,7 @@ import { isPlanned, isWhole, RANGES } from '@yellowmist/contract';
 import { useState, type FormEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { problemText, useConversionsQuery, useStartCookMutation } from '../../state/api';
+import { useTyped } from '../../state/typed';
 import { Check } from '../../ui/Check';
 import { Choice } from '../../ui/Choice';
 import { NumberField } from '../../ui/NumberField';
@@ -24,18 +25,33 @@ export function NoteCook() {
   );
 }
 
+/** A cook as it is being noted. */
+interface Cooked {
+  dish: string | null;
+  /** In the form that a field for date and time takes. */
+  at: string;
+  by: 'plan' | 'other';
+  tempC: number;
+  minutes: number;
+  turned: boolean;
+}
+
 /** Which dish, when, and by which recipe. */
 function NoteForm() {
   const { data } = useConversionsQuery();
   const dishes = (data ?? []).filter(isWhole).filter((d) => isPlanned(d) && !d.archived);
   const [enter, { isLoading, error }] = useStartCookMutation();
   const go = useNavigate();
-  const [dish, setDish] = useState<string | null>(null);
-  const [at, setAt] = useState(localNow);
-  const [by, setBy] = useState<'plan' | 'other'>('plan');
-  const [tempC, setTempC] = useState(200);
-  const [minutes, setMinutes] = useState(18);
-  const [turned, setTurned] = useState(true);
+  const [cook, type, handedOver] = useTyped<Cooked>('cook', {
+    dish: null,
+    at: localNow(),
+    by: 'plan',
+    tempC: 200,
+    minutes: 18,
+    turned: true,
+  });
+  const { at, by, tempC, minutes, turned } = cook;
+  const change = (part: Partial<Cooked>): void => type({ ...cook, ...part });
   if (!data) return <p role="status">{texts.lookingForDishes}</p>;
   if (dishes.length === 0) {
     return (
@@ -47,7 +63,7 @@ function NoteForm() {
       </p>
     );
   }
-  const id = dish ?? dishes[0].id;
+  const { id } = dishes.find((d) => d.id === cook.dish) ?? dishes[0];
   const note = async (event: FormEvent): Promise<void> => {
     event.preventDefault();
     const answer = await enter({
@@ -58,7 +74,9 @@ function NoteForm() {
         by: by === 'plan' ? { what: 'plan' } : { what: 'other', tempC, minutes, turned },
       },
     });
-    if (answer.data) await go(`/log/${answer.data.id}?dish=${id}`);
+    if (!answer.data) return;
+    handedOver();
+    await go(`/log/${answer.data.id}?dish=${id}`);
   };
   return (
     <form onSubmit={(e) => void note(e)} className="mt-2 flex flex-wrap items-end gap-3 border-l-4 border-primary pl-3">
@@ -67,7 +85,7 @@ function NoteForm() {
         className="w-64 max-w-full"
         value={id}
         options={dishes.map((d) => ({ value: d.id, label: d.name }))}
-        onChange={setDish}
+        onChange={(dish) => change({ dish })}
       />
       <label className="text-xs">
         {texts.onTableAt}
@@ -77,7 +95,7 @@ function NoteForm() {
           value={at}
           max={localNow()}
           required
-          onChange={(e) => setAt(e.target.value)}
+          onChange={(e) => change({ at: e.target.value })}
         />
       </label>
       <Choice
@@ -88,7 +106,7 @@ function NoteForm() {
           { value: 'plan', label: texts.itsPlan },
           { value: 'other', label: texts.packetOrAnotherRecipe },
         ]}
-        onChange={setBy}
+        onChange={(how) => change({ by: how })}
       />
       {by === 'other' && (
         <>
@@ -99,7 +117,7 @@ function NoteForm() {
             quantity="temperature"
             range={RANGES.airTempC}
             step={5}
-            onChange={setTempC}
+            onChange={(setC) => change({ tempC: setC })}
           />
           <NumberField
             label={texts.forIt}
@@ -107,9 +125,9 @@ function NoteForm() {
             value={minutes}
             quantity="minutes"
             range={RANGES.airMinutes}
-            onChange={setMinutes}
+            onChange={(forMin) => change({ minutes: forMin })}
           />
-          <Check label={texts.turned} checked={turned} onChange={setTurned} />
+          <Check label={texts.turned} checked={turned} onChange={(halfWay) => change({ turned: halfWay })} />
         </>
       )}
       <button type="submit" className="btn btn-primary h-11" disabled={isLoading}>

@@ -1,9 +1,10 @@
 import { joiResolver } from '@hookform/resolvers/joi';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { Controller, useForm, useWatch, type FieldErrors } from 'react-hook-form';
 import { labelSchema, RANGES } from '@yellowmist/contract';
 import {
   findIngredients,
+  fingerprint,
   ALLERGEN_IDS,
   ALLERGENS,
   ingredient,
@@ -13,6 +14,7 @@ import {
   type Label,
   type Origin,
 } from '@yellowmist/core';
+import { keepTyped, typedAs } from '../../state/typed';
 import { FindChoice, type Findable } from '../../ui/FindChoice';
 import { Choice } from '../../ui/Choice';
 import { NumberIn } from '../../ui/NumberIn';
@@ -95,6 +97,10 @@ function complaintOf(errors: FieldErrors<Label>, label: Label): string {
 
 const checked = joiResolver(labelSchema);
 
+/** Under which name this browser keeps a packet that is being typed off. */
+const TYPED = 'label';
+const untouched = fingerprint(FRESH);
+
 /** An own ingredient, from what its packet says and what it behaves like. */
 export function LabelForm({
   start,
@@ -108,11 +114,15 @@ export function LabelForm({
   onCancel: () => void;
 }) {
   const { control, register, handleSubmit, formState, reset } = useForm<Label>({
-    defaultValues: start ?? FRESH,
+    defaultValues: start ?? typedAs<Label>(TYPED) ?? FRESH,
     resolver: (label, context, options) => checked(named(label), context, options),
   });
   const [told, setTold] = useState('');
   const label = useWatch({ control }) as Label;
+  // A new one outlives the page until it is on the shelf.
+  useEffect(() => {
+    if (!start) keepTyped(TYPED, fingerprint(label) === untouched ? null : label);
+  }, [start, label]);
   const complaint = complaintOf(formState.errors, label);
   /** Under the id that it has, or one of its own. */
   function named(values: Label): Label {

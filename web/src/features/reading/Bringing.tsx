@@ -1,5 +1,6 @@
 import { useId, useRef, useState } from 'react';
 import { RANGES } from '@yellowmist/contract';
+import { useTyped } from '../../state/typed';
 import { EXAMPLE_RECIPE } from './example';
 import { PageHeading } from '../../ui/PageHeading';
 import * as texts from './texts';
@@ -17,9 +18,13 @@ interface Props {
 export function Bringing({ text, wrong, onRead }: Props) {
   const id = useId();
   const file = useRef<HTMLInputElement>(null);
-  const [typed, setTyped] = useState(text);
+  const [typed, setTyped, handedOver] = useTyped('recipe.words', text);
   const [over, setOver] = useState(false);
   const [unread, setUnread] = useState('');
+  const read = (words: string): void => {
+    handedOver();
+    onRead(words);
+  };
   const take = async (dropped: File | undefined): Promise<void> => {
     if (!dropped) return;
     if (dropped.size > RANGES.recipeHtml.max) {
@@ -29,7 +34,7 @@ export function Bringing({ text, wrong, onRead }: Props) {
     setUnread('');
     const content = await dropped.text();
     setTyped(content.startsWith('%PDF') ? typed : content);
-    onRead(content);
+    read(content);
   };
   return (
     <section
@@ -51,7 +56,7 @@ export function Bringing({ text, wrong, onRead }: Props) {
       <form
         onSubmit={(event) => {
           event.preventDefault();
-          onRead(typed);
+          read(typed);
         }}
       >
         <PageHeading className="text-3xl leading-tight font-bold">{texts.pasteRecipeYouFry}</PageHeading>

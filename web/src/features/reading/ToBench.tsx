@@ -10,6 +10,7 @@ import { NumberField } from '../../ui/NumberField';
 import { newDish } from '../dish/newDish';
 import { fryersFrom, useOwnFryers } from '../dish/useFryers';
 import type { RecipeAnswer } from '../../worker/questions';
+import { laidOnBench } from './readingSlice';
 import * as texts from './texts';
 
 /** The dish of a reading as it is stored; null where a food or a coat is missing. */
@@ -42,6 +43,7 @@ export function ToBench({ answer: { reading, own } }: { answer: RecipeAnswer }) 
   const lay = async (): Promise<void> => {
     if (!body) return;
     const stored = await create(body).unwrap();
+    laidOnBench();
     await navigate(`/dish/${stored.id}`);
   };
   return (

@@ -1,8 +1,9 @@
-import { createSlice, type PayloadAction, type UnknownAction } from '@reduxjs/toolkit';
+import { createListenerMiddleware, createSlice, type PayloadAction, type UnknownAction } from '@reduxjs/toolkit';
 import undoable, { newHistory, type StateWithHistory } from 'redux-undo';
 import type { Moved } from '@yellowmist/core';
 import { useAppSelector } from '../../state/hooks';
-import { rootReducer } from '../../state/store';
+import { lazyMiddleware, rootReducer, type RootState } from '../../state/store';
+import { keepTyped, typedAs } from '../../state/typed';
 
 /** A recipe that was brought in, and what the cook has put right of its reading. */
 export interface Brought {
@@ -31,9 +32,15 @@ const STEPS_KEPT = 100;
 const stepwise = undoable(slice.reducer, { limit: STEPS_KEPT });
 export type ReadingState = StateWithHistory<Brought>;
 
-/** From the first action on: an undoable reducer would take that one for its beginning. */
+/** Under which name this browser keeps it. */
+const TYPED = 'recipe';
+
+/**
+ * From the first action on: an undoable reducer would take that one for its beginning. A page that is loaded anew begins
+ * with what was read last.
+ */
 export const readingReducer = (
-  state: ReadingState = newHistory<Brought>([], NOTHING, []),
+  state: ReadingState = newHistory<Brought>([], { ...NOTHING, ...typedAs<Brought>(TYPED) }, []),
   action: UnknownAction,
 ): ReadingState => stepwise(state, action);
 
@@ -44,6 +51,16 @@ declare module '../../state/store' {
 }
 
 rootReducer.inject({ reducerPath: 'reading', reducer: readingReducer });
+
+const listener = createListenerMiddleware<RootState>();
+lazyMiddleware.addMiddleware(listener.middleware as never);
+listener.startListening({
+  predicate: (_, now, before) => now.reading !== undefined && now.reading.present !== before.reading?.present,
+  effect: (_, { getState }) => keepTyped(TYPED, getState().reading!.present),
+});
+
+/** The recipe lies on the bench: it is not read again. */
+export const laidOnBench = (): void => keepTyped(TYPED, null);
 
 const BEFORE = readingReducer(undefined, { type: 'reading/none' });
 
