@@ -31,6 +31,18 @@ function tooMuch(input: unknown, path: string[] = []): FieldError | null {
   return null;
 }
 
+/** What is said where a rule has no words of its own: what is allowed, in a reader's words. */
+const WORDS = {
+  'array.min': '{{#label}} must hold at least {{#limit}}',
+  'array.max': '{{#label}} must hold at most {{#limit}}',
+  'number.integer': '{{#label}} must be a whole number',
+  'number.min': '{{#label}} must be {{#limit}} at least',
+  'number.max': '{{#label}} must be {{#limit}} at most',
+  'string.empty': '{{#label}} must not be empty',
+  'string.min': '{{#label}} must have at least {{#limit}} letters',
+  'string.max': '{{#label}} must have at most {{#limit}} letters',
+};
+
 /**
  * Parses unknown input at the door: the typed value, or the fields that are wrong with what is allowed there. Unknown
  * fields are errors as well, so that a typing mistake is not silently lost. What is larger than it may be is refused
@@ -40,7 +52,12 @@ function tooMuch(input: unknown, path: string[] = []): FieldError | null {
 export function check<T>(schema: Joi.Schema<T>, input: unknown, pantry: Pantry = KNOWN): Checked<T> {
   const much = tooMuch(input);
   if (much) return { ok: false, errors: [much] };
-  const { value, error } = schema.validate(input, { abortEarly: false, convert: false, context: { pantry } });
+  const { value, error } = schema.validate(input, {
+    abortEarly: false,
+    convert: false,
+    context: { pantry },
+    messages: WORDS,
+  });
   if (!error) return { ok: true, value: value as T };
   const errors = error.details
     .slice(0, MOST_ERRORS)

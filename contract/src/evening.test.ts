@@ -64,7 +64,7 @@ describe('what an evening may be', () => {
     [{ serveAt: '2026-12-03T19:00:00' }, /serveAt must be a time of ISO 8601 with its offset/],
     [{ serveAt: 'tomorrow' }, /serveAt must be a time of ISO 8601 with its offset/],
     [{ timeZone: 'Harrow/Skerry' }, /timeZone must be a time zone as the IANA list names it/],
-    [{ cooks: [] }, /cooks must contain at least 1/],
+    [{ cooks: [] }, /cooks must hold at least 1/],
     [{ cooks: [{ name: 'Ines' }, { name: 'Ines' }] }, /cooks\[1\] contains a duplicate/],
     [{ pins: [{ id: 'a', beforeMin: -5 }] }, /beforeMin must be a number from 0 to 2880/],
     [{ dishes: [{ id: 'a', ahead: ['yesterday'] }] }, /ahead\[0\] must be one of/],
@@ -79,7 +79,7 @@ describe('what an evening may be', () => {
   test('a plan needs dishes, by id or whole and not both, and one time', () => {
     expect(asked({ dishIds: ['a'] })).toBe('');
     expect(asked({})).toMatch(/dishIds or dishes must name at least one dish/);
-    expect(asked({ dishIds: [] })).toMatch(/dishIds must contain at least 1/);
+    expect(asked({ dishIds: [] })).toMatch(/dishIds must hold at least 1/);
     const at = '2026-12-03T19:00:00+01:00';
     expect(asked({ dishIds: ['a'], serveAt: at, startAt: at })).toMatch(/only one of/);
     expect(asked({ dishIds: ['a'], kitchen: { fryers: [] } })).toBe('');

@@ -222,7 +222,7 @@ describe('evenings that are kept', () => {
       { guests: [0, 1].map(() => ({ name: 'Mara', avoidAllergens: [], diets: [] })) },
       /duplicate/,
     ],
-    ['a nameless evening', { name: '' }, /name is not allowed to be empty/],
+    ['a nameless evening', { name: '' }, /name must not be empty/],
   ])('%s is refused at its field, and nothing is lost', async (_, part, message) => {
     const answer = await save(3, part);
     expect(answer.status).toBe(400);

@@ -16,7 +16,12 @@ export const within = (name: RangeName): J.NumberSchema => {
     .messages({ 'number.min': allowed, 'number.max': allowed, 'number.base': allowed });
 };
 /** The same for a whole number. */
-export const whole = (name: RangeName): J.NumberSchema => within(name).integer();
+export const whole = (name: RangeName): J.NumberSchema =>
+  within(name)
+    .integer()
+    .messages({
+      'number.integer': `{{#label}} must be a whole number from ${RANGES[name].min} to ${RANGES[name].max}`,
+    });
 
 /** One of some words. */
 export const oneOf = (...words: readonly string[]): J.StringSchema => Joi.string().valid(...words);
