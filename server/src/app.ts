@@ -14,6 +14,7 @@ import { AppModule } from './app.module.js';
 import { rememberAsker } from './common/asker.js';
 import { gate, LOCAL_NAMES } from './common/gate.js';
 import { pagesOf } from './common/pages.js';
+import { impatient } from './common/patience.js';
 import { ProblemFilter } from './common/problem.filter.js';
 import { StandingService } from './common/standing.service.js';
 import type { Settings } from './settings.js';
@@ -66,9 +67,6 @@ function ownHeaders(request: Request, response: Response, next: NextFunction): v
   next();
 }
 
-/** Head and body of a request come within so long, ms: what dribbles in holds nobody up. */
-const PATIENCE_MS = 30_000;
-
 /** Whether a body is a recipe to be read. */
 const isRecipe = ({ url, headers }: { url?: string; headers: { 'content-type'?: string } }): boolean =>
   url === '/api/recipes/read' && /^application\/json\b/.test(headers['content-type'] ?? '');
@@ -113,6 +111,6 @@ export async function makeApp(settings: Settings): Promise<NestExpressApplicatio
   app.enableShutdownHooks();
   documentApi(app);
   app.use(pages);
-  Object.assign(app.getHttpServer(), { headersTimeout: PATIENCE_MS, requestTimeout: PATIENCE_MS });
+  impatient(app.getHttpServer());
   return app;
 }

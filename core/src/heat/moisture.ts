@@ -39,7 +39,7 @@ const NO_MOBILITY = 1e-30;
  */
 export function moveWater(body: Body, work: Work, stepS: number): void {
   const { from, to, water, capacity, volume, dx, faceArea, contact, tempC, wicking } = body;
-  const { flow, sweep, target, heat, mobility, diagonal, known } = work;
+  const { flow, sweep, target, mobility, diagonal, known } = work;
   for (let i = from; i < to; i++) {
     mobility[i] =
       (wicking[i] * capacity[i] * waterDiffusivity(tempC[i]) * wetted(water[i] / capacity[i])) / (volume[i] * dx[i]) +
@@ -60,24 +60,40 @@ export function moveWater(body: Body, work: Work, stepS: number): void {
   for (let i = from; i < last; i++) flow[i] *= (target[i] - target[i + 1]) * stepS;
   // Nothing leaves the last cell.
   flow[last] = 0;
-  let arriving = 0;
-  let arrivingC = 0;
+  carry(body, work);
+}
+
+/**
+ * Carries water across the faces (`flow`, kg towards the higher cell), and its heat along. It leaves a cell as hot as the
+ * cell has become by what came in, so that however much passes through a thin one, heat is conserved and no cell is left
+ * hotter or colder than what met in it (upwind, implicit). What rises is followed upward first, then what sinks.
+ */
+function carry({ from, to, tempC, water }: Body, { flow, heat }: Work): void {
+  let below = 0;
   for (let i = from; i < to; i++) {
     const leaving = flow[i];
-    const cellC = tempC[i];
-    const leavingC = leaving >= 0 ? cellC : tempC[i + 1];
+    if (leaving >= 0) {
+      const held = heat[i];
+      if (below > 0) {
+        const risen = below * WATER_HEAT;
+        tempC[i] = (held * tempC[i] + risen * tempC[i - 1]) / (held + risen);
+      }
+      water[i] += below - leaving;
+      heat[i] = held + (below - leaving) * WATER_HEAT;
+    }
+    below = leaving;
+  }
+  for (let i = to - 2; i >= from; i--) {
+    const above = flow[i];
+    if (above >= 0) continue;
+    const entering = i > from ? flow[i - 1] : 0;
     const held = heat[i];
-    const now = held + (arriving - leaving) * WATER_HEAT;
-    const mixed = (held * cellC + WATER_HEAT * (arriving * arrivingC - leaving * leavingC)) / now;
-    // More may pass through a thin cell in a step than it holds: it is never left hotter or colder than what met in it.
-    const inC = arriving === 0 ? cellC : arrivingC;
-    const coldest = cellC < inC ? (cellC < leavingC ? cellC : leavingC) : inC < leavingC ? inC : leavingC;
-    const hottest = cellC > inC ? (cellC > leavingC ? cellC : leavingC) : inC > leavingC ? inC : leavingC;
-    water[i] += arriving - leaving;
-    heat[i] = now;
-    tempC[i] = mixed > hottest ? hottest : mixed < coldest ? coldest : mixed;
-    arriving = leaving;
-    arrivingC = leavingC;
+    const sunk = above * WATER_HEAT;
+    const risen = entering > 0 ? entering * WATER_HEAT : 0;
+    const met = held * tempC[i] - sunk * tempC[i + 1];
+    tempC[i] = risen > 0 ? (met + risen * tempC[i - 1]) / (held - sunk + risen) : met / (held - sunk);
+    water[i] += entering - above;
+    heat[i] = held + (entering - above) * WATER_HEAT;
   }
 }
 

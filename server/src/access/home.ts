@@ -1,6 +1,7 @@
 import { createServer, type RequestListener, type Server } from 'node:http';
 import { createServer as createSecureServer, type Server as SecureServer } from 'node:https';
 import type { Request } from 'express';
+import { impatient } from '../common/patience.js';
 import type { Signed } from './certificate.js';
 
 /** The door to the home network: a listener of its own, so that who comes through it is known by nothing it could say. */
@@ -9,9 +10,6 @@ const throughIt = new WeakSet<object>();
 
 /** Whether a request came from the home network, and not from the machine itself. */
 export const isFromHome = (request: Request): boolean => throughIt.has(request);
-
-/** Head and body of a request come within so long, ms. */
-const PATIENCE_MS = 30_000;
 
 /** Listens to the home network for as long as it is on. */
 export class HomeDoor {
@@ -36,7 +34,7 @@ export class HomeDoor {
     const server = signed
       ? createSecureServer({ key: signed.key, cert: signed.certificate, minVersion: 'TLSv1.2' }, hear)
       : createServer(hear);
-    Object.assign(server, { headersTimeout: PATIENCE_MS, requestTimeout: PATIENCE_MS });
+    impatient(server);
     await new Promise<void>((resolve, reject) => {
       server.once('error', reject);
       server.listen(this.port, () => {

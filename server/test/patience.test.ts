@@ -1,0 +1,43 @@
+import { createServer, type Server } from 'node:http';
+import { connect, type AddressInfo } from 'node:net';
+import { impatient } from '../src/common/patience.js';
+
+/** What dribbles in holds nobody up: a request that has not come in time is told so, and cut. */
+
+/** Says something and then a letter now and then, until the other side has had enough. @returns what that said last */
+function dribble(server: Server, first: string): Promise<string> {
+  const { port } = server.address() as AddressInfo;
+  return new Promise((resolve) => {
+    const socket = connect(port, '127.0.0.1');
+    let said = '';
+    const more = setInterval(() => socket.write('a'), 20);
+    socket.on('data', (data) => (said += data.toString()));
+    socket.on('error', () => undefined);
+    socket.on('close', () => {
+      clearInterval(more);
+      resolve(said);
+    });
+    socket.write(first);
+  });
+}
+
+const listening = (server: Server): Promise<Server> =>
+  new Promise((resolve) => server.listen(0, '127.0.0.1', () => resolve(server)));
+
+test.each([
+  ['a head', 'POST / HTTP/1.1\r\nHost: kitchen\r\nX-Slow: '],
+  ['a body', 'POST / HTTP/1.1\r\nHost: kitchen\r\nContent-Length: 100000\r\n\r\n{'],
+])('%s that dribbles in is cut, letter or no letter', async (_, first) => {
+  const server = await listening(impatient(createServer(), 200));
+  expect(await dribble(server, first)).toMatch(/^HTTP\/1\.1 408 /);
+  await new Promise((resolve) => server.close(resolve));
+});
+
+test('what comes at once is answered, however long the answer takes', async () => {
+  const slow = createServer((_, response) => setTimeout(() => response.end('here'), 900));
+  const server = await listening(impatient(slow, 200));
+  const { port } = server.address() as AddressInfo;
+  const answer = await fetch(`http://127.0.0.1:${port}/`, { method: 'POST', body: 'flour' });
+  expect([answer.status, await answer.text()]).toEqual([200, 'here']);
+  await new Promise((resolve) => server.close(resolve));
+});
