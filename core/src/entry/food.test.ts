@@ -38,6 +38,44 @@ describe('twenty dishes as cooks say them', () => {
   });
 });
 
+describe('what the words end on is what is counted', () => {
+  const counted = (text: string): string => {
+    const { bought } = readFood(KNOWN, text);
+    return `${bought!.foodId} ${bought!.unit} ${piecesOf(KNOWN, bought!).count}`;
+  };
+
+  // How cooks count; common practice, no source.
+  test.each([
+    ['20 onion rings', 'onion piece 20'],
+    ['24 potato wedges', 'potato piece 24'],
+    ['12 aubergine slices', 'aubergine piece 12'],
+    ['30 courgette sticks', 'courgette piece 30'],
+    ['12 squid rings', 'squid piece 12'],
+    ['8 fish fingers', 'cod piece 8'],
+    ['16 cod goujons', 'cod piece 16'],
+    ['12 chicken strips', 'chicken-breast piece 12'],
+    ['6 chicken cutlets', 'chicken-breast piece 6'],
+    ['8 mozzarella sticks', 'mozzarella piece 8'],
+    ['2 halloumi slices', 'halloumi piece 2'],
+    ['8 egg halves', 'boiled-egg piece 8'],
+  ])('"%s" are so many pieces', (text, told) => expect(counted(text)).toBe(told));
+
+  test.each([
+    ['2 onions in rings', 'onion medium-onion 16'],
+    ['3 potatoes as fries', 'potato medium-potato 46'],
+    ['4 aubergines, slices', 'aubergine medium-aubergine 44'],
+    ['1 large onion rings', 'onion large-onion 11'],
+    ['4 chicken breasts in strips', 'chicken-breast breast 22'],
+    ['6 turkey steaks', 'turkey-breast steak 6'],
+    ['10 chicken tenders', 'chicken-tender tender 10'],
+  ])('"%s" are so many of what is bought', (text, told) => expect(counted(text)).toBe(told));
+
+  test('a name that says a cut alone makes no other food of a word that nobody knows', () => {
+    expect(readFood(KNOWN, '4 swordfish steaks')).toMatchObject({ bought: null, doubt: 'unknown', likely: [] });
+    expect(readFood(KNOWN, '2 rump steaks').bought).toMatchObject({ foodId: 'beef-steak', amount: 2 });
+  });
+});
+
 describe('the cut and its size in the words', () => {
   test.each([
     ['2 onions, 1 cm rings', 'rings', 10],

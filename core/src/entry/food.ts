@@ -117,6 +117,9 @@ const PACKS = /\b(bag|pack|tin|jar|bowl|tub|bunch|cluster|cup|loin piece|block|h
 const PIECES_FROM = 5;
 /** What these cuts make is counted by itself: "4 bean patties", "3 cauliflower florets". */
 const COUNTED_CUTS: readonly CutId[] = ['florets', 'balls', 'patties', 'rods'];
+/** What is counted where the words end on it: "20 onion rings" are no twenty onions, "2 onions in rings" are two. */
+const ENDS_ON_PIECES =
+  /\b(rings|hoops|wedges|spears|slabs|planks|steaks|rounds|discs|coins|slices|medallions|strips|sticks|fingers|goujons|fries|batons|matchsticks|chips|cubes|chunks|bites|nuggets|halves|cutlets|escalopes)$/;
 
 /** The market's unit that the words name: the one with the most of its words in them. */
 function unitSaid(units: readonly MarketUnit[], food: Food, text: string): MarketUnit | null {
@@ -137,7 +140,9 @@ function cutSaid(food: Food, text: string): FoodCut | undefined {
   const { cuts } = soldAs(food);
   const ids = CUT_WORDS.filter(([pattern]) => pattern.test(text)).map(([, id]) => id);
   const byName = cuts.find((c) => c.id !== 'whole' && hasWords(new Set(comparedWords(text)), c.name));
-  return byName ?? cuts.find((c) => ids.includes(c.id));
+  // What has no rounds is sliced into slabs: "2 halloumi slices".
+  const sliced = ids.includes('rounds') ? 'slabs' : null;
+  return byName ?? cuts.find((c) => ids.includes(c.id)) ?? cuts.find((c) => c.id === sliced);
 }
 
 const usual = (food: Food): Bought => {
@@ -198,6 +203,11 @@ function amountSaid(food: Food, said: LineAmount, text: string, head: string, cu
   const graded = perPound && units.find((u) => u.id === `${perPound[1]}-${perPound[2]}`);
   if (graded) return { unit: graded.id, amount: quantity };
   const named = unitSaid(units, food, text) ?? sizeWord(units, text);
+  // "8 mozzarella sticks" are bought as sticks and eaten as sticks; "8 egg halves" are no halves of eight.
+  const ofCut = !named || cut?.name === named.plural || hasWords(new Set(comparedWords(food.name)), named.name);
+  if (cut && cut.id !== 'whole' && ofCut && ENDS_ON_PIECES.test(head.trim())) {
+    return { unit: PIECES, amount: quantity };
+  }
   if (named) return { unit: named.id, amount: quantity };
   const counted = COUNTED_CUTS.includes(cutSaid(food, head)?.id ?? 'whole');
   return {
@@ -238,7 +248,7 @@ export function readFood(
   const words = sizeIn(said.words).text.replace(COUNT_TO_POUND, ' ');
   const fits = (item: Ingredient): boolean => item.food !== undefined;
   // What stands behind a comma or "cut into" says how, and only in need what.
-  const [head] = words.split(/,|\b(?:cut|sliced|in|into)\b/);
+  const [head] = words.split(/,|\b(?:cut|sliced|in|into|as)\b/);
   const found = recogniseFood(pantry, head) ?? recogniseFood(pantry, words);
   if (!found) {
     const near = findIngredients(pantry, comparedWords(words).slice(-2).join(' '), { fits });
@@ -256,7 +266,17 @@ export function readFood(
   const base: Bought = { ...usual(food), cut: cut.id, ...(size !== undefined && { sizeMm: size }) };
   if (said.quantity === null) return asked(typed, 'how-much', usualAmounts(food, base));
   if (food.origin !== 'none' && MEATLESS.test(lower)) return asked(typed, 'another-kind', meatless(pantry, said));
-  if (wordsOfAnother(found).length > 0) {
+  const another = wordsOfAnother(found);
+  // "4 tuna steaks": of tuna nothing is known, and no beef is meant.
+  if (another.length > 0 && found.called.every((word) => CUT_NAMES.has(word))) {
+    const near = findIngredients(pantry, another.join(' '), { fits });
+    return asked(
+      typed,
+      'unknown',
+      near.map((item) => usual(foodOf(pantry, item.id))),
+    );
+  }
+  if (another.length > 0) {
     return asked(typed, 'another-kind', [{ ...base, ...amountSaid(food, said, text, head, cutWord) }]);
   }
   if (said.quantity <= 0) return asked(typed, 'nothing', usualAmounts(food, base));

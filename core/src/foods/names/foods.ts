@@ -72,7 +72,7 @@ export const FOOD_NAMES: Readonly<Record<string, string>> = {
   'lamb-cutlet': 'lamb cutlet, lamb chop, lamb, rack of lamb',
   veal: 'veal, veal escalope, veal cutlet, veal schnitzel, wiener schnitzel, scallopini, veal scaloppine',
   'beef-steak':
-    'beef steak, steak, cube steak, beef, chicken fried steak, minute steak, country fried steak, milanesa, beef strip',
+    'beef steak, steak, cube steak, beef, chicken fried steak, minute steak, country fried steak, milanesa, beef strip, rump steak, sirloin steak, frying steak, flank steak, skirt steak, bavette',
   meatball:
     'meatball, minced beef, ground beef, ground pork, minced pork, kofta, mince, beef mince, pork mince, ground meat',
   'cooked-ham': 'cooked ham, ham, gammon, ham slice, luncheon meat, gammon steak',
@@ -124,7 +124,7 @@ export const FOOD_NAMES: Readonly<Record<string, string>> = {
     'spring roll, egg roll, spring roll filling, vegetable roll, lumpia, summer roll, roll filling, wonton filling, vegetable and noodle filling, vegetable filling, filling, meat filling, cooked filling',
   'mash-filling':
     'potato mash, mash, mashed potato, potato croquette, mashed potatoes, potato cake, potato ball, hash brown',
-  'boiled-egg': 'boiled egg, hard boiled egg, egg half, scotch egg, soft boiled egg',
+  'boiled-egg': 'boiled egg, hard boiled egg, egg half, egg halves, soft boiled egg',
   'risotto-filling': 'risotto, risotto ball, arancini, suppli, rice ball, leftover risotto, arancino',
   'macaroni-cheese': 'macaroni cheese, mac and cheese, macaroni and cheese, mac n cheese, mac and cheese bite',
   'chickpea-patty': 'chickpea patty, falafel, chickpea ball, chickpea fritter, panelle, falafel ball',
