@@ -55,9 +55,9 @@ describe('bowls in one field', () => {
   });
 
   test('a question comes with the likeliest answers', () => {
-    const { doubts } = readBowls(KNOWN, 'buttermilk, 2 cups flour, 1 cup brown sugr');
+    const { doubts } = readBowls(KNOWN, 'flour, 330 ml beer, 1 cup brown sugr');
     expect(doubts.map((l) => [l.doubt, l.likely[0].ingredientId])).toEqual([
-      ['how-much', 'buttermilk'],
+      ['how-much', 'wheat-flour'],
       ['unknown', 'brown-sugar'],
     ]);
     expect(doubts[0].likely.length).toBeGreaterThan(1);
@@ -103,6 +103,48 @@ describe('bowls in one field', () => {
     expect(doubts).toEqual([]);
     expect(lines.every((l) => l.guessed)).toBe(true);
     expect(readBowls(KNOWN, '1 cup flour, salt').lines.map((l) => l.guessed ?? false)).toEqual([false, true]);
+  });
+
+  // How much of it stands in a bowl changes nothing of the coat; how thick a batter is does.
+  test.each<[string, string[], string[], string[]]>([
+    ['flour, 2 eggs, 1 cup crumbs', ['dust: wheat-flour', 'binder: egg', 'finish: coarse-crumbs'], ['flour'], []],
+    ['½ cup flour, 2 eggs, crumbs', ['dust: wheat-flour', 'binder: egg', 'finish: coarse-crumbs'], ['crumbs'], []],
+    ['2 cups buttermilk; flour', ['binder: buttermilk', 'dredge: wheat-flour'], ['flour'], []],
+    ['flour, 330 ml beer, 1 tsp salt', ['binder: beer salt'], [], ['flour']],
+    ['100 g flour, beer, 1 cup panko', ['dust: wheat-flour', 'finish: coarse-crumbs'], [], ['beer']],
+    ['1 egg, milk, 100 g crumbs', ['binder: egg', 'finish: coarse-crumbs'], [], ['milk']],
+  ])(
+    '%s: what has a bowl of its own is taken as usual, what is stirred is asked about',
+    (text, bowls, guessed, asked) => {
+      expect(told(text)).toEqual(bowls);
+      const { lines, doubts } = readBowls(KNOWN, text);
+      expect(lines.filter((l) => l.guessed).map((l) => l.typed)).toEqual(guessed);
+      expect(doubts.map((l) => [l.typed, l.doubt])).toEqual(asked.map((typed) => [typed, 'how-much']));
+    },
+  );
+
+  const FLOUR_AND_BEER = 'batter: wheat-flour beer baking-powder salt';
+  test.each<[string, string[]]>([
+    ['beer batter, panko', [FLOUR_AND_BEER, 'finish: coarse-crumbs']],
+    ['spicy batter and 1 cup panko', [FLOUR_AND_BEER, 'finish: coarse-crumbs']],
+    ['flour, a light beer batter', ['dust: wheat-flour', FLOUR_AND_BEER]],
+    ['beer batter with chilli powder', [`${FLOUR_AND_BEER} chilli-powder`]],
+    [
+      'tempura batter; panko',
+      ['dust: wheat-flour salt', 'batter: wheat-flour sparkling-water egg', 'finish: coarse-crumbs'],
+    ],
+    ['pakora batter, then sesame seeds', ['batter: chickpea-flour water salt', 'finish: sesame-seeds']],
+  ])('%s: a batter that is called by its name is that batter, and no bowl of beer', (text, bowls) => {
+    expect(told(text)).toEqual(bowls);
+    const { lines, doubts } = readBowls(KNOWN, text);
+    expect(doubts).toEqual([]);
+    expect(lines.filter((l) => l.of !== undefined).every((l) => l.guessed)).toBe(true);
+  });
+
+  test('a batter that has no recipe is asked about, and one with its amounts is what it says', () => {
+    expect(readBowls(KNOWN, 'pancake batter, panko').doubts.map((l) => l.typed)).toEqual(['pancake batter']);
+    expect(told('1 cup flour for the batter, 1 cup beer')).toEqual(['batter: wheat-flour beer']);
+    expect(told('a batter of flour and beer')).toEqual(['batter: wheat-flour beer']);
   });
 
   test('nothing is nothing', () => expect(readBowls(KNOWN, ' , ; ')).toMatchObject({ bowls: [], lines: [] }));

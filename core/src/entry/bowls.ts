@@ -1,5 +1,6 @@
 import { functionOf, ingredient, recognise, type CoatFunction, type Pantry, type Portion } from '../foods/index.js';
 import { readAmount } from './amount.js';
+import { batterCalled } from './coats.js';
 import { BATTER_FROM } from './constants.js';
 import { onlyDescribes } from './describing.js';
 import { readLine, type BowlLine, type LineOptions } from './line.js';
@@ -37,7 +38,9 @@ function partsOfLine(pantry: Pantry, typed: string): string[] {
   const whole = recognise(pantry, readAmount(typed).words);
   if (whole && whole.beside.length === 0) return [typed];
   const parts = typed.split(/ (?:and|&|plus|with) /i);
-  return parts.every((part) => recognise(pantry, readAmount(part).words)) ? parts : [typed];
+  const isThing = (part: string): boolean =>
+    batterCalled(part) !== undefined || recognise(pantry, readAmount(part).words) !== null;
+  return parts.every(isThing) ? parts : [typed];
 }
 
 /** Words that say how, and not what: they belong to the thing before them. */
@@ -74,6 +77,15 @@ function readJoined(pantry: Pantry, parts: string[], options: LineOptions): Bowl
   return { ...first, typed: parts.join(' + '), portion: first.portion && { ...first.portion, grams } };
 }
 
+/** What a batter that is called by its name is usually made of, bowl by bowl; null where the words name none. */
+function batterLines(typed: string): BowlLine[] | null {
+  const { layers } = batterCalled(typed) ?? {};
+  if (!layers) return null;
+  return layers.flatMap(({ portions }, bowl) =>
+    portions.map((portion) => ({ typed, portion, guessed: true as const, of: `${typed} ${bowl}`, likely: [] })),
+  );
+}
+
 const linesOf = (pantry: Pantry, text: string, options: LineOptions): BowlLine[] => {
   const pieces = text
     .split(BETWEEN)
@@ -81,7 +93,9 @@ const linesOf = (pantry: Pantry, text: string, options: LineOptions): BowlLine[]
     .filter((piece) => /[a-z0-9½¼¾⅓⅔⅛]/i.test(piece))
     .filter((piece, at) => at === 0 || !isAside(pantry, piece))
     .flatMap((piece) => partsOfLine(pantry, piece));
-  return joinedAmounts(pieces).map((parts) => readJoined(pantry, parts, options));
+  return joinedAmounts(pieces).flatMap(
+    (parts) => (!options.foods && parts.length === 1 && batterLines(parts[0])) || [readJoined(pantry, parts, options)],
+  );
 };
 
 type Does = 'powder' | 'finish' | 'glue' | 'thin' | 'season';
@@ -114,12 +128,18 @@ class Sorted {
   has(...kinds: Does[]): boolean {
     return this.lines.some((l) => l.portion && kinds.includes(this.doing(l)));
   }
+  /** How many things beside salt and spices. */
+  get things(): number {
+    return this.lines.filter((l) => this.doing(l) !== 'season').length;
+  }
   get stirred(): boolean {
     return this.lines.some((l) => l.portion && STIRRED.has(l.portion.ingredientId));
   }
   /** Whether a thing goes into this bowl by what the bowl does, or begins the next. */
   takes(line: BowlLine): boolean {
     const does = this.doing(line);
+    if (line.of !== undefined) return this.lines.every((l) => l.of === line.of || this.doing(l) === 'season');
+    if (this.lines.some((l) => l.of !== undefined)) return does === 'season';
     if (does === 'season' || this.lines.every((l) => this.doing(l) === 'season')) return true;
     if (this.has('finish')) return does === 'finish';
     if (this.has('glue', 'thin')) return does === 'glue' || does === 'thin';
@@ -199,6 +219,44 @@ const namesTwice = (lines: readonly BowlLine[]): boolean => {
   return new Set(ids).size < ids.length;
 };
 
+/** Lines, segment by segment, sorted into bowls; in segments of the cook's own each is a bowl unless it names a thing twice. */
+const sortedBowls = (pantry: Pantry, written: readonly BowlLine[][]): Sorted[] =>
+  written.flatMap((lines) => {
+    if (lines.length === 0) return [];
+    if (written.length === 1 || namesTwice(lines)) return stirred(pantry, inBowls(pantry, lines));
+    const bowl = new Sorted(pantry);
+    bowl.lines = lines.filter((l) => l.portion);
+    return bowl.lines.length > 0 ? [bowl] : [];
+  });
+
+/** Which of the usual amounts is taken where nothing is said. */
+const USUAL = 1;
+
+/**
+ * Lines of which nothing is said but what they are: what has a bowl of its own is taken as a bowl usually holds, as its
+ * amount changes nothing of the coat ("flour, 2 eggs, 1 cup crumbs"); what is stirred with others is still asked about.
+ */
+function filledUp(pantry: Pantry, written: readonly BowlLine[][]): BowlLine[][] {
+  const filled = new Map<BowlLine, BowlLine>();
+  const supposed = written.map((lines) =>
+    lines.map((line) => {
+      if (line.doubt !== 'how-much') return line;
+      const { ingredientId, grams } = line.likely[USUAL];
+      const usual: BowlLine = {
+        typed: line.typed,
+        portion: { ingredientId, grams: grams! },
+        guessed: true,
+        likely: [],
+      };
+      filled.set(usual, line);
+      return usual;
+    }),
+  );
+  const together = sortedBowls(pantry, supposed).filter((bowl) => bowl.things > 1);
+  const shared = new Set(together.flatMap((bowl) => bowl.lines));
+  return supposed.map((lines) => lines.map((line) => (shared.has(line) && filled.get(line)) || line));
+}
+
 /**
  * The bowls that a cook writes in one field: "½ cup flour, 1 tsp salt, 2 eggs, splash of water, 1½ cups crumbs" as a dust,
  * a binder and a finish. A semicolon, an empty line, "then" or "for the batter:" begins a new bowl by the cook's own word;
@@ -212,15 +270,9 @@ export function readBowls(
   { foods = false }: Pick<LineOptions, 'foods'> = {},
 ): BowlsReading {
   const amounts = HAS_AMOUNT.test(text);
-  const written = text.split(BREAK).map((part) => linesOf(pantry, part, { amounts, foods }));
-  const own = written.length > 1;
-  const bowls = written.flatMap((lines) => {
-    if (lines.length === 0) return [];
-    if (!own || namesTwice(lines)) return stirred(pantry, inBowls(pantry, lines));
-    const bowl = new Sorted(pantry);
-    bowl.lines = lines.filter((l) => l.portion);
-    return bowl.lines.length > 0 ? [bowl] : [];
-  });
+  const read = text.split(BREAK).map((part) => linesOf(pantry, part, { amounts, foods }));
+  const written = foods ? read : filledUp(pantry, read);
+  const bowls = sortedBowls(pantry, written);
   const lines = written.flat();
   return {
     bowls: bowls.map((bowl, at) => ({

@@ -1,6 +1,7 @@
 import { layerOf, type LayerSpec } from '../coat/index.js';
 import type { Dish, OilMedium } from '../dish/index.js';
 import { comparedWords } from '../foods/index.js';
+import { isDescribing } from './describing.js';
 
 /** A coat that cooks have a name for. */
 export interface NamedCoat {
@@ -166,4 +167,13 @@ export function coatsLike(text: string): NamedCoat[] {
     return typed.filter((w) => words.has(w)).length;
   };
   return NAMED_COATS.filter((coat) => hits(coat) > 0).sort((a, b) => hits(b) - hits(a));
+}
+
+/** The batter that words name, whatever they say of how it is: "a light, spicy beer batter"; undefined where they name none. */
+export function batterCalled(text: string): NamedCoat | undefined {
+  if (!/\bbatter$|\btempura$/.test(text.trim().toLowerCase())) return undefined;
+  const telling = comparedWords(text.replace(CONNECTING, ' ')).filter(
+    (word) => word === 'batter' || !isDescribing(word),
+  );
+  return coatCalled(text) ?? coatCalled(telling.join(' '));
 }

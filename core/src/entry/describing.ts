@@ -39,7 +39,8 @@ const describing: ReadonlySet<string> = new Set(comparedWords(DESCRIBING));
 /** Names of things that as often say how another one is. Common practice, no source. */
 const HOW_IT_IS: ReadonlySet<string> = new Set(['crumb', 'cracker', 'cream', 'oil', 'water', 'salt', 'herb', 'oat']);
 
-const isDescribing = (word: string): boolean => describing.has(word) || /^[0-9½¼¾⅓⅔⅛]/.test(word);
+/** Whether a word leaves a thing what it is. */
+export const isDescribing = (word: string): boolean => describing.has(word) || /^[0-9½¼¾⅓⅔⅛]/.test(word);
 
 /** Whether words only say how a thing is: "lightly beaten", "at room temperature". */
 export const onlyDescribes = (text: string): boolean => comparedWords(text).every(isDescribing);

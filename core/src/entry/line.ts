@@ -21,6 +21,8 @@ export interface BowlLine {
   portion: { ingredientId: string; grams: number } | null;
   /** Nothing was said of how much, and the usual is taken. */
   guessed?: true;
+  /** Of a bowl that was called by its name, "beer batter": what is of one such bowl stays together. */
+  of?: string;
   /** Oil to fry in or to spray: nothing of the coat. */
   notCoat?: true;
   doubt?: Doubt;

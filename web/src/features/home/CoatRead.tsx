@@ -33,7 +33,7 @@ export function CoatRead({ entered, onReword, onCoat }: Props) {
       const words = thingWords(things, likely, system);
       return { words, onTake: () => onReword(line.typed, words) };
     });
-  const guessed = lines.filter((l) => l.guessed);
+  const guessed = [...new Set(lines.filter((l) => l.guessed).map((l) => l.typed))];
   return (
     <div className="grid gap-1 text-sm">
       {bowls.length > 0 && (
@@ -46,7 +46,7 @@ export function CoatRead({ entered, onReword, onCoat }: Props) {
           ))}
         </ol>
       )}
-      {guessed.length > 0 && <p>{texts.nothingWasSaidOf(guessed.map((l) => l.typed).join(', '))}</p>}
+      {guessed.length > 0 && <p>{texts.nothingWasSaidOf(guessed.join(', '))}</p>}
       {lines.some((l) => l.notCoat) && <p>{texts.oilIsForPot}</p>}
       {bowls.length === 0 && coat.likely.length > 0 ? (
         <Asking
