@@ -55,6 +55,7 @@ describe('what the words end on is what is counted', () => {
     ['16 cod goujons', 'cod piece 16'],
     ['12 chicken strips', 'chicken-breast piece 12'],
     ['6 chicken cutlets', 'chicken-breast piece 6'],
+    ['4 chicken schnitzels', 'chicken-breast piece 4'],
     ['8 mozzarella sticks', 'mozzarella piece 8'],
     ['2 halloumi slices', 'halloumi piece 2'],
     ['8 egg halves', 'boiled-egg piece 8'],
@@ -69,6 +70,22 @@ describe('what the words end on is what is counted', () => {
     ['6 turkey steaks', 'turkey-breast steak 6'],
     ['10 chicken tenders', 'chicken-tender tender 10'],
   ])('"%s" are so many of what is bought', (text, told) => expect(counted(text)).toBe(told));
+
+  test.each(['1 bag frozen fries', '1 bag frozen chicken nuggets', '2 packets onion rings'])(
+    '"%s": nobody knows how many are in it',
+    (text) => expect(readFood(KNOWN, text)).toMatchObject({ bought: null, doubt: 'measure' }),
+  );
+
+  test('what is sold in packs is bought in packs', () => {
+    expect(counted('1 pack tempeh')).toMatch(/^tempeh block /);
+    expect(counted('2 tins jackfruit')).toMatch(/^jackfruit tin /);
+  });
+
+  test.each(['1 whole chicken, cut up', '1 chicken, jointed'])('"%s" is no breast', (text) => {
+    const { bought, doubt, likely } = readFood(KNOWN, text);
+    expect([bought, doubt]).toEqual([null, 'another-kind']);
+    expect(likely.map((l) => l.foodId)).toContain('chicken-drumstick');
+  });
 
   test('a name that says a cut alone makes no other food of a word that nobody knows', () => {
     expect(readFood(KNOWN, '4 swordfish steaks')).toMatchObject({ bought: null, doubt: 'unknown', likely: [] });

@@ -24,6 +24,18 @@ import {
 import { FRACTION_SIGNS, inchToMm, Refusal } from '../units/index.js';
 import { readAmount, type LineAmount } from './amount.js';
 import { MOST_FOOD_G, MOST_LIKELY } from './constants.js';
+import {
+  CONTAINERS,
+  COUNTED_CUTS,
+  CUT_WORDS,
+  cutSaid,
+  ENDS_ON_PIECES,
+  FLORET_MM,
+  FLORET_SIZE,
+  hasWords,
+  PACKS,
+  PIECES_FROM,
+} from './cutWords.js';
 import { wordsApart } from './describing.js';
 
 /** A food as it is bought and cut. */
@@ -48,40 +60,6 @@ export interface FoodReading {
 const USUAL_WEIGHTS_G = [500, 750];
 /** Lengths of a cut that a knife makes, mm. */
 export const CUT_SIZE_MM = { min: 4, max: 120 };
-
-/** Words for a cut, the more special first. */
-const CUT_WORDS: readonly (readonly [RegExp, CutId])[] = [
-  [
-    /\b(halved flat|cut flat|flattened|halved horizontally|split flat|cutlets?|thin cutlets?|escalopes?)\b/,
-    'halved-flat',
-  ],
-  [/\bbutterfl(y|ied)\b/, 'butterflied'],
-  [/\b(bite ?-?sized?|bites?|popcorn|bite sized pieces|small pieces|chunks?|nuggets?)\b/, 'bite-size'],
-  [/\b(cubes?|cubed|diced?|dice)\b/, 'cubes'],
-  [/\b(florets?)\b/, 'florets'],
-  [/\b(rings?|hoops?)\b/, 'rings'],
-  [/\b(wedges?|spears?|segments?)\b/, 'wedges'],
-  [/\b(slabs?|steaks?|planks?|lengthwise|lengthways)\b/, 'slabs'],
-  [/\b(rounds?|discs?|coins?|slices?|sliced|medallions?|chips)\b/, 'rounds'],
-  [/\b(strips?|sticks?|fingers?|goujons?|fries|batons?|matchsticks|chips|tenders|julienned?)\b/, 'strips'],
-  [/\b(torn|pulled|ripped|shredded)\b/, 'torn'],
-  [/\b(halves|halved|in half|split)\b/, 'halves'],
-  [/\b(balls?|meatballs?|kofta)\b/, 'balls'],
-  [/\b(patty|patties|burgers?|cakes?|nuggets?)\b/, 'patties'],
-  [/\b(croquettes?|rods?|logs?)\b/, 'rods'],
-  [/\b(portions?|pieces)\b/, 'portions'],
-  [/\b(whole|left whole|beaten thin|pounded)\b/, 'whole'],
-];
-
-/** Widths of florets in words, mm. Common practice, no source: florets of 25–38 mm. */
-const FLORET_MM: readonly (readonly [RegExp, number])[] = [
-  [/\b(small|tiny|little) florets?\b/, 24],
-  [/\b(large|big) florets?\b/, 40],
-  [/\b(medium) florets?\b/, 30],
-];
-
-/** A size that is the florets', not the head's. */
-const FLORET_SIZE = /\b(small|medium|large|big|tiny|little) florets?\b/;
 
 const NUMBER = String.raw`(\d+(?:\.\d+)?(?: \d\/\d)?|\d\/\d|[½¼¾⅓⅔⅛]|\d[½¼¾⅓⅔⅛])`;
 const IN_MM = new RegExp(String.raw`\b${NUMBER} ?-?(mm|millimetres?|cm|centimetres?)\b`);
@@ -109,18 +87,6 @@ function sizeIn(text: string): { sizeMm?: number; text: string } {
 /** Prawns by the pound: "16/20". */
 const COUNT_TO_POUND = /\b(\d{1,2})\s?[/–-]\s?(\d{2})\b/;
 
-const hasWords = (text: ReadonlySet<string>, words: string): boolean => comparedWords(words).every((w) => text.has(w));
-
-/** Packs of several: a number of the food itself is no number of these. */
-const PACKS = /\b(bag|pack|tin|jar|bowl|tub|bunch|cluster|cup|loin piece|block|head)\b/;
-/** So many of a thing that is sold in packs are pieces. Our choice. */
-const PIECES_FROM = 5;
-/** What these cuts make is counted by itself: "4 bean patties", "3 cauliflower florets". */
-const COUNTED_CUTS: readonly CutId[] = ['florets', 'balls', 'patties', 'rods'];
-/** What is counted where the words end on it: "20 onion rings" are no twenty onions, "2 onions in rings" are two. */
-const ENDS_ON_PIECES =
-  /\b(rings|hoops|wedges|spears|slabs|planks|steaks|rounds|discs|coins|slices|medallions|strips|sticks|fingers|goujons|fries|batons|matchsticks|chips|cubes|chunks|bites|nuggets|halves|cutlets|escalopes)$/;
-
 /** The market's unit that the words name: the one with the most of its words in them. */
 function unitSaid(units: readonly MarketUnit[], food: Food, text: string): MarketUnit | null {
   const words = new Set([...comparedWords(text), ...comparedWords(food.name)]);
@@ -135,15 +101,6 @@ const sizeWord = (units: readonly MarketUnit[], text: string): MarketUnit | unde
   const size = /\b(small|medium|large|big)\b/.exec(text)?.[1].replace('big', 'large');
   return size === undefined ? undefined : units.find((u) => u.name.startsWith(size));
 };
-
-function cutSaid(food: Food, text: string): FoodCut | undefined {
-  const { cuts } = soldAs(food);
-  const ids = CUT_WORDS.filter(([pattern]) => pattern.test(text)).map(([, id]) => id);
-  const byName = cuts.find((c) => c.id !== 'whole' && hasWords(new Set(comparedWords(text)), c.name));
-  // What has no rounds is sliced into slabs: "2 halloumi slices".
-  const sliced = ids.includes('rounds') ? 'slabs' : null;
-  return byName ?? cuts.find((c) => ids.includes(c.id)) ?? cuts.find((c) => c.id === sliced);
-}
 
 const usual = (food: Food): Bought => {
   const { units, cuts, usual: u } = soldAs(food);
@@ -178,6 +135,14 @@ const meatless = (pantry: Pantry, { quantity, measure }: LineAmount): Bought[] =
     return measure.by === 'weight' ? { ...bought, unit: 'g', amount: (quantity ?? 0) * measure.grams } : bought;
   });
 
+/** A bird as it is: its pieces are fried, each kind in its own time. */
+const WHOLE_BIRD = /\bwhole (chicken|bird)s?\b|\bchickens?, (jointed|cut up|in pieces)/;
+const BIRD_IDS = ['chicken-thigh-on-bone', 'chicken-drumstick', 'chicken-wing', 'chicken-breast'];
+
+/** A bird's pieces, as many of each as usual. */
+const birdsPieces = (pantry: Pantry): Bought[] =>
+  BIRD_IDS.filter((id) => inPantry(pantry, id)).map((id) => usual(foodOf(pantry, id)));
+
 /** Words beside the name that make another food of it: "pork belly", "vegan prawns"; none of them says a cut or a measure. */
 function wordsOfAnother(found: Recognised): string[] {
   const { units, cuts } = soldAs(found.item);
@@ -203,13 +168,14 @@ function amountSaid(food: Food, said: LineAmount, text: string, head: string, cu
   const graded = perPound && units.find((u) => u.id === `${perPound[1]}-${perPound[2]}`);
   if (graded) return { unit: graded.id, amount: quantity };
   const named = unitSaid(units, food, text) ?? sizeWord(units, text);
+  const counted = COUNTED_CUTS.includes(cutSaid(food, head)?.id ?? 'whole');
+  if (CONTAINERS.test(head.trim()) && (counted || !PACKS.test((named ?? units[0]).name))) return null;
   // "8 mozzarella sticks" are bought as sticks and eaten as sticks; "8 egg halves" are no halves of eight.
   const ofCut = !named || cut?.name === named.plural || hasWords(new Set(comparedWords(food.name)), named.name);
   if (cut && cut.id !== 'whole' && ofCut && ENDS_ON_PIECES.test(head.trim())) {
     return { unit: PIECES, amount: quantity };
   }
   if (named) return { unit: named.id, amount: quantity };
-  const counted = COUNTED_CUTS.includes(cutSaid(food, head)?.id ?? 'whole');
   return {
     unit: PACKS.test(units[0].name) && (counted || quantity >= PIECES_FROM) ? PIECES : units[0].id,
     amount: quantity,
@@ -279,6 +245,7 @@ export function readFood(
   if (another.length > 0) {
     return asked(typed, 'another-kind', [{ ...base, ...amountSaid(food, said, text, head, cutWord) }]);
   }
+  if (WHOLE_BIRD.test(lower)) return asked(typed, 'another-kind', birdsPieces(pantry));
   if (said.quantity <= 0) return asked(typed, 'nothing', usualAmounts(food, base));
   const amount = amountSaid(food, said, text.replace(FLORET_SIZE, ' '), head, cutWord);
   if (amount === null) return asked(typed, 'measure', usualAmounts(food, base));
