@@ -32,6 +32,7 @@ async function asNew(page: Page): Promise<void> {
   for (const other of page.context().pages()) if (other !== page) await other.close();
   await page.evaluate(() => {
     localStorage.clear();
+    sessionStorage.clear();
     // Whoever journeys here has taken the first steps; a journey of their own takes them.
     localStorage.setItem('yellowmist.settings', '{"step":0}');
   });
