@@ -22,6 +22,8 @@ describe('an amount in a line', () => {
     ['1 litre oil', 1, 'oil'],
     ['about 200 g crumbs', 200, 'crumbs'],
     ['salt', null, 'salt'],
+    ['gram flour', null, 'gram flour'],
+    ['100 g gram flour', 100, 'gram flour'],
     ['some chicken', null, 'chicken'],
   ])('"%s" is %s of "%s"', (line, quantity, words) => {
     expect(readAmount(line)).toMatchObject({ quantity, words });
@@ -31,6 +33,9 @@ describe('an amount in a line', () => {
     ['1 cup (125 g) flour', 'wheat-flour', 125],
     ['100g/3.5oz flour', 'wheat-flour', 100],
     ['2 heaped tbsp flour', 'wheat-flour', (3 * 125) / 16],
+    ['3 T flour', 'wheat-flour', (3 * 125) / 16],
+    ['3 t flour', 'wheat-flour', (3 * 125) / 48],
+    ['2 tbsps flour', 'wheat-flour', (2 * 125) / 16],
     ['1 scant cup flour', 'wheat-flour', 0.9 * 125],
     ['2 eggs', 'egg', 100],
     ['1 tsp salt', 'salt', 290 / 48],

@@ -72,6 +72,8 @@ const SMALL: readonly (readonly [RegExp, Measure])[] = [
     litres(volumeToMl(INCH_TBSP, 'tbsp')),
   ],
   [/^(spoon|spoons|spoonful|spoonfuls|dessertspoon|dessertspoons)\b/, litres(volumeToMl(1, 'tbsp'))],
+  [/^(tbsps|tblsps?|tbls?)\b/, litres(volumeToMl(1, 'tbsp'))],
+  [/^(tsps)\b/, litres(volumeToMl(1, 'tsp'))],
   [/^(kilo|kilos)\b/, weight(1000)],
   [/^(dl)\b/, litres(100)],
   [/^(cl)\b/, litres(10)],
@@ -140,9 +142,15 @@ export function readAmount(line: string): LineAmount {
   return read;
 }
 
+/** A capital T is a tablespoon where a small one is a teaspoon. */
+const CAPITAL_T = /(?<=[\d½¼¾⅓⅔⅛])\s?T(?![a-z])/g;
+/** A flour of that name, and no gram of another. */
+const GRAM_FLOUR = /^\s*gram flour\b/;
+
 function amountIn(line: string): LineAmount {
-  const { text: figures, fullness } = numbered(line);
+  const { text: figures, fullness } = numbered(line.replace(CAPITAL_T, ' tbsp'));
   const { text, grams } = bracketed(figures);
+  if (GRAM_FLOUR.test(text)) return { quantity: null, measure: COUNT, unit: null, words: clean(text), eachG: grams };
   const [parsed] = parseIngredient(text.trim());
   if (!parsed) return { quantity: null, measure: COUNT, unit: null, words: clean(text), eachG: grams };
   const { quantity, quantity2, unitOfMeasureID, description } = parsed;

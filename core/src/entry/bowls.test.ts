@@ -147,6 +147,28 @@ describe('bowls in one field', () => {
     expect(told('a batter of flour and beer')).toEqual(['batter: wheat-flour beer']);
   });
 
+  // However it is typed; common practice, no source.
+  test.each<[string, string[]]>([
+    ['gram flour, turmeric, chilli powder, water', ['batter: chickpea-flour turmeric chilli-powder water']],
+    ['cajun batter, panko', [`${FLOUR_AND_BEER} cajun-spice`, 'finish: coarse-crumbs']],
+    ['100ml beer 100g flour', ['batter: beer wheat-flour']],
+    ['330 ml beer, 1 cup flour, salt', ['batter: beer wheat-flour salt']],
+    ['water then flour', ['binder: water', 'dredge: wheat-flour']],
+    ['flour / egg / parmesan', ['dust: wheat-flour', 'binder: egg', 'finish: hard-cheese']],
+    ['1. flour 2. egg 3. crumbs', ['dust: wheat-flour', 'binder: egg', 'finish: coarse-crumbs']],
+    ['1. 100 g flour\n2. 2 eggs\n3. 80 g panko', ['dust: wheat-flour', 'binder: egg', 'finish: coarse-crumbs']],
+    ['Flour: 100 g, Eggs: 2, Crumbs: 80 g', ['dust: wheat-flour', 'binder: egg', 'finish: coarse-crumbs']],
+    ['vegan: soy milk, flour, panko', ['binder: soy-milk', 'dredge: wheat-flour', 'finish: coarse-crumbs']],
+    ['for the batter: 100 g flour, 2 eggs, 50 ml milk', ['batter: wheat-flour egg milk']],
+    ['wet: 2 eggs. dry: 1 cup flour, 1 tsp paprika', ['binder: egg', 'dredge: wheat-flour paprika']],
+    ['1 can 400 g chickpeas in water', []],
+  ])('typed as “%s”', (text, bowls) => expect(told(text)).toEqual(bowls));
+
+  test('a spoon of vinegar is meant beside a cup of milk, and no cup of it', () => {
+    const [binder] = readBowls(KNOWN, 'plant milk + vinegar, seasoned flour').bowls;
+    expect(binder.portions.find((p) => p.ingredientId === 'vinegar')!.grams).toBe(15);
+  });
+
   test('nothing is nothing', () => expect(readBowls(KNOWN, ' , ; ')).toMatchObject({ bowls: [], lines: [] }));
 });
 

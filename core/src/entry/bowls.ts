@@ -1,12 +1,13 @@
-import { functionOf, ingredient, recognise, type CoatFunction, type Pantry, type Portion } from '../foods/index.js';
+import { functionOf, ingredient, recognise, type Pantry, type Portion } from '../foods/index.js';
 import { readAmount } from './amount.js';
+import { atAmounts, bowlTexts, thingTexts } from './apart.js';
 import { batterCalled } from './coats.js';
 import { BATTER_FROM } from './constants.js';
 import { onlyDescribes } from './describing.js';
 import { readLine, type BowlLine, type LineOptions } from './line.js';
+import { Sorted, type BowlKind } from './sorted.js';
 
-/** What stands in a bowl, by what it does. */
-export type BowlKind = 'dust' | 'binder' | 'batter' | 'dredge' | 'finish';
+export type { BowlKind };
 
 /** A bowl as it was written: its lines in the order they were typed. */
 export interface WrittenBowl {
@@ -24,16 +25,14 @@ export interface BowlsReading {
   doubts: BowlLine[];
 }
 
-/** A new bowl begins here, by the cook's own word. */
-const BREAK = /;|\n\s*\n|→|->|\bthen\b|(?<=^|\n)\s*(?:for the\b[^:\n]*:?|[a-z ]{2,24}:)/gi;
-/** Things within a bowl. A comma between figures is a decimal. */
-const BETWEEN = /\n|,(?!\d)|\s\+\s/;
-
 /** Whether any amount is written. */
 const HAS_AMOUNT = /[\d½¼¾⅓⅔⅛]|\b(cup|spoon|tbsp|tsp|splash|handful|dozen)/i;
 
-/** "salt and pepper" is two things, "salt and pepper spice" is one. */
+/** "salt and pepper" is two things, "salt and pepper spice" is one; "100 ml beer 100 g flour" lacks a comma. */
 function partsOfLine(pantry: Pantry, typed: string): string[] {
+  const measured = atAmounts(typed);
+  if (measured.length > 1 && measured.every((part) => recognise(pantry, readAmount(part).words)))
+    return measured.flatMap((part) => partsOfLine(pantry, part));
   if (!/ (and|&|plus|with) /i.test(typed)) return [typed];
   const whole = recognise(pantry, readAmount(typed).words);
   if (whole && whole.beside.length === 0) return [typed];
@@ -78,85 +77,33 @@ function readJoined(pantry: Pantry, parts: string[], options: LineOptions): Bowl
 }
 
 /** What a batter that is called by its name is usually made of, bowl by bowl; null where the words name none. */
-function batterLines(typed: string): BowlLine[] | null {
+function batterLines(pantry: Pantry, typed: string): BowlLine[] | null {
   const { layers } = batterCalled(typed) ?? {};
-  if (!layers) return null;
+  if (!layers) return spicedBatter(pantry, typed);
   return layers.flatMap(({ portions }, bowl) =>
     portions.map((portion) => ({ typed, portion, guessed: true as const, of: `${typed} ${bowl}`, likely: [] })),
   );
 }
 
+/** "cajun batter": the usual one, with that spice in it. */
+function spicedBatter(pantry: Pantry, typed: string): BowlLine[] | null {
+  const spice = /^(.*\S)\s+batter$/i.exec(typed.trim())?.[1];
+  if (spice === undefined) return null;
+  const line = readLine(pantry, spice, { amounts: false });
+  if (!line.portion || !line.guessed || functionOf(ingredient(pantry, line.portion.ingredientId)) !== 'spice')
+    return null;
+  return [...batterLines(pantry, 'batter')!, line].map((each) => ({ ...each, typed, of: `${typed} 0` }));
+}
+
 const linesOf = (pantry: Pantry, text: string, options: LineOptions): BowlLine[] => {
-  const pieces = text
-    .split(BETWEEN)
-    .map((piece) => piece.trim())
-    .filter((piece) => /[a-z0-9½¼¾⅓⅔⅛]/i.test(piece))
+  const pieces = thingTexts(text)
     .filter((piece, at) => at === 0 || !isAside(pantry, piece))
     .flatMap((piece) => partsOfLine(pantry, piece));
   return joinedAmounts(pieces).flatMap(
-    (parts) => (!options.foods && parts.length === 1 && batterLines(parts[0])) || [readJoined(pantry, parts, options)],
+    (parts) =>
+      (!options.foods && parts.length === 1 && batterLines(pantry, parts[0])) || [readJoined(pantry, parts, options)],
   );
 };
-
-type Does = 'powder' | 'finish' | 'glue' | 'thin' | 'season';
-const DOES: Record<CoatFunction, Does> = {
-  powder: 'powder',
-  finish: 'finish',
-  glue: 'glue',
-  'thin-liquid': 'thin',
-  'sharp-liquid': 'season',
-  oil: 'season',
-  sauce: 'glue',
-  spice: 'season',
-  salt: 'season',
-  lift: 'season',
-  food: 'season',
-};
-/** Liquids that stir flour into a batter; milk is as often a dip of its own. Common practice, no source. */
-const STIRRED = new Set(['water', 'sparkling-water', 'beer', 'gluten-free-beer', 'cider', 'vodka', 'stock']);
-
-class Sorted {
-  lines: BowlLine[] = [];
-  constructor(private readonly pantry: Pantry) {}
-
-  private doing(line: BowlLine): Does {
-    return line.portion ? DOES[functionOf(ingredient(this.pantry, line.portion.ingredientId))] : 'season';
-  }
-  grams(...kinds: Does[]): number {
-    return this.lines.reduce((sum, l) => sum + (kinds.includes(this.doing(l)) ? (l.portion?.grams ?? 0) : 0), 0);
-  }
-  has(...kinds: Does[]): boolean {
-    return this.lines.some((l) => l.portion && kinds.includes(this.doing(l)));
-  }
-  /** How many things beside salt and spices. */
-  get things(): number {
-    return this.lines.filter((l) => this.doing(l) !== 'season').length;
-  }
-  get stirred(): boolean {
-    return this.lines.some((l) => l.portion && STIRRED.has(l.portion.ingredientId));
-  }
-  /** Whether a thing goes into this bowl by what the bowl does, or begins the next. */
-  takes(line: BowlLine): boolean {
-    const does = this.doing(line);
-    if (line.of !== undefined) return this.lines.every((l) => l.of === line.of || this.doing(l) === 'season');
-    if (this.lines.some((l) => l.of !== undefined)) return does === 'season';
-    if (does === 'season' || this.lines.every((l) => this.doing(l) === 'season')) return true;
-    if (this.has('finish')) return does === 'finish';
-    if (this.has('glue', 'thin')) return does === 'glue' || does === 'thin';
-    return does === 'powder';
-  }
-  get kind(): BowlKind {
-    if (this.has('powder') && this.has('glue', 'thin')) return 'batter';
-    if (this.has('glue', 'thin')) return 'binder';
-    return this.has('finish') ? 'finish' : 'dust';
-  }
-  get isWet(): boolean {
-    return this.has('glue', 'thin') && !this.has('powder', 'finish');
-  }
-  get isDust(): boolean {
-    return this.has('powder') && !this.has('glue', 'thin', 'finish');
-  }
-}
 
 /** Things sorted into bowls in the order of dipping, by what each does. */
 function inBowls(pantry: Pantry, lines: readonly BowlLine[]): Sorted[] {
@@ -185,7 +132,10 @@ function isBatter(dust: Sorted, wet: Sorted, next: Sorted | undefined): boolean 
 function stirred(pantry: Pantry, bowls: Sorted[]): Sorted[] {
   const out: Sorted[] = [];
   for (let i = 0; i < bowls.length; i++) {
-    if (i + 1 >= bowls.length || !isBatter(bowls[i], bowls[i + 1], bowls[i + 2])) {
+    const next = bowls[i + 1];
+    // "100 ml beer, 100 g flour": nobody dips into beer.
+    const turnedRound = next !== undefined && bowls[i].onlyStirs && isBatter(next, bowls[i], undefined);
+    if (next === undefined || (!turnedRound && !isBatter(bowls[i], next, bowls[i + 2]))) {
       out.push(bowls[i]);
       continue;
     }
@@ -220,10 +170,10 @@ const namesTwice = (lines: readonly BowlLine[]): boolean => {
 };
 
 /** Lines, segment by segment, sorted into bowls; in segments of the cook's own each is a bowl unless it names a thing twice. */
-const sortedBowls = (pantry: Pantry, written: readonly BowlLine[][]): Sorted[] =>
+const sortedBowls = (pantry: Pantry, written: readonly BowlLine[][], own: boolean): Sorted[] =>
   written.flatMap((lines) => {
     if (lines.length === 0) return [];
-    if (written.length === 1 || namesTwice(lines)) return stirred(pantry, inBowls(pantry, lines));
+    if (!own || namesTwice(lines)) return stirred(pantry, inBowls(pantry, lines));
     const bowl = new Sorted(pantry);
     bowl.lines = lines.filter((l) => l.portion);
     return bowl.lines.length > 0 ? [bowl] : [];
@@ -236,7 +186,7 @@ const USUAL = 1;
  * Lines of which nothing is said but what they are: what has a bowl of its own is taken as a bowl usually holds, as its
  * amount changes nothing of the coat ("flour, 2 eggs, 1 cup crumbs"); what is stirred with others is still asked about.
  */
-function filledUp(pantry: Pantry, written: readonly BowlLine[][]): BowlLine[][] {
+function filledUp(pantry: Pantry, written: readonly BowlLine[][], own: boolean): BowlLine[][] {
   const filled = new Map<BowlLine, BowlLine>();
   const supposed = written.map((lines) =>
     lines.map((line) => {
@@ -252,7 +202,7 @@ function filledUp(pantry: Pantry, written: readonly BowlLine[][]): BowlLine[][] 
       return usual;
     }),
   );
-  const together = sortedBowls(pantry, supposed).filter((bowl) => bowl.things > 1);
+  const together = sortedBowls(pantry, supposed, own).filter((bowl) => bowl.things > 1);
   const shared = new Set(together.flatMap((bowl) => bowl.lines));
   return supposed.map((lines) => lines.map((line) => (shared.has(line) && filled.get(line)) || line));
 }
@@ -270,9 +220,10 @@ export function readBowls(
   { foods = false }: Pick<LineOptions, 'foods'> = {},
 ): BowlsReading {
   const amounts = HAS_AMOUNT.test(text);
-  const read = text.split(BREAK).map((part) => linesOf(pantry, part, { amounts, foods }));
-  const written = foods ? read : filledUp(pantry, read);
-  const bowls = sortedBowls(pantry, written);
+  const { texts, own } = bowlTexts(pantry, text);
+  const read = texts.map((part) => linesOf(pantry, part, { amounts, foods }));
+  const written = foods ? read : filledUp(pantry, read, own);
+  const bowls = sortedBowls(pantry, written, own);
   const lines = written.flat();
   return {
     bowls: bowls.map((bowl, at) => ({

@@ -32,7 +32,7 @@ export const NAMED_COATS: readonly NamedCoat[] = [
   {
     id: 'fine-crumbs',
     label: 'flour, egg and fine crumbs',
-    words: 'breaded, schnitzel, escalope, breadcrumbs, milanese, fine crumbs',
+    words: 'breaded, schnitzel, escalope, breadcrumbs, milanese, fine crumbs, flour egg breadcrumbs, flour egg crumbs',
     medium: 'deep-oil',
     tempC: 175,
     layers: [FLOUR, EGG, layerOf(['fine-crumbs', 80])],

@@ -1,4 +1,12 @@
-import { findIngredients, isFlesh, recognise, type Ingredient, type Pantry, type Recognised } from '../foods/index.js';
+import {
+  findIngredients,
+  functionOf,
+  isFlesh,
+  recognise,
+  type Ingredient,
+  type Pantry,
+  type Recognised,
+} from '../foods/index.js';
 import { gramsOf, readAmount, type LineAmount } from './amount.js';
 import { wordsApart } from './describing.js';
 import { piecesOf, readFood } from './food.js';
@@ -31,7 +39,7 @@ export interface BowlLine {
 }
 
 /** g that are meant where nothing is said, by what it is: "salt and pepper". Common practice, no source. */
-const USUAL_PINCH_G = { salt: 3, leavening: 3, seasoning: 1 };
+const USUAL_PINCH_G = { salt: 3, leavening: 3, seasoning: 1, sharp: 15 };
 
 /** What a line is read for. */
 export interface LineOptions {
@@ -50,9 +58,12 @@ const isCoat = (item: Ingredient): boolean => !isFood(item);
 const isServed = (item: Ingredient): boolean => isCoat(item) || !isFlesh(item);
 
 /** What is meant where no amount is written, g; null where it cannot be guessed. */
-function usualOf({ id, group }: Ingredient): number | null {
+function usualOf(item: Ingredient): number | null {
+  const { id, group } = item;
   if (id === 'salt') return USUAL_PINCH_G.salt;
   if (group === 'leavening') return USUAL_PINCH_G.leavening;
+  // A spoon of vinegar, of lemon, of soy sauce.
+  if (functionOf(item) === 'sharp-liquid') return USUAL_PINCH_G.sharp;
   return group === 'seasoning' ? USUAL_PINCH_G.seasoning : null;
 }
 

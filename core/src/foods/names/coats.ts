@@ -67,7 +67,7 @@ export const COAT_NAMES: Readonly<Record<string, string>> = {
   'puffed-quinoa': 'puffed quinoa, quinoa, quinoa pop',
   vermicelli:
     'vermicelli, broken noodle, crushed noodle, kataifi, kadaif, angel hair pasta, instant noodle, rice vermicelli',
-  'pork-rind': 'pork rind, pork scratching, pork crackling, chicharron, pork rind crumb, crackling',
+  'pork-rind': 'pork rind, pork scratching, pork crackling, chicharron, pork rind crumb, crackling, pork panko',
   'poppy-seeds': 'poppy seed, poppy, khus khus',
   'nigella-seeds': 'nigella seed, nigella, kalonji, black onion seed',
   'ground-flax': 'ground flax, flax meal, flaxseed meal, linseed, flaxseed, ground linseed, flax, golden linseed',
