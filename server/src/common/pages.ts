@@ -1,6 +1,5 @@
-import { existsSync, realpathSync } from 'node:fs';
+import { existsSync, realpathSync, type ReadStream } from 'node:fs';
 import { join, sep } from 'node:path';
-import type { Readable } from 'node:stream';
 import type { RequestHandler } from 'express';
 import sirv from 'sirv';
 
@@ -37,8 +36,14 @@ export function pagesOf(webFolder: string): RequestHandler {
   return (request, response, next) => {
     if (request.path.startsWith('/api')) return next();
     if (leadsOut(folder, request.path)) return void response.status(404).end();
-    // Pages that are built anew under a running server: what is gone breaks this answer off, and no more.
-    response.once('pipe', (file: Readable) => file.once('error', () => response.destroy()));
+    // Pages that are built anew under a running server: what is gone, or has another length than was promised, breaks this
+    // answer off; a browser would wait for the rest.
+    response.once('pipe', (file: ReadStream) => {
+      file.once('error', () => response.destroy());
+      file.once('end', () => {
+        if (file.bytesRead !== Number(response.getHeader('Content-Length'))) response.destroy();
+      });
+    });
     serve(request, response, next);
   };
 }
