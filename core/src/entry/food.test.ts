@@ -87,6 +87,18 @@ describe('what the words end on is what is counted', () => {
     expect(likely.map((l) => l.foodId)).toContain('chicken-drumstick');
   });
 
+  test.each([
+    ['8 chicken thighs, bone-in, skin-on', 'chicken-thigh-on-bone thigh 8'],
+    ['8 boneless chicken thighs', 'chicken-thigh thigh 39'],
+    ['12 mozzarella sticks, halved', 'mozzarella piece 24'],
+    ['4 thighs, diced', 'chicken-thigh thigh 20'],
+  ])('"%s" by what stands behind the comma', (text, told) => expect(counted(text)).toBe(told));
+
+  test('a cut that a food has not is the nearest that it has', () => {
+    expect(readFood(KNOWN, '2 chicken breasts in 3 cm cubes').bought).toMatchObject({ cut: 'bite-size', sizeMm: 30 });
+    expect(readFood(KNOWN, '400 g tofu, bite-size').bought!.cut).toBe('cubes');
+  });
+
   test('a name that says a cut alone makes no other food of a word that nobody knows', () => {
     expect(readFood(KNOWN, '4 swordfish steaks')).toMatchObject({ bought: null, doubt: 'unknown', likely: [] });
     expect(readFood(KNOWN, '2 rump steaks').bought).toMatchObject({ foodId: 'beef-steak', amount: 2 });

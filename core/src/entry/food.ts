@@ -135,6 +135,9 @@ const meatless = (pantry: Pantry, { quantity, measure }: LineAmount): Bought[] =
     return measure.by === 'weight' ? { ...bought, unit: 'g', amount: (quantity ?? 0) * measure.grams } : bought;
   });
 
+/** So many are twice as many. */
+const IN_TWO = /\b(halved|in half|in two)\b/;
+
 /** A bird as it is: its pieces are fried, each kind in its own time. */
 const WHOLE_BIRD = /\bwhole (chicken|bird)s?\b|\bchickens?, (jointed|cut up|in pieces)/;
 const BIRD_IDS = ['chicken-thigh-on-bone', 'chicken-drumstick', 'chicken-wing', 'chicken-breast'];
@@ -173,7 +176,7 @@ function amountSaid(food: Food, said: LineAmount, text: string, head: string, cu
   // "8 mozzarella sticks" are bought as sticks and eaten as sticks; "8 egg halves" are no halves of eight.
   const ofCut = !named || cut?.name === named.plural || hasWords(new Set(comparedWords(food.name)), named.name);
   if (cut && cut.id !== 'whole' && ofCut && ENDS_ON_PIECES.test(head.trim())) {
-    return { unit: PIECES, amount: quantity };
+    return { unit: PIECES, amount: IN_TWO.test(text) ? 2 * quantity : quantity };
   }
   if (named) return { unit: named.id, amount: quantity };
   return {
@@ -189,10 +192,17 @@ const CUT_NAMES: ReadonlySet<string> = new Set(
   ),
 );
 
-/** The food that words name; a cut's name gives way to another food beside it. Null when no run of words is a name. */
-export function recogniseFood(pantry: Pantry, text: string): Recognised | null {
+/** Said before the name or behind a comma. */
+const BONE_IN = /\bbone[- ]in\b|\bon the bone\b/;
+
+/**
+ * The food that words name; a cut's name gives way to another food beside it. Null when no run of words is a name.
+ * @param whole all that was said: "8 chicken thighs, bone-in" are another piece than those without
+ */
+export function recogniseFood(pantry: Pantry, text: string, whole = text): Recognised | null {
   const fits = (item: Ingredient): boolean => item.food !== undefined;
-  const found = recognise(pantry, text, { fits });
+  const boned = BONE_IN.test(whole.toLowerCase()) ? recognise(pantry, `bone in ${text}`, { fits }) : null;
+  const found = boned ?? recognise(pantry, text, { fits });
   if (!found || found.called.length > 1 || !CUT_NAMES.has(found.called[0])) return found;
   const other = recognise(pantry, found.beside.join(' '), { fits });
   return other ? { ...other, beside: [...other.beside, ...found.called] } : found;
@@ -215,7 +225,7 @@ export function readFood(
   const fits = (item: Ingredient): boolean => item.food !== undefined;
   // What stands behind a comma or "cut into" says how, and only in need what.
   const [head] = words.split(/,|\b(?:cut|sliced|in|into|as)\b/);
-  const found = recogniseFood(pantry, head) ?? recogniseFood(pantry, words);
+  const found = recogniseFood(pantry, head, lower) ?? recogniseFood(pantry, words);
   if (!found) {
     const near = findIngredients(pantry, comparedWords(words).slice(-2).join(' '), { fits });
     return asked(

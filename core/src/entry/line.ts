@@ -100,7 +100,7 @@ function namedIn(pantry: Pantry, words: string, foods: boolean): Recognised | nu
 }
 
 /** Measures of leaves: a handful of coriander is no seed. */
-const LEAVES = /\b(handfuls?|bunch(es)?|sprigs?|leaves)\b/i;
+export const LEAVES = /\b(handfuls?|bunch(es)?|sprigs?|leaves)\b/i;
 
 /** g of a food in a bowl: cut small in a cup, else by what the market's unit leaves of it; null where nothing is said. */
 function gramsOfFood(pantry: Pantry, item: Ingredient, typed: string, amount: LineAmount): number | null {

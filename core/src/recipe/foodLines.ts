@@ -42,8 +42,10 @@ export function foodLines(
 ): Thing[] {
   const words = comparedWords(title);
   const foods = things.filter(isWhole);
-  if (titleFood !== null && !foods.some((t) => t.item === titleFood)) {
-    // "Scotch eggs" of "6 eggs": what the title names is made of the line that shares its word.
+  const isTitles = (t: Thing): boolean => t.item === titleFood || t.called.some((w) => words.includes(w));
+  if (titleFood !== null && !foods.some(isTitles)) {
+    // "Scotch eggs" of "6 eggs": what the title names is made of the line that shares its word. "Buttermilk fried chicken"
+    // of chicken thighs is made of those.
     const made = things.find(
       (t) =>
         !isOneBowl(sectionKind(t.section)) &&

@@ -1,4 +1,4 @@
-import { gramsOf, readAmount, readBowls, readLine, recogniseFood, type LineAmount } from '../entry/index.js';
+import { gramsOf, LEAVES, readAmount, readBowls, readLine, recogniseFood, type LineAmount } from '../entry/index.js';
 import { comparedWords, ingredient, recognise, type Ingredient, type Pantry, type Portion } from '../foods/index.js';
 import { BOTTLE_ML } from './constants.js';
 import type { WrittenLine } from './types.js';
@@ -154,7 +154,9 @@ export function thingOf(pantry: Pantry, { text, section }: WrittenLine, at: numb
   const plain = readable(pantry, text);
   const amount = readAmount(plain);
   const words = amount.words || plain;
-  const found = named(pantry, words);
+  // A handful of coriander is no seed.
+  const leaves = LEAVES.test(plain) ? named(pantry, `fresh ${words}`) : null;
+  const found = leaves ?? named(pantry, words);
   const item = found?.item ?? null;
   const grams = item && gramsIn(pantry, item, plain, amount);
   const several = item && !isFood(item) && SEVERAL.test(plain) ? severalIn(pantry, plain) : [];
