@@ -1,5 +1,5 @@
 import { turningHelps, type Load } from '../basket/index.js';
-import { fingerprint, type AirPlan, type Fryer } from '../dish/index.js';
+import { fingerprint, preheatsByHabit, type AirPlan, type Fryer } from '../dish/index.js';
 import { FRYERS } from '../heat/index.js';
 import {
   evaluateAir,
@@ -45,7 +45,7 @@ function adaptedTo(fryer: Fryer, plan: AirPlan, from: Fryer): AirPlan {
     settings: {
       ...settings,
       tempC: settable(settings.tempC, fryer),
-      preheated: fryer.preheats ?? settings.preheated,
+      preheated: preheatsByHabit(fryer) ?? settings.preheated,
       basketTurned: sameSpots ? settings.basketTurned : turningHelps(fryer.hotSpots) || undefined,
       swapEveryMin: sameRacks ? settings.swapEveryMin : fryer.racks > 1 ? SWAP_EVERY_MIN : null,
     },

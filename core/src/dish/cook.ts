@@ -1,5 +1,6 @@
 import {
   airMedium,
+  type AirMedium,
   deepOil,
   panOil,
   simulate,
@@ -100,7 +101,7 @@ export const asPlanned = (plan: AirPlan): Happened => ({
 const airOf = (
   piece: PieceGeometry,
   fryer: Fryer,
-  settings: AirSettings & Pick<AirCook, 'unopened'>,
+  settings: AirSettings & Pick<AirCook, 'unopened' | 'after'>,
   { coverage, pieces, level }: InBasket,
   { turnAtMin, opensAtMin }: Pick<Happened, 'turnAtMin' | 'opensAtMin'>,
 ): AirCook => ({
@@ -131,13 +132,14 @@ function oilingOf(
   return { rubGm2, touchUp: { atMin: touchUpAtMin, gm2: touchUpGm2 } };
 }
 
-/** The second cook: the fryer is still hot, and nobody turns a sauced piece. */
+/** The second cook: the fryer is as hot as it has come to in the first one, and nobody turns a sauced piece. */
 const secondOf = (
   { sauce, piece }: ReadyPiece,
   second: SecondPlan,
   plan: AirPlan,
   fryer: Fryer,
   lies: InBasket,
+  after: AirMedium,
 ): SecondCook => ({
   sauce,
   coolMin: second.coolMin,
@@ -151,6 +153,7 @@ const secondOf = (
         ...second,
         preheated: true,
         preheatC: plan.settings.tempC,
+        after,
         unopened: second.sauce === null && second.coolMin === 0,
         turnAtMin: null,
         looks: 0,
@@ -188,6 +191,7 @@ export const cookInAir = (
   happened: Happened = asPlanned(plan),
 ): CookSeries => {
   const ready = { ...asItIs, ...browningIn(fryer, lies.level, asItIs) };
+  const medium = airMedium(airOf(ready.piece, fryer, plan.settings, lies, happened));
   return simulate(
     {
       ...ready,
@@ -195,9 +199,9 @@ export const cookInAir = (
       restMin: plan.restMin,
       oilGm2: plan.oilGm2,
       ...oilingOf(plan, happened),
-      medium: airMedium(airOf(ready.piece, fryer, plan.settings, lies, happened)),
+      medium,
       minutes: happened.minutes,
-      ...(plan.second ? { second: secondOf(ready, plan.second, plan, fryer, lies) } : {}),
+      ...(plan.second ? { second: secondOf(ready, plan.second, plan, fryer, lies, medium) } : {}),
     },
     options,
   );

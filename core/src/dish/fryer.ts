@@ -1,3 +1,4 @@
+import type { FryerKind } from '../heat/index.js';
 import type { Fryer, TakenAs } from './types.js';
 
 /** A fryer as its page has it: what was learned of it is left out. */
@@ -27,3 +28,12 @@ export function takenOtherwise(then: TakenAs, now: TakenAs): boolean {
     log('browning') >= OTHERWISE_FROM.log
   );
 }
+
+const OVEN_KINDS: readonly FryerKind[] = ['fan-oven', 'still-oven'];
+
+/**
+ * Whether food goes into it hot, by its owner's habit; undefined where nothing is known of one. An oven takes a quarter of an
+ * hour to warm up, and is hot when food goes in unless its owner says otherwise. Common practice, no source.
+ */
+export const preheatsByHabit = ({ kind, preheats }: Pick<Fryer, 'kind' | 'preheats'>): boolean | undefined =>
+  preheats ?? (OVEN_KINDS.includes(kind) ? true : undefined);

@@ -10,12 +10,12 @@ const BETWEEN = /\n|,(?!\d)|\s[+/]\s/;
 const LIST_NUMBERS = /(?<=^|\n)\s*\d{1,2}[.)]\s+|\s+\d{1,2}[.)]\s+(?=[a-z])/gi;
 
 const FIGURES = String.raw`[\d½¼¾⅓⅔⅛][\d./½¼¾⅓⅔⅛]*`;
-const MEASURED = String.raw`\s?(?:g|kg|ml|l|cups?|tbsps?|tsps?|oz|lb)\b`;
+const WITH_MEASURE = String.raw`\s?(?:g|kg|ml|l|cups?|tbsps?|tsps?|oz|lb)\b`;
 /** Before an amount that follows a thing without a comma: "100 ml beer 100 g flour". */
-const NEXT_AMOUNT = new RegExp(String.raw`(?<=[a-z])\s+(?=${FIGURES}${MEASURED})`, 'i');
+const NEXT_AMOUNT = new RegExp(String.raw`(?<=[a-z])\s+(?=${FIGURES}${WITH_MEASURE})`, 'i');
 /** A thing before its amount: "Flour: 1 cup". */
 const THING_FIRST = new RegExp(
-  String.raw`(?<=^|[\n,;])(\s*)([a-z ]{2,24}):(?=\s*${FIGURES}(?:${MEASURED})?\s*(?:[,;\n]|$))`,
+  String.raw`(?<=^|[\n,;])(\s*)([a-z ]{2,24}):(?=\s*${FIGURES}(?:${WITH_MEASURE})?\s*(?:[,;\n]|$))`,
   'gi',
 );
 /** A heading says that all of it is one bowl. */

@@ -54,13 +54,13 @@ export const hasWords = (text: ReadonlySet<string>, words: string): boolean =>
   comparedWords(words).every((w) => text.has(w));
 
 /** Where a food is not cut so, what comes nearest: "2 halloumi slices", "breasts in cubes". */
-const NEAREST: Partial<Record<CutId, CutId>> = { rounds: 'slabs', cubes: 'bite-size', 'bite-size': 'cubes' };
+const NEAREST_CUT: Partial<Record<CutId, CutId>> = { rounds: 'slabs', cubes: 'bite-size', 'bite-size': 'cubes' };
 
 /** The cut that the words name; undefined where they name none of the food's. */
 export function cutSaid(food: Food, text: string): FoodCut | undefined {
   const { cuts } = soldAs(food);
   const ids = CUT_WORDS.filter(([pattern]) => pattern.test(text)).map(([, id]) => id);
   const byName = cuts.find((c) => c.id !== 'whole' && hasWords(new Set(comparedWords(text)), c.name));
-  const nearest = ids.map((id) => NEAREST[id]);
+  const nearest = ids.map((id) => NEAREST_CUT[id]);
   return byName ?? cuts.find((c) => ids.includes(c.id)) ?? cuts.find((c) => nearest.includes(c.id));
 }

@@ -37,6 +37,8 @@ export interface AirCook {
   preheatC?: number;
   /** It goes on without having been opened: a second temperature of one cook. */
   unopened?: boolean;
+  /** The cook that it goes on from: it is no hotter at first than that one had come to, however it is set by then. */
+  after?: AirMedium;
   /** Minutes after which the piece is turned; null = not turned. */
   turnAtMin: number | null;
   under: UnderFood;
@@ -59,6 +61,12 @@ export interface AirCook {
   offsetK: number;
   /** Power on its rating plate, W; the usual one of its kind without. */
   powerW?: number;
+}
+
+/** The air of one cook. */
+export interface AirMedium extends Medium {
+  /** °C that metal and air have by now, were nothing blown out and nothing cooling them. */
+  ownC(): number;
 }
 
 /** Share of the air's coefficient that a basket covered to `coverage` (0–1) leaves. */
@@ -86,7 +94,7 @@ function levelAt(cook: AirCook, timeS: number): Level {
  * Moving hot air that its heater warms as far as its power goes, that is cooled by its load and by every opening, and
  * that reaches the underside, a lower rack and a crowded basket less.
  */
-export function airMedium(cook: AirCook): Medium {
+export function airMedium(cook: AirCook): AirMedium {
   const traits = FRYERS[cook.fryer];
   const { metalJK, lossWK } = OWN_HEAT[cook.fryer];
   const under = underOf(cook);
@@ -129,8 +137,9 @@ export function airMedium(cook: AirCook): Medium {
     turnsAtS: turnS,
     begin() {
       loadK = loadW = last = 0;
-      ownC = startC;
+      ownC = cook.after ? Math.min(startC, cook.after.ownC()) : startC;
     },
+    ownC: () => ownC,
     surround(timeS, _steam, out: Surroundings) {
       warm(timeS - last);
       // Air that passes the food is cooled by what the food takes; half of that fall is felt on the way.

@@ -1,4 +1,4 @@
-export { airMedium, type AirCook } from './air.js';
+export { airMedium, type AirCook, type AirMedium } from './air.js';
 export {
   CROWDED_FROM,
   FRYER_KINDS,

@@ -13,6 +13,7 @@ import {
   type FriedCook,
   type Fryer,
   type LayerSpec,
+  preheatsByHabit,
 } from '@yellowmist/core';
 
 /** The net loft on Harrow Skerry: a made-up kitchen, its two fryers and the dishes of a Thursday supper for six. */
@@ -123,7 +124,7 @@ const conversion = (
   dish: what,
   fried: how,
   fryer,
-  limits: { ...OPEN_LIMITS, maxTempC: fryer.maxTempC, preheat: fryer.preheats ?? false, ...limits },
+  limits: { ...OPEN_LIMITS, maxTempC: fryer.maxTempC, preheat: preheatsByHabit(fryer) ?? false, ...limits },
   chosen: null,
   versions: [],
 });

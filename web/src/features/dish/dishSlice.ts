@@ -13,6 +13,7 @@ import {
   type Fryer,
   type LayerSpec,
   type Limits,
+  preheatsByHabit,
 } from '@yellowmist/core';
 import { useAppSelector } from '../../state/hooks';
 import { lazyMiddleware, rootReducer, type RootState } from '../../state/store';
@@ -43,9 +44,11 @@ const ownPlan = (state: ConversionBody, change: (plan: AirPlan) => void): void =
 /** Another fryer brings its own highest temperature, and its habit of preheating. */
 const takenTo = (state: ConversionBody, fryer: Fryer): void => {
   const other = state.fryer.name !== fryer.name;
+  // What one fryer did by its habit, another that has none does not.
+  const without = preheatsByHabit(state.fryer) ? false : state.limits.preheat;
   state.fryer = fryer;
   state.limits.maxTempC = fryer.maxTempC;
-  if (other && fryer.preheats !== undefined) state.limits.preheat = fryer.preheats;
+  if (other) state.limits.preheat = preheatsByHabit(fryer) ?? without;
 };
 
 /** The dish on the bench; null until one is opened. Every change is a step that can be undone. */

@@ -2,7 +2,7 @@ import { Trash2 } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import { Controller } from 'react-hook-form';
 import { fryerSchema, RANGES } from '@yellowmist/contract';
-import { spotAdvice, USUAL_POWER_W, type BasketShape, type Fryer } from '@yellowmist/core';
+import { preheatsByHabit, spotAdvice, USUAL_POWER_W, type BasketShape, type Fryer } from '@yellowmist/core';
 import { FryerDrawing } from '../../draw/FryerDrawing';
 import { Choice } from '../../ui/Choice';
 import { NumberIn } from '../../ui/NumberIn';
@@ -81,7 +81,7 @@ function Part({ name, says, children }: { name: string; says?: string; children:
 }
 
 /** "A round basket of 200 mm, set from 80 °C to 200 °C in steps of 5." */
-function useSentence({ basket, racks, minTempC, maxTempC, stepC, preheats }: Fryer): string {
+function useSentence({ basket, racks, minTempC, maxTempC, stepC, preheats, kind }: Fryer): string {
   const { say, tell } = useUnits();
   const size =
     basket.kind === 'round'
@@ -96,7 +96,7 @@ function useSentence({ basket, racks, minTempC, maxTempC, stepC, preheats }: Fry
     say(maxTempC, 'temperature'),
     tell([{ kind: 'difference', value: stepC }]),
   );
-  return `${size}, ${range}${preheats ? texts.preheatedByHabit : ''}.`;
+  return `${size}, ${range}${preheatsByHabit({ kind, preheats }) ? texts.preheatedByHabit : ''}.`;
 }
 
 /** The fryer drawn, and its sizes changed on the drawing. */

@@ -1,7 +1,7 @@
 import { Trash2 } from 'lucide-react';
 import { useState, type FormEvent } from 'react';
 import { RANGES } from '@yellowmist/contract';
-import type { Fryer, Preset } from '@yellowmist/core';
+import { preheatsByHabit, type Fryer, type Preset } from '@yellowmist/core';
 import { Check } from '../../ui/Check';
 import { NameError, NameField, useNewName } from '../../ui/NewName';
 import { NumberField } from '../../ui/NumberField';
@@ -19,7 +19,7 @@ export function FryerHabits({ fryer, onChange }: { fryer: Fryer; onChange: (frye
       <div className="flex flex-wrap items-end gap-x-4 gap-y-1">
         <Check
           label={texts.fryerHabitsPreheatedByHabit}
-          checked={fryer.preheats ?? false}
+          checked={preheatsByHabit(fryer) ?? false}
           onChange={(preheats) => set({ preheats })}
         />
         <Check
