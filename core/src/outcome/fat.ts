@@ -43,8 +43,8 @@ export const drip: OutcomeRule = {
     const value = valueOf(j, 'drippedGm2') * j.ready.piece.areaM2;
     const smokes = value > DRIPS.fromG && j.tempC >= DRIPS.smokesFromC;
     return verdict(value, 'g', smokes ? 'fair' : 'good', smokes ? 'drips and may smoke' : 'drips', () => [
-      text`About ${grams(value, 0)} of fat a piece drips into the hot drawer; at ${celsius(j.tempC)} it smokes there.`,
-      text`Lay a slice of bread or a few spoons of water under the basket, and pour the fat off between batches.`,
+      text`About ${grams(value, 0)} of fat a piece drips onto the hot metal below; at ${celsius(j.tempC)} it smokes there.`,
+      text`Lay a slice of bread or a few spoons of water below it, and pour the fat off between batches.`,
     ]);
   },
   compare: untold,

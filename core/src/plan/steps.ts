@@ -215,7 +215,7 @@ function endStep({ saltedWhen = 'at-once', afterwards = 'rack' }: AirPlan): stri
   const rest = {
     rack: 'Rest 3–5 minutes on a rack, and serve.',
     'at-once': 'Serve at once; the centre burns the tongue.',
-    held: 'Leave it in the switched-off fryer, the drawer a hand open, until all is done; then serve.',
+    held: 'Leave it in the switched-off fryer, a hand open, until all is done; then serve.',
   }[afterwards];
   return saltedWhen === 'after-rest' && afterwards === 'rack'
     ? `Rest 3–5 minutes on a rack. ${salt} Serve.`
@@ -225,7 +225,7 @@ function endStep({ saltedWhen = 'at-once', afterwards = 'rack' }: AirPlan): stri
 const SAUCED: Record<Afterwards, string> = {
   rack: 'Rest it 3–5 minutes on a rack, so that the sauce sets; taste before you salt, and serve.',
   'at-once': 'Taste before you salt, and serve at once; the sauce burns the tongue.',
-  held: 'Leave it in the switched-off fryer, the drawer a hand open, until all is done; taste before you salt, and serve.',
+  held: 'Leave it in the switched-off fryer, a hand open, until all is done; taste before you salt, and serve.',
 };
 
 /** What was kept out of the finish goes on hot, as much as would have been in it. */
