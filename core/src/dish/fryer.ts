@@ -32,8 +32,22 @@ export function takenOtherwise(then: TakenAs, now: TakenAs): boolean {
 const OVEN_KINDS: readonly FryerKind[] = ['fan-oven', 'still-oven'];
 
 /**
+ * Longest that a cook is looked for unless somebody says otherwise: an oven's slow air takes half as long again.
+ * @unit min
+ * @range 20–30; 35–50
+ * @source common practice, no source: drumsticks 20–25 min in a basket, 35–45 in an oven
+ */
+const LOOKED_FOR_MIN = { basket: 24, oven: 40 } as const;
+
+const isOven = ({ kind }: Pick<Fryer, 'kind'>): boolean => OVEN_KINDS.includes(kind);
+
+/** Longest that a dish is looked for in it to begin with, min. */
+export const usualMostMinutes = (fryer: Pick<Fryer, 'kind'>): number =>
+  isOven(fryer) ? LOOKED_FOR_MIN.oven : LOOKED_FOR_MIN.basket;
+
+/**
  * Whether food goes into it hot, by its owner's habit; undefined where nothing is known of one. An oven takes a quarter of an
  * hour to warm up, and is hot when food goes in unless its owner says otherwise. Common practice, no source.
  */
-export const preheatsByHabit = ({ kind, preheats }: Pick<Fryer, 'kind' | 'preheats'>): boolean | undefined =>
-  preheats ?? (OVEN_KINDS.includes(kind) ? true : undefined);
+export const preheatsByHabit = (fryer: Pick<Fryer, 'kind' | 'preheats'>): boolean | undefined =>
+  fryer.preheats ?? (isOven(fryer) ? true : undefined);

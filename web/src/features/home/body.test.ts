@@ -1,5 +1,6 @@
 import { check, COMMON_FRYERS, conversionBodySchema } from '@yellowmist/contract';
 import {
+  convertDish,
   enter,
   evaluateFried,
   foodOf,
@@ -30,6 +31,21 @@ describe('the sentence that a dish begins with', () => {
       expect({ label, checked }).toMatchObject({ checked: { ok: true } });
     }
   });
+
+  // An oven is hot when food goes in, and takes its time: common practice, no source.
+  test.each(['fan-oven', 'still-oven'] as const)(
+    'drumsticks in a %s are safe by the first plan that is found',
+    (kind) => {
+      const oven = COMMON_FRYERS.find((f) => f.kind === kind)!;
+      const entered = enter(KNOWN, { food: '6 chicken drumsticks', coat: 'buttermilk, seasoned flour' });
+      const { dish, fried, limits } = bodyOf(entered, oven)!;
+      expect(limits).toMatchObject({ preheat: true, maxMinutes: 40, maxTempC: oven.maxTempC });
+      const [best] = convertDish({ dish, fried, fryer: oven, limits, pantry: KNOWN }).alternatives;
+      expect(best.plan.settings.preheated).toBe(true);
+      expect(best.outcomes.centre).toMatchObject({ band: 'good', word: 'safe' });
+      expect(best.plan.settings.tempC).toBeLessThan(235);
+    },
+  );
 
   // What a hand cuts for frying: common practice, no source.
   test.each(FOODS)('%s is cut to a piece of 2 to 200 g that a common fryer holds', (foodId) => {
