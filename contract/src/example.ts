@@ -1,4 +1,4 @@
-import { PLAIN_AIR, type Fryer, type Limits } from '@yellowmist/core';
+import { PLAIN_AIR, usualMostMinutes, type Fryer, type Limits } from '@yellowmist/core';
 import type { ConversionBody } from './types.js';
 
 /** Fryers to begin with, by kind; a cook gives theirs its own size and name. */
@@ -65,7 +65,7 @@ export const OPEN_LIMITS: Limits = {
   avoidAllergens: [],
   without: [],
   maxTempC: 205,
-  maxMinutes: 24,
+  maxMinutes: usualMostMinutes({ kind: 'drawer' }),
   preheat: false,
 };
 

@@ -1,7 +1,7 @@
+import { BREADED, PLAIN_FRYER } from '../../testing/plain.js';
 import { KNOWN } from '../foods/index.js';
 import type { FryerKind } from '../heat/index.js';
 import { cookInAir, PLAIN_AIR, preheatsByHabit, readyPiece, type AirPlan, type Dish } from './index.js';
-import { layerOf } from '../coat/index.js';
 
 /** What a fryer does by its habit, and what it comes to in the first of two temperatures. */
 
@@ -22,7 +22,7 @@ describe('a second temperature goes on from what the first had come to', () => {
     skin: 'damp',
     preparation: 'raw',
   };
-  const layers = [layerOf(['wheat-flour', 60]), layerOf(['egg', 50]), layerOf(['coarse-crumbs', 60])];
+  const layers = BREADED;
   const ready = readyPiece(KNOWN, dish, layers);
   /** °C of the air by the minute. */
   const airOf = (kind: FryerKind, preheated: boolean, firstMin: number): ((min: number) => number) => {
@@ -36,17 +36,7 @@ describe('a second temperature goes on from what the first had come to', () => {
     };
     const second = { sauce: null, sauceGm2: 0, coolMin: 0, tempC: 230, minutes: 10 };
     const plan: AirPlan = { layers, restMin: 5, oilGm2: 10, settings, second };
-    const fryer = {
-      name: 'Any',
-      kind,
-      basket: { kind: 'rectangle' as const, widthMm: 440, depthMm: 360 },
-      racks: 1,
-      minTempC: 80,
-      maxTempC: 250,
-      stepC: 5,
-      airFactor: 1,
-      offsetC: 0,
-    };
+    const fryer = { ...PLAIN_FRYER, kind, maxTempC: 250 };
     const { timeS, columns } = cookInAir(ready, dish, plan, fryer, { coverage: 0.2, pieces: 8, level: 'only' });
     return (min) => columns.airC[timeS.findIndex((s) => s >= min * 60)];
   };

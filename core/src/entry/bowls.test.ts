@@ -153,6 +153,7 @@ describe('bowls in one field', () => {
     ['cajun batter, panko', [`${FLOUR_AND_BEER} cajun-spice`, 'finish: coarse-crumbs']],
     ['100ml beer 100g flour', ['batter: beer wheat-flour']],
     ['330 ml beer, 1 cup flour, salt', ['batter: beer wheat-flour salt']],
+    ['water, flour, egg, panko', ['binder: water', 'dredge: wheat-flour', 'binder: egg', 'finish: coarse-crumbs']],
     ['water then flour', ['binder: water', 'dredge: wheat-flour']],
     ['flour / egg / parmesan', ['dust: wheat-flour', 'binder: egg', 'finish: hard-cheese']],
     ['1. flour 2. egg 3. crumbs', ['dust: wheat-flour', 'binder: egg', 'finish: coarse-crumbs']],

@@ -133,8 +133,9 @@ function stirred(pantry: Pantry, bowls: Sorted[]): Sorted[] {
   const out: Sorted[] = [];
   for (let i = 0; i < bowls.length; i++) {
     const next = bowls[i + 1];
-    // "100 ml beer, 100 g flour": nobody dips into beer.
-    const turnedRound = next !== undefined && bowls[i].onlyStirs && isBatter(next, bowls[i], undefined);
+    // "100 ml beer, 100 g flour": nobody dips into beer. Flour before an egg is a dust all the same.
+    const turnedRound =
+      next !== undefined && bowls[i].onlyStirs && !bowls[i + 2]?.isWet && isBatter(next, bowls[i], undefined);
     if (next === undefined || (!turnedRound && !isBatter(bowls[i], next, bowls[i + 2]))) {
       out.push(bowls[i]);
       continue;

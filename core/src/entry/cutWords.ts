@@ -40,7 +40,7 @@ export const FLORET_SIZE = /\b(small|medium|large|big|tiny|little) florets?\b/;
 /** Packs of several: a number of the food itself is no number of these. */
 export const PACKS = /\b(bag|pack|tin|jar|bowl|tub|bunch|cluster|cup|loin piece|block|head)\b/;
 /** What holds an amount that nobody knows: "1 bag frozen fries" is no single one. */
-export const CONTAINERS = /^(bags?|packs?|packets?|packages?|boxe?s?|tubs?|punnets?|trays?|cartons?)\b/;
+export const CONTAINERS = /^(bags?|packs?|packets?|packages?|box(es)?|tubs?|punnets?|trays?|cartons?)\b/;
 /** So many of a thing that is sold in packs are pieces. Our choice. */
 export const PIECES_FROM = 5;
 /** What these cuts make is counted by itself: "4 bean patties", "3 cauliflower florets". */

@@ -107,6 +107,8 @@ const usual = (food: Food): Bought => {
   return { foodId: food.id, unit: units[0].id, amount: u.amount, cut: cuts[0].id };
 };
 
+const usualEach = (pantry: Pantry, ids: readonly string[]): Bought[] => ids.map((id) => usual(foodOf(pantry, id)));
+
 const asked = (typed: string, doubt: FoodDoubt, likely: Bought[]): FoodReading => ({
   typed,
   bought: null,
@@ -144,7 +146,10 @@ const BIRD_IDS = ['chicken-thigh-on-bone', 'chicken-drumstick', 'chicken-wing', 
 
 /** A bird's pieces, as many of each as usual. */
 const birdsPieces = (pantry: Pantry): Bought[] =>
-  BIRD_IDS.filter((id) => inPantry(pantry, id)).map((id) => usual(foodOf(pantry, id)));
+  usualEach(
+    pantry,
+    BIRD_IDS.filter((id) => inPantry(pantry, id)),
+  );
 
 /** Words beside the name that make another food of it: "pork belly", "vegan prawns"; none of them says a cut or a measure. */
 function wordsOfAnother(found: Recognised): string[] {
@@ -231,7 +236,10 @@ export function readFood(
     return asked(
       typed,
       'unknown',
-      near.map((item) => usual(foodOf(pantry, item.id))),
+      usualEach(
+        pantry,
+        near.map(({ id }) => id),
+      ),
     );
   }
   const food = foodOf(pantry, found.item.id);
@@ -249,7 +257,10 @@ export function readFood(
     return asked(
       typed,
       'unknown',
-      near.map((item) => usual(foodOf(pantry, item.id))),
+      usualEach(
+        pantry,
+        near.map(({ id }) => id),
+      ),
     );
   }
   if (another.length > 0) {

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { breadedCutlet } from '../../testing/cutlet.js';
 import { updateHeatCapacity } from './conduct.js';
+import { WATER_HEAT } from './constants/index.js';
 import { moveWater } from './moisture.js';
 
 /** Water that moves between cells takes its heat along: both are conserved, however much passes through a cell. */
@@ -8,7 +9,7 @@ import { moveWater } from './moisture.js';
 const SEED = 20261128;
 const cells = breadedCutlet(20, 1.2, 60).body.n;
 
-/** A chain as no cook leaves it: any temperatures, any wetness, some cells so thin that far more passes than they hold. */
+/** A chain as no cook leaves it: hot beside cold, wet beside dry, some cells so thin that far more passes than they hold. */
 const chains = fc.record({
   tempC: fc.array(fc.double({ min: 1, max: 95, noNaN: true }), { minLength: cells, maxLength: cells }),
   full: fc.array(fc.double({ min: 0, max: 1, noNaN: true }), { minLength: cells, maxLength: cells }),
@@ -45,7 +46,7 @@ test('heat and water are conserved to rounding, and no cell is hotter or colder 
       expect(Math.min(...are)).toBeGreaterThanOrEqual(Math.min(...were) - 1e-9);
       // What a cell holds is what its water and solids hold.
       for (let i = from; i < to; i++)
-        expect(Math.abs(work.heat[i] - body.dryHeat[i] - body.water[i] * 4186)).toBeLessThan(
+        expect(Math.abs(work.heat[i] - body.dryHeat[i] - body.water[i] * WATER_HEAT)).toBeLessThan(
           1e-6 * work.heat[i] + 1e-9,
         );
     }),

@@ -1,5 +1,6 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { Hand } from '@yellowmist/core';
+import { writeHere } from './here';
 
 export type UnitSystem = 'metric' | 'us';
 export type Theme = 'steam' | 'iron';
@@ -44,13 +45,7 @@ export function rememberedSettings(): Settings {
   }
 }
 
-export function rememberSettings(settings: Settings): void {
-  try {
-    localStorage.setItem(KEY, JSON.stringify(settings));
-  } catch {
-    // A browser without storage forgets; nothing else is lost.
-  }
-}
+export const rememberSettings = (settings: Settings): void => writeHere(KEY, settings);
 
 export const settingsSlice = createSlice({
   name: 'settings',

@@ -1,12 +1,21 @@
 import { combineReducers, configureStore, type UnknownAction } from '@reduxjs/toolkit';
 import { PLAIN_AIR } from '@yellowmist/core';
-import { exampleConversion, FORMATS, formatNumber, type Chosen, type ConversionDocument } from '@yellowmist/contract';
+import {
+  COMMON_FRYERS,
+  exampleConversion,
+  FORMATS,
+  formatNumber,
+  type Chosen,
+  type ConversionDocument,
+} from '@yellowmist/contract';
 import { dragged, laidOut, typed } from './deskSlice';
 import {
   dishChanged,
   dishReducer,
   dragMiddleware,
+  fryerChanged,
   layersChanged,
+  limitsChanged,
   picked,
   redo,
   renamed,
@@ -64,6 +73,18 @@ describe('the bench', () => {
     expect(dish().dish.count).toBe(document.dish.count);
     for (let i = 0; i < 20; i++) store.dispatch(redo());
     expect(dish().dish.count).toBe(20);
+  });
+
+  test('another fryer brings its habits, and what the cook has chosen stays', () => {
+    const { store, dish } = bench();
+    const [drawer, oven] = ['drawer', 'fan-oven'].map((kind) => COMMON_FRYERS.find((f) => f.kind === kind)!);
+    store.dispatch(fryerChanged(oven));
+    expect(dish().limits).toMatchObject({ preheat: true, maxMinutes: 40, maxTempC: oven.maxTempC });
+    store.dispatch(fryerChanged(drawer));
+    expect(dish().limits).toMatchObject({ preheat: false, maxMinutes: 24, maxTempC: drawer.maxTempC });
+    store.dispatch(limitsChanged({ maxMinutes: 30 }));
+    store.dispatch(fryerChanged(oven));
+    expect(dish().limits.maxMinutes).toBe(30);
   });
 
   test('the search gives way to the cook, and is no step to undo', () => {

@@ -14,6 +14,7 @@ import {
   type LayerSpec,
   type Limits,
   preheatsByHabit,
+  usualMostMinutes,
 } from '@yellowmist/core';
 import { useAppSelector } from '../../state/hooks';
 import { lazyMiddleware, rootReducer, type RootState } from '../../state/store';
@@ -46,6 +47,8 @@ const takenTo = (state: ConversionBody, fryer: Fryer): void => {
   const other = state.fryer.name !== fryer.name;
   // What one fryer did by its habit, another that has none does not.
   const without = preheatsByHabit(state.fryer) ? false : state.limits.preheat;
+  // Minutes that the cook has chosen stay.
+  if (state.limits.maxMinutes === usualMostMinutes(state.fryer)) state.limits.maxMinutes = usualMostMinutes(fryer);
   state.fryer = fryer;
   state.limits.maxTempC = fryer.maxTempC;
   if (other) state.limits.preheat = preheatsByHabit(fryer) ?? without;
