@@ -53,7 +53,7 @@ test('what is not understood is asked with its likeliest answers, and what was t
   await expect(coat(page)).toHaveValue('½ cup flour, 2 eggs, 1 cup moon dust');
   await expect(page.getByText('“1 cup moon dust” is nothing that is known here.')).toBeVisible();
   await food(page).fill('1 cup onion rings');
-  await expect(page.getByText('A cup says little of pieces')).toBeVisible();
+  await expect(page.getByText('A cup or a bag says little of pieces')).toBeVisible();
   await food(page).fill('500 g vegan chicken');
   await expect(page.getByText('is a kind that is not known here. The nearest:')).toBeVisible();
   await page.getByRole('button', { name: /500 g of seitan/ }).click();

@@ -99,6 +99,10 @@ describe('what the words end on is what is counted', () => {
     expect(readFood(KNOWN, '400 g tofu, bite-size').bought!.cut).toBe('cubes');
   });
 
+  test.each(['🍟🍟', '???'])('%s: nothing is near to no word', (text) =>
+    expect(readFood(KNOWN, text)).toMatchObject({ bought: null, doubt: 'unknown', likely: [] }),
+  );
+
   test('a name that says a cut alone makes no other food of a word that nobody knows', () => {
     expect(readFood(KNOWN, '4 swordfish steaks')).toMatchObject({ bought: null, doubt: 'unknown', likely: [] });
     expect(readFood(KNOWN, '2 rump steaks').bought).toMatchObject({ foodId: 'beef-steak', amount: 2 });

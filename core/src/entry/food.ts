@@ -232,7 +232,8 @@ export function readFood(
   const [head] = words.split(/,|\b(?:cut|sliced|in|into|as)\b/);
   const found = recogniseFood(pantry, head, lower) ?? recogniseFood(pantry, words);
   if (!found) {
-    const near = findIngredients(pantry, comparedWords(words).slice(-2).join(' '), { fits });
+    const last = comparedWords(words).slice(-2).join(' ');
+    const near = last === '' ? [] : findIngredients(pantry, last, { fits });
     return asked(
       typed,
       'unknown',

@@ -85,7 +85,7 @@ export const isKindThatIs = (typed: string) => `“${typed}” is a kind that is
 export const howMuchOfIt = (typed: string) => `How much of it? “${typed}” does not say. The likeliest:`;
 export const thereMustBeMore = 'There must be more than nothing of it. The likeliest:';
 export const isMoreThanHousehold = (typed: string) => `“${typed}” is more than a household cooks at once. Do you mean:`;
-export const cupSaysLittleOf = 'A cup says little of pieces: say how many, or a weight. The likeliest:';
+export const cupSaysLittleOf = 'A cup or a bag says little of pieces: say how many, or a weight. The likeliest:';
 export const noKnifeCutsThat = (min: number, max: number) =>
   `No knife cuts that: a cut must be ${min} to ${max} mm. Take:`;
 export const pieces = 'Pieces';
