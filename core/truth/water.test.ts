@@ -66,7 +66,7 @@ describe('a soaked surface settles at the wet-bulb temperature', () => {
     updateConduction(body, work, false);
     updateHeatCapacity(body, work);
     for (let s = 0; s < 1200; s++) {
-      for (const { face, end } of faces) setEnd(body, work, face, 40, 40, 0, around, false, end);
+      for (const { face, end } of faces) setEnd(body, work, face, 40, 40, 0, around, false, 1, end);
       conductStep(body, work, faces[0].end, faces[1].end, 1);
     }
     expect(Math.abs(body.tempC[body.n >> 1] - wetBulb)).toBeLessThan(1.5);

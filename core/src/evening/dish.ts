@@ -31,7 +31,10 @@ function crispedAgain(dish: ToCook, plan: AirPlan, fryer: Fryer, fried: FriedRes
       tempC: plan.settings.tempC,
       minutes: CRISP_AGAIN_MIN,
     };
-    const { outcomes, series } = evaluateAir({ ...dish, fryer }, { ...plan, second }, fried, { heaped: true });
+    const { outcomes, series } = evaluateAir({ ...dish, fryer }, { ...plan, second }, fried, {
+      heaped: true,
+      longSteps: true,
+    });
     const centreC = series.columns.centreC[series.timeS.length - 1];
     return { afterMin, crispness: outcomes.crispness?.value ?? 0, centreC };
   });
@@ -42,7 +45,7 @@ const placesFor = ({ afterwards }: AirPlan): Place[] => (afterwards === 'held' ?
 
 /** A plan in a fryer with how it waits. */
 function cookedAs(dish: ToCook, plan: AirPlan, fryer: Fryer, fried: FriedResult, known?: AirResult): Cooked {
-  const air = known ?? evaluateAir({ ...dish, fryer }, plan, fried, { waits: placesFor(plan) });
+  const air = known ?? evaluateAir({ ...dish, fryer }, plan, fried, { waits: placesFor(plan), longSteps: true });
   const rack = air.waiting.find((w) => w.place === 'rack')!;
   const held = air.waiting.find((w) => w.place === 'hold') ?? rack;
   return {
@@ -152,7 +155,7 @@ export function cookedOtherwise(
       ? cookedAs(asked, plan, to, fried)
       : null;
   }
-  const current = evaluateAir(asked, asked.plan, fried);
+  const current = evaluateAir(asked, asked.plan, fried, { longSteps: true });
   const moved = movedTo(asked, to, fried, current);
   return moved.fits ? cookedAs(asked, moved.plan, to, fried) : null;
 }

@@ -21,7 +21,7 @@ import {
   type UnderFood,
 } from './appliances.js';
 import { ROUNDING } from '../units/index.js';
-import { AIR_STEPS_S, DISTURBED_S, SAMPLE_S, SLOW_S } from './constants/index.js';
+import { AIR_STEPS_S, DISTURBED_S, QUICK_STEPS, SAMPLE_S, SLOW_S } from './constants/index.js';
 import { expose, type Medium, type Surroundings } from './media.js';
 import { saturationPa } from './water.js';
 
@@ -171,6 +171,7 @@ export function airMedium(cook: AirCook): AirMedium {
       return untilS > ROUNDING ? Math.min(wantedS, untilS) : wantedS;
     },
     slowS: SLOW_S.air,
+    quickSteps: QUICK_STEPS.air,
     sampleS: SAMPLE_S.air,
   };
 }

@@ -67,33 +67,37 @@ export const makeWork = (n: number): Work => ({
   boilsAt: new Float64Array(n),
 });
 
-/** What leaves or enters at one end of the chain in a step: a conductance W/K to `envC`, and evaporation in cell `wetCell`. */
+/** What one cell evaporates in a step: in W at `atC`, its slope in W/K, and what came of it once the step was solved, W. */
+export interface Evaporation {
+  cell: number;
+  atC: number;
+  atW: number;
+  slope: number;
+  takenW: number;
+}
+
+/** What leaves or enters at one end of the chain in a step: a conductance W/K to `envC`, and evaporation. */
 export interface End {
   /** Heat transfer coefficient of the surroundings, W/m²K. */
   h: number;
   conductance: number;
   envC: number;
-  wetCell: number;
-  /** Evaporation in W at `wetC`, and its slope in W/K. */
-  evaporationW: number;
-  evaporationSlope: number;
-  wetC: number;
-  /** What the solved step took in here, and what it evaporated, W. */
+  /** The drying front, and the cell that takes over from it within the step. */
+  front: Evaporation;
+  next: Evaporation;
+  /** What the solved step took in here, W. */
   takenW: number;
-  evaporatedW: number;
 }
 
-export const emptyEnd = (): End => ({
-  h: 0,
-  conductance: 0,
-  envC: 20,
-  wetCell: 0,
-  evaporationW: 0,
-  evaporationSlope: 0,
-  wetC: 20,
-  takenW: 0,
-  evaporatedW: 0,
-});
+/** Writes that nothing evaporates; the cell is one of the chain all the same. */
+export function noEvaporation(to: Evaporation, cell: number): void {
+  to.cell = cell;
+  to.atC = to.atW = to.slope = to.takenW = 0;
+}
+
+const nothing = (): Evaporation => ({ cell: 0, atC: 0, atW: 0, slope: 0, takenW: 0 });
+
+export const emptyEnd = (): End => ({ h: 0, conductance: 0, envC: 20, front: nothing(), next: nothing(), takenW: 0 });
 
 /**
  * Brings each cell's conductivity (W/mK) up to date: components in parallel by volume, pores in by geometric mean
@@ -131,18 +135,28 @@ export function updateHeatCapacity(body: Body, work: Work): void {
   for (let i = from; i < to; i++) work.heat[i] = dryHeat[i] + water[i] * WATER_HEAT - ice[i] * (WATER_HEAT - ICE_HEAT);
 }
 
-/** Adds what an end does to its outer and its wet cell. */
-function putEnd({ diagonal, known }: Work, end: End, outer: number): void {
-  diagonal[outer] += end.conductance;
-  known[outer] += end.conductance * end.envC;
-  diagonal[end.wetCell] += end.evaporationSlope;
-  known[end.wetCell] += end.evaporationSlope * end.wetC - end.evaporationW;
+function putEvaporation({ diagonal, known }: Work, { cell, atC, atW, slope }: Evaporation): void {
+  diagonal[cell] += slope;
+  known[cell] += slope * atC - atW;
+}
+
+/** Adds what an end does to its outer cell and to those that evaporate. */
+function putEnd(work: Work, end: End, outer: number): void {
+  work.diagonal[outer] += end.conductance;
+  work.known[outer] += end.conductance * end.envC;
+  putEvaporation(work, end.front);
+  putEvaporation(work, end.next);
+}
+
+function readEvaporation({ tempC }: Body, from: Evaporation): void {
+  from.takenW = from.atW + from.slope * (tempC[from.cell] - from.atC);
 }
 
 /** Notes what an end did in the step that was solved. */
-function readEnd({ tempC }: Body, end: End, outer: number): void {
-  end.takenW = end.conductance * (end.envC - tempC[outer]);
-  end.evaporatedW = end.evaporationW + end.evaporationSlope * (tempC[end.wetCell] - end.wetC);
+function readEnd(body: Body, end: End, outer: number): void {
+  end.takenW = end.conductance * (end.envC - body.tempC[outer]);
+  readEvaporation(body, end.front);
+  readEvaporation(body, end.next);
 }
 
 /**

@@ -44,10 +44,6 @@ export interface Face {
   /** Temperature of the surface, and of the edges that stand out of it, °C. */
   surfaceC: number;
   edgeC: number;
-  /** The cell that evaporates, its water activity, and what resists its vapour on the way into the air, m² s/kg. */
-  front: number;
-  frontActivity: number;
-  frontResistance: number;
   /** Whether it has lain in oil. */
   oiled: boolean;
   /** Fat that its skin still holds, and what has dripped from it, kg. */
@@ -90,9 +86,6 @@ export function makeFace(body: Body, up: boolean, layers: readonly CoatLayer[], 
     filmM: layers.at(-1)?.thicknessM ?? 0,
     surfaceC: body.tempC[outer],
     edgeC: body.tempC[outer],
-    front: outer,
-    frontActivity: 1,
-    frontResistance: 0,
     oiled: false,
     skinFatKg: (skinFatGm2 / 1000) * body.faceM2,
     drippedKg: 0,

@@ -56,6 +56,8 @@ export interface SimulateOptions {
    * steps are `QUICK_STEPS` times as long. Default 1.
    */
   fine?: number;
+  /** Steps are `SEARCH_STEPS` times as long: cooks that are compared, and not shown. Default false. */
+  longSteps?: boolean;
   /**
    * Other amounts of oil on the finished coat, g/m²: oil on a set surface hardly touches the heat, so that one cook tells
    * how each of them browns and crisps. Not for a coat that is wet outside, or a skin that gives off its own fat. Default none.

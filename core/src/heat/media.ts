@@ -28,6 +28,8 @@ export interface Medium {
   give(heatJ: number, stepS: number): void;
   /** Length of a time step that resolves this medium at `timeS`, s; `fine` divides it. */
   stepS(timeS: number, fine: number): number;
+  /** So many times as long are the steps and the time between two updates in a quick look. */
+  quickSteps: number;
   /** Time between two updates of what changes slowly in it, s. */
   slowS: number;
   /** Seconds after which the piece is turned in it; Infinity = never. */

@@ -1,5 +1,5 @@
 import { BURNER_TAU_S, OIL_H, OIL_HEAT, PAN_TOP, STIRRING } from './appliances.js';
-import { SAMPLE_S, SETTING_S, SLOW_S, STEPS_S } from './constants/index.js';
+import { QUICK_STEPS, SAMPLE_S, SETTING_S, SLOW_S, STEPS_S } from './constants/index.js';
 import { expose, immersedIn, type Medium } from './media.js';
 
 export interface OilCook {
@@ -34,6 +34,7 @@ export function deepOil(cook: OilCook): Medium {
     },
     stepS: oilStepS,
     slowS: SLOW_S.oil,
+    quickSteps: QUICK_STEPS.oil,
     sampleS: SAMPLE_S.oil,
   };
 }
@@ -58,6 +59,7 @@ export function panOil(cook: PanCook): Medium {
     give: () => undefined,
     stepS: oilStepS,
     slowS: SLOW_S.oil,
+    quickSteps: QUICK_STEPS.oil,
     sampleS: SAMPLE_S.oil,
   };
 }

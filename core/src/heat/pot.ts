@@ -1,5 +1,5 @@
 import { BOILING_WATER_H, ROOM_C } from './appliances.js';
-import { SAMPLE_S, SLOW_S, WATER_HEAT } from './constants/index.js';
+import { QUICK_STEPS, SAMPLE_S, SLOW_S, WATER_HEAT } from './constants/index.js';
 import { immersedIn, type Medium } from './media.js';
 
 /** A pot of boiling water for blanching. */
@@ -45,7 +45,8 @@ export function boilingPot(cook: WaterCook): BoilingPot {
       waterC = Math.max(ROOM_C, waterC - heatJ / (cook.waterKgPerPiece * WATER_HEAT));
     },
     stepS: (_timeS, fine) => 1 / fine,
-    slowS: SLOW_S.air,
+    slowS: SLOW_S.water,
+    quickSteps: QUICK_STEPS.water,
     sampleS: SAMPLE_S.air,
     backAtS: () => (stilled ? back : 0),
   };

@@ -30,12 +30,12 @@ const roughened = (hc: number, oil: boolean, { roughness }: Cooking): number => 
 
 const meetSurroundings =
   (standing: boolean) =>
-  (cook: Cooking): void => {
+  (cook: Cooking, seconds: number): void => {
     const { body, work, around } = cook;
     for (const { face, end } of cook.sides) {
       const { hc, hr, vent, oil } = exposureOf(cook, face);
       const h = roughened(hc, oil, cook);
-      setEnd(body, work, face, standing ? 0 : h * vent, h, hr, around, oil, end);
+      setEnd(body, work, face, standing ? 0 : h * vent, h, hr, around, oil, seconds, end);
     }
   };
 

@@ -48,6 +48,7 @@ export function standingPlace(place: Place): Medium {
     give: () => undefined,
     stepS: (_timeS, fine) => STANDING_STEP_S / fine,
     slowS: SLOW_S.standing,
+    quickSteps: 1,
     sampleS: STANDING_SAMPLE_S,
   };
 }
@@ -69,5 +70,6 @@ export function restingTray(): Medium {
     },
     stepS: (_timeS, fine) => TRAY_STEP_S / fine,
     slowS: SLOW_S.tray,
+    quickSteps: 1,
   };
 }

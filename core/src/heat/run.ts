@@ -4,8 +4,10 @@ import { isOily, type Medium } from './media.js';
 import { PROCESSES } from './processes.js';
 
 export interface RunOptions {
-  /** Divides the steps. */
+  /** Divides the steps and the time between two updates. */
   fine: number;
+  /** They are those of a quick look instead. */
+  quick: boolean;
   /** Off the heat: vapour moves inside the coat and condenses there. */
   standing: boolean;
   /** Told after every step, s since this run began; false ends the run. */
@@ -15,13 +17,19 @@ export interface RunOptions {
 const SOON_S = 1e-9;
 
 /** Runs a piece in one medium for `seconds`. Nothing is allocated in the loop. */
-export function runIn(cook: Cooking, medium: Medium, seconds: number, { fine, standing, onStep }: RunOptions): void {
+export function runIn(
+  cook: Cooking,
+  medium: Medium,
+  seconds: number,
+  { fine, quick, standing, onStep }: RunOptions,
+): void {
   const { body, work, around, step } = cook;
+  const divided = quick ? 1 / medium.quickSteps : fine;
   const here = PROCESSES.filter(({ only }) => only === undefined || (only === 'standing') === standing);
   const inSteps = here.filter(({ everySlow }) => everySlow === undefined);
   const slow = here.filter(({ everySlow }) => everySlow !== undefined);
   const since = new Float64Array(slow.length);
-  const slowS = medium.slowS / fine - SOON_S;
+  const slowS = medium.slowS / divided - SOON_S;
   let sinceSlowS = 0;
   let turned = false;
   let lastStepS = 1;
@@ -32,7 +40,7 @@ export function runIn(cook: Cooking, medium: Medium, seconds: number, { fine, st
   updateConduction(body, work, isOily(around));
   let ended = false;
   for (let timeS = 0; timeS < seconds - SOON_S && !ended;) {
-    const stepS = Math.min(medium.stepS(timeS, fine), seconds - timeS);
+    const stepS = Math.min(medium.stepS(timeS, divided), seconds - timeS);
     timeS += stepS;
     medium.surround(timeS, step.steamKg / lastStepS / (2 * body.faceM2), around);
     if (!turned && timeS >= medium.turnsAtS) {

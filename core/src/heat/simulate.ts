@@ -1,6 +1,6 @@
 import { brushWith, copyCooking, oilAll, rubWithOil, startCooking, touchUp, type Cooking } from './cooking.js';
 import { soakInOil } from './oiling.js';
-import { PORES_FILLED_WITH_OIL, QUICK_STEPS, SAUCE_C, STANDING_MIN, STANDING_SAMPLE_S } from './constants/index.js';
+import { PORES_FILLED_WITH_OIL, SAUCE_C, SEARCH_STEPS, STANDING_MIN, STANDING_SAMPLE_S } from './constants/index.js';
 import type { CookInput, SecondCook, SimulateOptions, Waiting } from './input.js';
 import { isOily } from './media.js';
 import { makeRecorder } from './recorder.js';
@@ -15,20 +15,20 @@ import type { CookSeries, StandingSeries } from './series.js';
  * @returns the series over the cook (the rest before it is simulated and not recorded), with how it waits beside it
  */
 export function simulate(input: CookInput, options: SimulateOptions = {}): CookSeries {
-  const { fine = 1, untilColour: darkest = Infinity, otherOilsGm2 = [] } = options;
+  const { fine = 1, longSteps = false, untilColour: darkest = Infinity, otherOilsGm2 = [] } = options;
   const { second } = input;
-  const steps = fine < 1 ? 1 / QUICK_STEPS : fine;
   const cook = startCooking(input, fine);
   const quiet = (): boolean => true;
   rubWithOil(cook, input.rubGm2 ?? 0);
-  runIn(cook, restingTray(), input.restMin * 60, { fine: 1, standing: false, onStep: quiet });
+  runIn(cook, restingTray(), input.restMin * 60, { fine: 1, quick: false, standing: false, onStep: quiet });
   oilAll(cook, input.oilGm2, otherOilsGm2);
   cook.flows.inJ = cook.flows.outJ = cook.flows.outKg = 0;
 
   const minutes = input.minutes + (second ? second.coolMin + second.minutes : 0);
   const recorder = makeRecorder(cook, minutes, input.medium.sampleS, options.profiles ?? false, otherOilsGm2);
   const recordFrom = (beforeS: number) => ({
-    fine: steps,
+    fine: longSteps ? fine / SEARCH_STEPS : fine,
+    quick: fine < 1,
     standing: false,
     onStep: (timeS: number): boolean => {
       if (!recorder.due(beforeS + timeS)) return true;
@@ -101,6 +101,7 @@ function waitThrough(cooked: Cooking, waiting: Waiting): StandingSeries {
   recorder.sample(cook, 0);
   runIn(cook, standingPlace(waiting.place), minutes * 60, {
     fine: 1,
+    quick: false,
     standing: true,
     onStep: (timeS) => {
       if (recorder.due(timeS)) recorder.sample(cook, timeS);

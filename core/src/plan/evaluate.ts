@@ -270,14 +270,11 @@ export function evaluateAir(
   const load = loadFor(made, ready, plan.laying);
   const lies = options?.heaped ? heapedIn(load) : liesIn(load);
   const series = cookInAir(ready, dish, plan, fryer, lies, simulation(pantry, ready, options));
-  const lower =
-    load.racksUsed > 1 ? cookInAir(ready, dish, plan, fryer, liesIn(load, 'lower'), { fine: options?.fine }) : null;
+  const steps = { fine: options?.fine, longSteps: options?.longSteps };
+  const lower = load.racksUsed > 1 ? cookInAir(ready, dish, plan, fryer, liesIn(load, 'lower'), steps) : null;
   const small = smallerOf(dish);
   const smaller =
-    small &&
-    cookInAir(readyPiece(pantry, small, plan.layers, plan.second), small, plan, fryer, liesIn(load), {
-      fine: options?.fine,
-    });
+    small && cookInAir(readyPiece(pantry, small, plan.layers, plan.second), small, plan, fryer, liesIn(load), steps);
   const cooked: InFryer = { ready, plan, fryer, load, pot: fried.pot };
   return describe(made, cooked, fried, judgedAir(cooked, series, series.timeS.length - 1, lower, smaller));
 }

@@ -1,5 +1,5 @@
 import { kindOf } from '../coat/index.js';
-import { lengthMatters, planId } from '../dish/index.js';
+import { planId } from '../dish/index.js';
 import { evaluateAir, evaluateFried, type Asked, type FriedResult } from '../plan/index.js';
 import { Refusal } from '../units/index.js';
 import { COST, EQUAL_WORTH, STILL_LIKE, TIE, WIDE_TEMPERATURES } from './constants.js';
@@ -84,9 +84,9 @@ export function completed(
   return alternative;
 }
 
-/** What was found half as fine, or in one cook for all lengths, with its minutes searched again in full. */
+/** What was found in long steps, half as fine or in one cook for all lengths, with its minutes searched again in full. */
 function refined(request: Asked, fried: FriedResult, found: Candidate): Candidate {
-  if (found.plan.second || (found.variant === '' && !lengthMatters(found.plan))) return found;
+  if (found.plan.second) return found;
   const plan = retimed(request, fried, found.plan);
   return { ...found, plan, id: planId(plan) };
 }

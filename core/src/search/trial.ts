@@ -106,11 +106,16 @@ function atLength(plan: AirPlan, minutes: number): AirPlan | null {
 }
 
 const simulated = (
-  { ready, request, load, fine }: Trial,
+  { ready, request, load, fine, exact }: Trial,
   plan: AirPlan,
   otherOilsGm2: readonly number[] = [],
 ): CookSeries =>
-  cookInAir(ready, request.dish, plan, request.fryer, liesIn(load), { untilColour: BURNT_BEYOND, fine, otherOilsGm2 });
+  cookInAir(ready, request.dish, plan, request.fryer, liesIn(load), {
+    untilColour: BURNT_BEYOND,
+    fine,
+    longSteps: !exact,
+    otherOilsGm2,
+  });
 
 /** A candidate that has no name yet: only what is kept of many is given one. */
 type Tried = Omit<Candidate, 'id'>;

@@ -46,16 +46,24 @@ export const THINNEST_LAYER_M = 0.02e-3;
  * Steps in moving air: while it is disturbed (loaded, opened, turned a moment ago), and when it is calm.
  * @unit s
  * @range 0.5–3
- * @source our choice: against an eighth of them the practised cooks end within 0.6 K (docs/performance.md)
+ * @source our choice: against an eighth of them nine in ten coated cooks end within 0.3 K and 1 % of colour (docs/performance.md)
  */
-export const AIR_STEPS_S = { disturbed: 1, calm: 2.5 } as const;
+export const AIR_STEPS_S = { disturbed: 0.5, calm: 1.25 } as const;
 /**
- * So many times the usual steps are those of a cook with fewer cells: of a quick look, and of a search's other coats.
+ * So many times the usual steps are those of a search: what it shows is simulated again with the usual ones.
  * @unit times
- * @range 1–3
+ * @range 1–2
+ * @source our choice: half the time; nine in ten coated cooks end within 0.5 K and 1.5 % of colour (docs/performance.md)
+ */
+export const SEARCH_STEPS = 2;
+/**
+ * So many times the usual steps are those of a cook with fewer cells, in oil, in air and in boiling water: of a quick
+ * look, and of a search's other coats.
+ * @unit times
+ * @range 1–4
  * @source our choice: half the time; with three quarters of the cells within 1 K and 0.05 of colour of the whole look, as with the usual steps
  */
-export const QUICK_STEPS = 2;
+export const QUICK_STEPS = { oil: 2, air: 4, water: 2 } as const;
 /**
  * How long a cook in moving air counts as disturbed after its door was shut.
  * @unit s
@@ -64,13 +72,13 @@ export const QUICK_STEPS = 2;
  */
 export const DISTURBED_S = 30;
 /**
- * Time between two updates of what changes slowly (water movement, run-off, softening, rendering): in oil, in air and
+ * Time between two updates of what changes slowly (water movement, run-off, softening, rendering): in oil, in air, in
  * boiling water, off the heat, and on the tray before the cook.
  * @unit s
  * @range 1–30
  * @source our choice; the answer does not hang on it (heat.test.ts)
  */
-export const SLOW_S = { oil: 2, air: 10, standing: 12, tray: 60 } as const;
+export const SLOW_S = { oil: 2, air: 5, water: 10, standing: 12, tray: 60 } as const;
 /**
  * Slow updates to one of the conductivities.
  * @unit updates
