@@ -9,7 +9,7 @@ const bundle = await rolldown({
   input: {
     main: join(BUILT, 'main.js'),
     worker: join(BUILT, 'compute/worker.js'),
-    backup: join(BUILT, 'backup/thread.js'),
+    backup: join(BUILT, 'backup/work.js'),
   },
   platform: 'node',
   // These load files from where they are installed (a native addon, a thread's script); the others are not installed,

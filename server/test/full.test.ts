@@ -3,6 +3,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { FORMATS, type ConversionBody } from '@yellowmist/contract';
 import { DataSource, type Repository } from 'typeorm';
+import { using } from '../src/backup/sqlite.js';
+import { arrived, carried } from '../src/backup/work.js';
 import { troubleOf } from '../src/common/troubles.js';
 import { ConversionEntity } from '../src/conversions/conversion.entity.js';
 import { databaseOptions } from '../src/database/options.js';
@@ -43,6 +45,25 @@ test('nothing that was saved is touched, it is said as what it is, and saving go
   saved.push((await store.insert(converted('After all'))).id);
   expect(await store.ids()).toEqual(new Set(saved));
   expect(await source.query('PRAGMA quick_check')).toEqual([{ quick_check: 'ok' }]);
+});
+
+test('a thread that meets a full disk says so with the words and the code of it', async () => {
+  const small = carried((file: string) =>
+    using(file, (db) => {
+      db.exec('PRAGMA max_page_count = 2');
+      for (const table of ['a', 'b', 'c']) db.exec(`CREATE TABLE ${table} (x)`);
+    }),
+  );
+  const came = structuredClone(await small(join(folder, 'small.sqlite')));
+  let met: unknown = null;
+  try {
+    arrived(came);
+  } catch (error) {
+    met = error;
+  }
+  expect(troubleOf(met)).toMatchObject({ status: 507, what: 'The disk is full.' });
+  expect((met as Error).message).toMatch(/full/);
+  expect(arrived(structuredClone(await carried((n: number) => n + 1)(1)))).toBe(2);
 });
 
 test.each<[object, number, boolean]>([

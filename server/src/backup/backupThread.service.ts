@@ -2,6 +2,7 @@ import { Injectable, type OnApplicationShutdown } from '@nestjs/common';
 import { Piscina } from 'piscina';
 import type { Looked } from './sqlite.js';
 import type * as tasks from './thread.js';
+import { arrived, type Came } from './work.js';
 
 const IDLE_MS = 5_000;
 
@@ -15,8 +16,8 @@ export class BackupThread implements OnApplicationShutdown {
     idleTimeout: IDLE_MS,
   });
 
-  private run<T>(name: keyof typeof tasks, task: unknown): Promise<T> {
-    return this.pool.run(task, { name }) as Promise<T>;
+  private async run<T>(name: keyof typeof tasks, task: unknown): Promise<T> {
+    return arrived((await this.pool.run(task, { name })) as Came<T>);
   }
 
   copyDatabase(task: tasks.ToCopy): Promise<Looked> {

@@ -5,7 +5,7 @@ import { Inject, Injectable, Logger, type OnApplicationBootstrap, type OnModuleD
 import type { BackupReason, BackupRecord, Backups } from '@yellowmist/contract';
 import { ProblemException } from '../common/problem.js';
 import { StandingService } from '../common/standing.service.js';
-import { DAMAGED } from '../common/troubles.js';
+import { DAMAGED, troubleOf } from '../common/troubles.js';
 import { Serial } from '../common/serial.js';
 import { asideIn, dealtWith } from './aside.js';
 import { BackupThread } from './backupThread.service.js';
@@ -77,7 +77,13 @@ export class BackupsService implements OnApplicationBootstrap, OnModuleDestroy {
           photosInto: backupPhotos,
         });
       } catch (error) {
-        throw new ProblemException(507, `The backup could not be made: ${(error as Error).message}`);
+        const trouble = troubleOf(error);
+        if (trouble?.damaged) throw error;
+        const why = trouble?.what ?? (error as Error).message;
+        throw new ProblemException(
+          507,
+          `The backup could not be made. ${why} Nothing that was saved before is touched; other backups are as they were.`,
+        );
       }
       await this.thin(id);
       return this.find(id);

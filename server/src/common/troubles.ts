@@ -2,6 +2,8 @@
 
 export interface Trouble {
   status: number;
+  /** What is wrong, in a sentence, and what that means for a save. */
+  what: string;
   detail: string;
   /** The database itself is spoiled. */
   damaged: boolean;
@@ -24,29 +26,29 @@ const codeOf = (error: unknown): string => {
   return String(driverError?.code ?? code ?? cause?.code ?? '');
 };
 
+const unsaved = (what: string, then: string): Trouble => ({
+  status: 507,
+  damaged: false,
+  what,
+  detail: `${what} ${then}`,
+});
+
 /** What an error of the disk or the database means; null for any other. */
 export function troubleOf(error: unknown): Trouble | null {
   const code = codeOf(error);
   if (FULL.test(code))
-    return {
-      status: 507,
-      damaged: false,
-      detail:
-        'The disk is full. This was not saved, and nothing that was saved before is touched: make room, and save again.',
-    };
+    return unsaved(
+      'The disk is full.',
+      'This was not saved, and nothing that was saved before is touched: make room, and save again.',
+    );
   if (LOCKED_UP.test(code))
-    return {
-      status: 507,
-      damaged: false,
-      detail: 'The data folder cannot be written any more. This was not saved; allow writing there, and save again.',
-    };
-  if (SPOILED.test(code)) return { status: 503, damaged: true, detail: DAMAGED };
+    return unsaved(
+      'The data folder cannot be written any more.',
+      'This was not saved; allow writing there, and save again.',
+    );
+  if (SPOILED.test(code)) return { status: 503, damaged: true, what: DAMAGED, detail: DAMAGED };
   if (FAILED.test(code))
-    return {
-      status: 507,
-      damaged: false,
-      detail: 'The disk gave an error. This was not saved; see whether the disk is well before you go on.',
-    };
+    return unsaved('The disk gave an error.', 'This was not saved; see whether the disk is well before you go on.');
   return null;
 }
 
