@@ -1,13 +1,15 @@
 import { Moon, Sun } from 'lucide-react';
 import { lazy, Suspense, useEffect } from 'react';
 import { Link, Outlet } from 'react-router';
-import { usePantryQuery } from '../state/api';
+import { api, usePantryQuery } from '../state/api';
 import { useSignedOut } from '../state/asking';
 import { FirstSteps } from './FirstSteps';
 import { Keys } from './Keys';
 import { Standing } from './Standing';
 import { themeSet, unitsSwitched, type Theme } from '../state/settings';
 import { useAppDispatch, useAppSelector } from '../state/hooks';
+import type { Dispatch } from '../state/store';
+import { AT_FIRST } from '../ui/More';
 import * as texts from './texts';
 
 const Toaster = lazy(async () => ({ default: (await import('sonner')).Toaster }));
@@ -20,12 +22,19 @@ interface Place {
   to: string;
   label: string;
   wide?: boolean;
+  /** Fetches what it shows first, while a hand is still on its way to it. */
+  ahead?: (dispatch: Dispatch) => void;
+}
+
+function logAhead(dispatch: Dispatch): void {
+  void import('../features/log/LogPage');
+  dispatch(api.util.prefetch('latestCooks', AT_FIRST, {}));
 }
 
 const PLACES: readonly Place[] = [
   { to: '/evening', label: texts.evening },
   { to: '/cook', label: texts.cook },
-  { to: '/log', label: texts.log },
+  { to: '/log', label: texts.log, ahead: logAhead },
   { to: '/kitchen', label: texts.kitchen },
   { to: '/pantry', label: texts.pantry },
   // On a telephone the first page leads there.
@@ -52,10 +61,12 @@ export function Layout() {
           <img src="/mark.svg" alt="" className="size-7" />
           <span className="max-sm:sr-only">{texts.yellowmist}</span>
         </Link>
-        {PLACES.map(({ to, label, wide }: Place) => (
+        {PLACES.map(({ to, label, wide, ahead }: Place) => (
           <Link
             key={to}
             to={to}
+            onPointerEnter={ahead && (() => ahead(dispatch))}
+            onFocus={ahead && (() => ahead(dispatch))}
             className={`btn btn-ghost h-11 px-2 font-normal max-lg:px-1.5 max-sm:px-1 ${wide ? 'max-sm:hidden' : ''}`}
           >
             {label}

@@ -2,13 +2,14 @@ import { useEffect, useState } from 'react';
 import { useSeen } from './useSeen';
 import * as texts from './texts';
 
-/** So many lines of a long list are drawn, and as many again whenever one comes near their end. */
+/** So many lines of a long list are drawn at once, more than a screen shows, and as many again whenever one comes near their end. */
+export const AT_FIRST = 24;
 const AT_A_TIME = 60;
 
 /** The lines of a long list that are drawn by now. */
 export function useParts<T>(all: readonly T[]): { drawn: readonly T[]; rest: number; more: () => void } {
-  const [parts, setParts] = useState(1);
-  const drawn = all.slice(0, parts * AT_A_TIME);
+  const [parts, setParts] = useState(0);
+  const drawn = all.slice(0, AT_FIRST + parts * AT_A_TIME);
   return { drawn, rest: all.length - drawn.length, more: () => setParts((n) => n + 1) };
 }
 

@@ -16,7 +16,7 @@ import { OVERALL } from '@yellowmist/contract';
 import { problemText, useCooksQuery, useLatestCooksQuery } from '../../state/api';
 import { useUnits } from '../../state/useUnits';
 import { Choice } from '../../ui/Choice';
-import { More, useParts } from '../../ui/More';
+import { AT_FIRST, More, useParts } from '../../ui/More';
 import { Chosen } from './Chosen';
 import { Experiments } from './Experiments';
 import { LogBin } from './LogBin';
@@ -28,9 +28,6 @@ import { PageHeading } from '../../ui/PageHeading';
 import * as texts from './texts';
 
 const column = createColumnHelper<LogRow>();
-
-/** So many cooks are fetched before all of them. */
-const LATEST = 60;
 
 const COLUMNS = [
   column.accessor((r) => r.cook.startedAt, { id: 'when', header: texts.when }),
@@ -60,7 +57,7 @@ const howMany = (shown: number, all: number): string => (shown === all ? texts.i
 /** All cooks that are over: a table that sorts and filters, and goes out as CSV. */
 export function LogPage() {
   // The latest are there at once, however long the log is; the rest comes after them.
-  const latest = useLatestCooksQuery(LATEST, { refetchOnMountOrArgChange: true });
+  const latest = useLatestCooksQuery(AT_FIRST, { refetchOnMountOrArgChange: true });
   const whole = useCooksQuery(undefined, { refetchOnMountOrArgChange: true, skip: latest.isLoading });
   const cooks = whole.data ?? latest.data;
   const error = whole.error ?? latest.error;
