@@ -5,6 +5,7 @@ import { FORMATS, type ConversionBody } from '@yellowmist/contract';
 import { DataSource, type Repository } from 'typeorm';
 import { using } from '../src/backup/sqlite.js';
 import { arrived, carried } from '../src/backup/work.js';
+import { ProblemException } from '../src/common/problem.js';
 import { troubleOf } from '../src/common/troubles.js';
 import { ConversionEntity } from '../src/conversions/conversion.entity.js';
 import { databaseOptions } from '../src/database/options.js';
@@ -45,6 +46,10 @@ test('nothing that was saved is touched, it is said as what it is, and saving go
   saved.push((await store.insert(converted('After all'))).id);
   expect(await store.ids()).toEqual(new Set(saved));
   expect(await source.query('PRAGMA quick_check')).toEqual([{ quick_check: 'ok' }]);
+});
+
+test('a log shows what was wrong in its words', () => {
+  expect(new ProblemException(507, 'The disk is full.').message).toBe('The disk is full.');
 });
 
 test('a thread that meets a full disk says so with the words and the code of it', async () => {

@@ -1,5 +1,7 @@
 import { Injectable, type OnApplicationShutdown } from '@nestjs/common';
 import { Piscina } from 'piscina';
+import { ProblemException } from '../common/problem.js';
+import { troubleOf } from '../common/troubles.js';
 import type { Looked } from './sqlite.js';
 import type * as tasks from './thread.js';
 import { arrived, type Came } from './work.js';
@@ -16,8 +18,16 @@ export class BackupThread implements OnApplicationShutdown {
     idleTimeout: IDLE_MS,
   });
 
+  /** @throws ProblemException 507 where the disk has no room or cannot be written; else the Error that it failed with */
   private async run<T>(name: keyof typeof tasks, task: unknown): Promise<T> {
-    return arrived((await this.pool.run(task, { name })) as Came<T>);
+    const came = (await this.pool.run(task, { name })) as Came<T>;
+    const trouble = 'failed' in came ? troubleOf(came.failed) : null;
+    if (trouble && !trouble.damaged)
+      throw new ProblemException(
+        trouble.status,
+        `${trouble.what} Nothing was changed: see to the disk, and do it again.`,
+      );
+    return arrived(came);
   }
 
   copyDatabase(task: tasks.ToCopy): Promise<Looked> {

@@ -77,13 +77,8 @@ export class BackupsService implements OnApplicationBootstrap, OnModuleDestroy {
           photosInto: backupPhotos,
         });
       } catch (error) {
-        const trouble = troubleOf(error);
-        if (trouble?.damaged) throw error;
-        const why = trouble?.what ?? (error as Error).message;
-        throw new ProblemException(
-          507,
-          `The backup could not be made. ${why} Nothing that was saved before is touched; other backups are as they were.`,
-        );
+        if (error instanceof ProblemException || troubleOf(error)) throw error;
+        throw new ProblemException(507, `The backup could not be made: ${(error as Error).message}`);
       }
       await this.thin(id);
       return this.find(id);

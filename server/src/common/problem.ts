@@ -36,6 +36,8 @@ export class ProblemException extends HttpException {
     readonly retryAfterS?: number,
   ) {
     super(problem(status, detail, more), status);
+    // What a log shows of it; without, it is the name of the class.
+    this.message = detail;
   }
 }
 
