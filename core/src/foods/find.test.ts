@@ -28,17 +28,20 @@ describe('words', () => {
     ['paprica', 'paprika', 1],
     ['aubergne', 'aubergine', 1],
     ['flour', 'flower', 2],
+    ['chikcen', 'chicken', 1],
+    ['ca', 'abc', 3],
   ])('%s and %s are %d letters apart', (a, b, apart) => expect(lettersApart(a, b, 2)).toBe(apart));
 
   test('more letters apart than asked for is not counted out', () =>
     expect(lettersApart('egg', 'eggplant', 2)).toBe(3));
 
-  // Levenshtein's distance by its own recursion (V. Levenshtein, 1966), without a table and without giving up.
+  // The distance by its own recursion (V. Levenshtein, 1966; neighbours swapped: F. Damerau, 1964), without a table and without giving up.
   const byRecursion = (a: string, b: string): number => {
     if (a === '' || b === '') return a.length + b.length;
     const [shortA, shortB] = [a.slice(1), b.slice(1)];
     if (a[0] === b[0]) return byRecursion(shortA, shortB);
-    return 1 + Math.min(byRecursion(shortA, b), byRecursion(a, shortB), byRecursion(shortA, shortB));
+    const swapped = a.length > 1 && a[0] === b[1] && a[1] === b[0] ? byRecursion(a.slice(2), b.slice(2)) : Infinity;
+    return 1 + Math.min(byRecursion(shortA, b), byRecursion(a, shortB), byRecursion(shortA, shortB), swapped);
   };
 
   test('letters are counted as the definition counts them, as far as was asked for', () => {
@@ -102,6 +105,8 @@ describe('typing to find', () => {
     ['mac & cheese', 'macaroni-cheese'],
     ['TVP', 'soya-chunks'],
     ['mushroms', 'button-mushroom'],
+    ['chikcen thigh', 'chicken-thigh'],
+    ['egg plant', 'aubergine'],
   ])('the food "%s" is %s', (text, id) => expect(first(text, isFood)).toBe(id));
 
   test.each([
@@ -132,6 +137,10 @@ describe('typing to find', () => {
     expect(findIngredients(KNOWN, '', { fits: isCoat, used })[0].id).toBe('rye-flour');
     expect(findIngredients(KNOWN, '', { fits: isFood })).toHaveLength(KNOWN_INGREDIENTS.filter(isFood).length);
   });
+
+  test.each(['tripe', 'brains', 'snails'])('the food "%s" is not here, and nothing that only ends like it', (text) =>
+    expect(findIngredients(KNOWN, text, { fits: isFood })).toEqual([]),
+  );
 
   test('nonsense finds nothing, and a kitchen’s own is found by its name', () => {
     expect(findIngredients(KNOWN, 'xyzzyq')).toEqual([]);

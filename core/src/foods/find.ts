@@ -59,15 +59,20 @@ const NO_MATCH = 9;
 /** Letters that may be wrong in a word of this length. */
 const wrongLetters = (length: number): number => (length < 4 ? 0 : length < 8 ? 1 : 2);
 
+/** A word begins as it was meant to, or with its first two letters swapped: "tripe" is not ripe. */
+const beginsAlike = (typed: string, word: string): boolean =>
+  typed[0] === word[0] || (typed[0] === word[1] && typed[1] === word[0]);
+
 const nearly = (typed: string, word: string): boolean => {
   const most = wrongLetters(typed.length);
-  return most > 0 && lettersApart(typed, word.slice(0, typed.length + most), most) <= most;
+  return most > 0 && beginsAlike(typed, word) && lettersApart(typed, word.slice(0, typed.length + most), most) <= most;
 };
 
 function matchOf(typed: readonly string[], name: readonly string[]): number {
   const all = name.join(' ');
   const said = typed.join(' ');
   if (all === said) return MATCH.same;
+  if (name.join('') === typed.join('')) return MATCH.whole;
   // The noun stands last: "egg" is a boiled egg rather than an egg roll.
   if (name.at(-1) === typed.at(-1) && typed.every((t) => name.includes(t))) return MATCH.whole;
   if (all.startsWith(said)) return MATCH.begins;
