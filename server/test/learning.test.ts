@@ -31,8 +31,8 @@ const cooked = async (seen: object, at: string): Promise<string> => {
 };
 const read = async (): Promise<ConversionDocument> =>
   (await server.ask<ConversionDocument>('GET', `/conversions/${dish.id}`)).body;
-/** A fit that is made anew ends within this, K: two depths that evaporate alike may change places. */
-const ALIKE_K = 0.1;
+/** A fit that is made anew ends within this, K, a tenth of how sure it is: two depths that evaporate alike may change places. */
+const ALIKE_K = 0.5;
 const apart = (a: number, b: number): number => Math.abs(a - b);
 const DARK = { colourTop: 'dark', colourUnder: 'dark' };
 
