@@ -4,6 +4,7 @@ import {
   HELD_BY,
   ICE_HEAT,
   LEAST_OPEN_SHARE,
+  OPEN_UNDER_OIL,
   PORE_DRY_K,
   PORE_OIL_K,
   PORE_STEAM_K,
@@ -35,6 +36,8 @@ export interface Work {
   conductivity: Float64Array;
   /** What a cell's open pores resist to vapour, m² s per kg of dry air. */
   poreResistance: Float64Array;
+  /** What resists vapour of a cell between it and the air, m² s/kg: as its drying front was looked for. */
+  outside: Float64Array;
   sweep: Float64Array;
   /** What the solves take: how strongly a cell holds its value, and what is known of it. */
   diagonal: Float64Array;
@@ -55,6 +58,7 @@ export const makeWork = (n: number): Work => ({
   conductance: new Float64Array(n),
   conductivity: new Float64Array(n),
   poreResistance: new Float64Array(n),
+  outside: new Float64Array(n),
   sweep: new Float64Array(n),
   diagonal: new Float64Array(n),
   known: new Float64Array(n),
@@ -82,22 +86,26 @@ export interface End {
   h: number;
   conductance: number;
   envC: number;
-  /** The drying front, and the cell that takes over from it within the step. */
-  front: Evaporation;
-  next: Evaporation;
+  /** The drying front, and the cells that take over from it within the step: the first `wet` of them are of this step. */
+  fronts: readonly Evaporation[];
+  wet: number;
   /** What the solved step took in here, W. */
   takenW: number;
 }
 
-/** Writes that nothing evaporates; the cell is one of the chain all the same. */
-export function noEvaporation(to: Evaporation, cell: number): void {
-  to.cell = cell;
-  to.atC = to.atW = to.slope = to.takenW = 0;
-}
+/** So many cells of a face evaporate within a step at the most: each that dries hands over to the next. Our choice. */
+export const FRONTS = 3;
 
 const nothing = (): Evaporation => ({ cell: 0, atC: 0, atW: 0, slope: 0, takenW: 0 });
 
-export const emptyEnd = (): End => ({ h: 0, conductance: 0, envC: 20, front: nothing(), next: nothing(), takenW: 0 });
+export const emptyEnd = (): End => ({
+  h: 0,
+  conductance: 0,
+  envC: 20,
+  fronts: Array.from({ length: FRONTS }, nothing),
+  wet: 0,
+  takenW: 0,
+});
 
 /**
  * Brings each cell's conductivity (W/mK) up to date: components in parallel by volume, pores in by geometric mean
@@ -121,7 +129,9 @@ export function updateConduction(body: Body, work: Work, inOil: boolean): void {
     const moist = activityAt(water[i] / solids[i]);
     const logPore = inOil && layer[i] >= 0 ? logOil : logDry + (logSteam - logDry) * moist;
     conductivity[i] = pores > 0 ? matrix * exponential(pores * (logPore - logarithm(1000 * matrix))) : matrix;
-    poreResistance[i] = dx[i] / (OPEN_PORES * openness[i] * (pores > LEAST_OPEN_SHARE ? pores : LEAST_OPEN_SHARE));
+    const bubbling = i === from || i === to - 1 ? OPEN_UNDER_OIL * (1 - (filled - fatV) / volume[i]) : 0;
+    const open = Math.max(pores, bubbling, LEAST_OPEN_SHARE);
+    poreResistance[i] = dx[i] / (OPEN_PORES * openness[i] * open);
   }
   for (let i = from; i < to - 1; i++) {
     const resistance = dx[i] / conductivity[i] + dx[i + 1] / conductivity[i + 1];
@@ -135,28 +145,24 @@ export function updateHeatCapacity(body: Body, work: Work): void {
   for (let i = from; i < to; i++) work.heat[i] = dryHeat[i] + water[i] * WATER_HEAT - ice[i] * (WATER_HEAT - ICE_HEAT);
 }
 
-function putEvaporation({ diagonal, known }: Work, { cell, atC, atW, slope }: Evaporation): void {
-  diagonal[cell] += slope;
-  known[cell] += slope * atC - atW;
-}
-
 /** Adds what an end does to its outer cell and to those that evaporate. */
-function putEnd(work: Work, end: End, outer: number): void {
-  work.diagonal[outer] += end.conductance;
-  work.known[outer] += end.conductance * end.envC;
-  putEvaporation(work, end.front);
-  putEvaporation(work, end.next);
-}
-
-function readEvaporation({ tempC }: Body, from: Evaporation): void {
-  from.takenW = from.atW + from.slope * (tempC[from.cell] - from.atC);
+function putEnd({ diagonal, known }: Work, end: End, outer: number): void {
+  diagonal[outer] += end.conductance;
+  known[outer] += end.conductance * end.envC;
+  for (let k = 0; k < end.wet; k++) {
+    const { cell, atC, atW, slope } = end.fronts[k];
+    diagonal[cell] += slope;
+    known[cell] += slope * atC - atW;
+  }
 }
 
 /** Notes what an end did in the step that was solved. */
-function readEnd(body: Body, end: End, outer: number): void {
-  end.takenW = end.conductance * (end.envC - body.tempC[outer]);
-  readEvaporation(body, end.front);
-  readEvaporation(body, end.next);
+function readEnd({ tempC }: Body, end: End, outer: number): void {
+  end.takenW = end.conductance * (end.envC - tempC[outer]);
+  for (let k = 0; k < end.wet; k++) {
+    const front = end.fronts[k];
+    front.takenW = front.atW + front.slope * (tempC[front.cell] - front.atC);
+  }
 }
 
 /**

@@ -1,5 +1,5 @@
 import type { Body } from './body.js';
-import type { Evaporation, Work } from './conduct.js';
+import { FRONTS, type Evaporation, type Work } from './conduct.js';
 import type { Face } from './face.js';
 import { tabulated } from './table.js';
 import { activityAt, latentHeat, moistureAt, saturationAt, saturationPa, vapourDrive, waterActivity } from './water.js';
@@ -37,114 +37,123 @@ export interface Carrier {
   airDrive: number;
 }
 
-/** A cell that evaporates: what gets out of it, kg/(m² s), and what resists that on the way into the air, m² s/kg. */
+/** A cell that evaporates in a step. */
 interface Source {
   cell: number;
+  /** What gets out of it as the step begins, kg/(m² s). */
   flux: number;
-  resistance: number;
-}
-
-/** The two cells from which most gets out; the part of a step in which the first of them does, 0–1, and its mean flux in it. */
-interface Fronts {
-  /** What of its resistance lies outside the cell, too. */
-  first: Source & { outside: number };
-  next: Source;
+  /** By how much less that would be after a step in which it dries alone. */
+  fall: number;
+  /** The part of the step in which it evaporates, 0–1, and what it gives in it, spread over the step, kg/(m² s). */
   share: number;
-  meanFlux: number;
+  given: number;
 }
-/** Written anew for every face in every step. */
-export const fronts: Fronts = {
-  first: { cell: 0, flux: 0, resistance: 1, outside: 0 },
-  next: { cell: 0, flux: 0, resistance: 1 },
-  share: 1,
-  meanFlux: 0,
-};
+const source = (): Source => ({ cell: 0, flux: 0, fall: 0, share: 0, given: 0 });
+
+/** The cells from which most gets out, the first from which most does: written anew for every face in every step. */
+export const fronts: readonly Source[] = Array.from({ length: FRONTS }, source);
 
 /** Drive of the vapour of a cell that holds `x` kg of water per kg of solids. */
 const driveAt = (x: number, tempC: number): number =>
   tempC >= HOTTEST_DIFFUSION_C ? hotDriveOf(x) : vapourDrive(activityAt(x) * saturationAt(tempC));
 
+/** What resists vapour of a cell on its way into the air while the cell holds so much water, m² s/kg. */
+function resistanceOf({ capacity }: Body, { poreResistance, outside }: Work, cell: number, waterKg: number): number {
+  // A cell that is half dry is dry in its outer half: vapour from it has that way to go as well.
+  const dry = 1 - waterKg / capacity[cell];
+  return dry > 0 ? outside[cell] + dry * poreResistance[cell] : outside[cell];
+}
+
 /**
  * Finds the drying front of a face: the cell from which most vapour gets out through the pores of what has dried
- * outside it, and the one that comes next to it. Their flux is less than nothing where dew falls.
+ * outside it, and those that come next to it. Their flux is less than nothing where dew falls.
  */
-export function findFronts(body: Body, { poreResistance }: Work, face: Face, { layer, airDrive }: Carrier): void {
+export function findFronts(body: Body, work: Work, face: Face, { layer, airDrive }: Carrier): void {
   const { outer, inward } = face;
-  const { water, solids, capacity, tempC } = body;
-  const { first, next } = fronts;
+  const { water, solids, tempC } = body;
+  const { poreResistance, outside } = work;
+  const [first, second, third] = fronts;
   const pastCentre = (body.n >> 1) - (inward > 0 ? 0 : 1);
-  let most = -Infinity;
-  let second = -Infinity;
+  first.flux = second.flux = third.flux = -Infinity;
   let dried = layer;
   for (let i = outer; i !== pastCentre; i += inward) {
+    outside[i] = dried;
     const x = water[i] / solids[i];
-    const across = poreResistance[i];
-    // A cell that is half dry is dry in its outer half: vapour from it has that way to go as well.
-    const dry = 1 - water[i] / capacity[i];
-    const own = dry > 0 ? dried + dry * across : dried;
-    const flux = (driveAt(x, tempC[i]) - airDrive) / own;
-    if (flux > most) {
-      next.cell = first.cell;
-      next.resistance = first.resistance;
-      first.cell = i;
-      first.resistance = own;
-      first.outside = dried;
-      second = most;
-      most = flux;
-    } else if (flux > second) {
-      next.cell = i;
-      next.resistance = own;
-      second = flux;
-    }
+    const flux = (driveAt(x, tempC[i]) - airDrive) / resistanceOf(body, work, i, water[i]);
+    if (flux > first.flux) {
+      stand(third, second.cell, second.flux);
+      stand(second, first.cell, first.flux);
+      stand(first, i, flux);
+    } else if (flux > second.flux) {
+      stand(third, second.cell, second.flux);
+      stand(second, i, flux);
+    } else if (flux > third.flux) stand(third, i, flux);
     // A surface below the dew point of the air draws dew, and draws it outermost.
     if (x > WET_X || (i === outer && flux < 0 && tempC[i] < DEW_BELOW_C)) break;
-    dried += across;
+    dried += poreResistance[i];
   }
-  first.flux = most;
-  next.flux = second;
+}
+
+function stand(at: Source, cell: number, flux: number): void {
+  at.cell = cell;
+  at.flux = flux;
 }
 
 /**
- * Lets the front dry through a step of `stepS` seconds: it gives less and less, and where it would give less than the
- * next cell, that takes over for what is left of the step. Without it every step overdraws the front that it found: what
- * lies outside it ended up too dry, and up to a kelvin too hot.
+ * By how much less a cell would give after `stepS` seconds in which it dries alone, kg/(m² s). What a wet one gives comes
+ * up from behind it as fast: it gives on as it did.
  */
-export function shareStep(
-  { water, solids, capacity, tempC, faceM2 }: Body,
-  { poreResistance }: Work,
-  { airDrive }: Carrier,
-  stepS: number,
-): void {
-  const { first, next } = fronts;
-  const { cell, flux, outside } = first;
-  fronts.share = 1;
-  fronts.meanFlux = flux;
-  // What a wet depth gives comes up from behind it as fast: it stays as it is.
-  if (flux <= 0 || water[cell] > WET_X * solids[cell]) return;
+function fallOf(body: Body, work: Work, { airDrive }: Carrier, { cell, flux }: Source, stepS: number): number {
+  const { water, solids, tempC, faceM2 } = body;
+  if (water[cell] > WET_X * solids[cell]) return 0;
   const left = Math.max((1 - MOST_PER_STEP) * water[cell], water[cell] - flux * faceM2 * stepS);
-  const dry = 1 - left / capacity[cell];
-  const resistance = dry > 0 ? outside + dry * poreResistance[cell] : outside;
-  const last = Math.max(0, (driveAt(left / solids[cell], tempC[cell]) - airDrive) / resistance);
-  if (last < next.flux) fronts.share = (flux - next.flux) / (flux - last);
-  fronts.meanFlux = (flux + Math.max(last, next.flux)) / 2;
+  const drive = driveAt(left / solids[cell], tempC[cell]) - airDrive;
+  return flux - Math.max(0, drive / resistanceOf(body, work, cell, left));
 }
 
-/** Writes what a cell evaporates by `meanFlux` in the part `share` of a step, and how that falls as it cools. */
-export function writeEvaporation(
-  { water, solids, tempC, faceM2 }: Body,
-  { airDrive }: Carrier,
-  { cell, flux, resistance }: Source,
-  meanFlux: number,
-  share: number,
-  to: Evaporation,
-): void {
+/**
+ * Lets the front dry through a step of `stepS` seconds: it gives less and less, and once it gives no more than the next
+ * cell, both go on so that they fall alike; likewise with a third. Without it every step overdraws the front that it
+ * found: what lies outside it ended up too dry, and up to a kelvin too hot.
+ * @returns how many of `fronts` evaporate
+ */
+export function shareStep(body: Body, work: Work, air: Carrier, stepS: number): number {
+  let count = 0;
+  // What all of them have come to at the end of the step: each has had the time in which it falls to that, and these add up to the step.
+  let level = 0;
+  let inverse = 0;
+  let above = 0;
+  do {
+    const { flux } = fronts[count];
+    const fall = flux > 0 ? fallOf(body, work, air, fronts[count], stepS) : 0;
+    fronts[count++].fall = fall;
+    level = flux;
+    if (fall <= 0) break;
+    inverse += 1 / fall;
+    above += flux / fall;
+    level = (above - 1) / inverse;
+  } while (count < FRONTS && level < fronts[count].flux);
+  let left = 1;
+  for (let k = 0; k < count; k++) {
+    const front = fronts[k];
+    front.share = k === count - 1 ? left : (front.flux - level) / front.fall;
+    front.given = (front.share * (front.flux + level)) / 2;
+    left -= front.share;
+  }
+  return count;
+}
+
+/** Writes what a cell evaporates in a step, and how that falls as it cools. */
+export function writeEvaporation(body: Body, work: Work, { airDrive }: Carrier, from: Source, to: Evaporation): void {
+  const { water, solids, tempC, faceM2 } = body;
+  const { cell, flux, share, given } = from;
   const t = tempC[cell];
-  const latent = share * latentHeat(t) * faceM2;
+  const latent = latentHeat(t) * faceM2;
   const belowC = (t < HOTTEST_DIFFUSION_C ? t : HOTTEST_DIFFUSION_C) - SLOPE_K;
-  const x = water[cell] / solids[cell];
-  const fall = flux - (driveOf(activityAt(x), belowC) - airDrive) / resistance;
+  const drive = driveOf(activityAt(water[cell] / solids[cell]), belowC) - airDrive;
+  const fall = flux - drive / resistanceOf(body, work, cell, water[cell]);
   to.cell = cell;
   to.atC = t;
-  to.atW = latent * meanFlux;
-  to.slope = fall > 0 ? (latent * fall) / (t - belowC) : 0;
+  to.atW = latent * given;
+  to.slope = fall > 0 ? (share * latent * fall) / (t - belowC) : 0;
 }

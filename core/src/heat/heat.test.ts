@@ -169,10 +169,9 @@ describe('properties of every cook', () => {
         const centre = (cook: typeof base): number => Math.min(94, cook.at('centreC'));
         expect(centre(hotter)).toBeGreaterThanOrEqual(centre(base) - 0.6);
         expect(centre(thicker)).toBeLessThanOrEqual(centre(base) + 0.6);
-        // Without a coat there is no crumb: there oil only closes the pores that dry. What is still pale differs by 0.02
-        // where it is alike in steps and cells four times as fine.
+        // Without a coat there is no crumb: there oil only closes the pores that dry.
         if (COATS[c.coat].length > 0)
-          expect(oilier.at('colourUp')).toBeGreaterThanOrEqual(base.at('colourUp') * 0.99 - 0.02);
+          expect(oilier.at('colourUp')).toBeGreaterThanOrEqual(base.at('colourUp') * 0.99 - 0.015);
       }),
       { numRuns: 40, seed: SEED },
     );

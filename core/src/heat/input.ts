@@ -56,7 +56,7 @@ export interface SimulateOptions {
    * steps are `QUICK_STEPS` times as long. Default 1.
    */
   fine?: number;
-  /** Steps are `SEARCH_STEPS` times as long: cooks that are compared, and not shown. Default false. */
+  /** All cells, in the long steps of a quick look: cooks that are compared, and not shown. Default false. */
   longSteps?: boolean;
   /**
    * Other amounts of oil on the finished coat, g/m²: oil on a set surface hardly touches the heat, so that one cook tells

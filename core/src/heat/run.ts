@@ -6,7 +6,7 @@ import { PROCESSES } from './processes.js';
 export interface RunOptions {
   /** Divides the steps and the time between two updates. */
   fine: number;
-  /** They are those of a quick look instead. */
+  /** They are `QUICK_STEPS` times as long instead. */
   quick: boolean;
   /** Off the heat: vapour moves inside the coat and condenses there. */
   standing: boolean;

@@ -1,6 +1,6 @@
 import { brushWith, copyCooking, oilAll, rubWithOil, startCooking, touchUp, type Cooking } from './cooking.js';
 import { soakInOil } from './oiling.js';
-import { PORES_FILLED_WITH_OIL, SAUCE_C, SEARCH_STEPS, STANDING_MIN, STANDING_SAMPLE_S } from './constants/index.js';
+import { PORES_FILLED_WITH_OIL, SAUCE_C, STANDING_MIN, STANDING_SAMPLE_S } from './constants/index.js';
 import type { CookInput, SecondCook, SimulateOptions, Waiting } from './input.js';
 import { isOily } from './media.js';
 import { makeRecorder } from './recorder.js';
@@ -27,8 +27,8 @@ export function simulate(input: CookInput, options: SimulateOptions = {}): CookS
   const minutes = input.minutes + (second ? second.coolMin + second.minutes : 0);
   const recorder = makeRecorder(cook, minutes, input.medium.sampleS, options.profiles ?? false, otherOilsGm2);
   const recordFrom = (beforeS: number) => ({
-    fine: longSteps ? fine / SEARCH_STEPS : fine,
-    quick: fine < 1,
+    fine,
+    quick: longSteps || fine < 1,
     standing: false,
     onStep: (timeS: number): boolean => {
       if (!recorder.due(beforeS + timeS)) return true;

@@ -22,7 +22,7 @@ function endAt(cook: Cooking, around: Surroundings = AIR, vent = 40, stepS = 0.1
 }
 
 /** What it evaporates at its start, W: from its front, and from the cell that takes over within the step. */
-const evaporates = ({ front, next }: End): number => front.atW + next.atW;
+const evaporates = ({ fronts, wet }: End): number => fronts.slice(0, wet).reduce((sum, { atW }) => sum + atW, 0);
 
 /** Conducts for a step with the ends as they were set: they are told what they took in and evaporated. */
 const solve = ({ body, work, sides }: Cooking, stepS: number): void =>
@@ -34,13 +34,13 @@ describe('what leaves a face', () => {
     for (let k = 1; k < ends.length; k++)
       expect(evaporates(ends[k])).toBeGreaterThanOrEqual(evaporates(ends[k - 1]) * 0.93);
     // Hotter than boiling it still falls with the temperature: a long step must not take more than cools it to the curve.
-    for (const end of ends) expect(end.front.slope).toBeGreaterThan(0);
+    for (const end of ends) expect(end.fronts[0].slope).toBeGreaterThan(0);
   });
 
   // 98 °C is where diffusion ends, and the slope is that of a fall by 4 K below it.
   test.each([100, 110, 130, 160])('cools a front of %i °C along a line that meets the curve below boiling', (tempC) => {
     const { end } = endAt(cutletAt(tempC));
-    const { atW, slope, atC } = end.front;
+    const { atW, slope, atC } = end.fronts[0];
     const line = (c: number): number => atW + slope * (c - atC);
     const there = evaporates(endAt(cutletAt(94)).end);
     expect(Math.abs(line(94) / there - 1)).toBeLessThan(0.12);
@@ -51,8 +51,8 @@ describe('what leaves a face', () => {
     const [wet, dry] = [endAt(cutletAt(80, 0.8)), endAt(cutletAt(80, 0.02))];
     expect(evaporates(dry.end)).toBeLessThan(0.8 * evaporates(wet.end));
     const { body } = cutletAt(80);
-    expect(wet.end.front.cell).toBe(wet.face.outer);
-    expect(body.layer[dry.end.front.cell]).not.toBe(1);
+    expect(wet.end.fronts[0].cell).toBe(wet.face.outer);
+    expect(body.layer[dry.end.fronts[0].cell]).not.toBe(1);
   });
 
   test('is nothing in oil, behind parchment, and where a hot dry face meets moist air', () => {
@@ -60,7 +60,7 @@ describe('what leaves a face', () => {
     const { body, work, sides } = cook;
     const { face, end } = sides[1];
     setEnd(body, work, face, 40, 40, 12, AIR, true, 1, end);
-    for (const wet of [end.front, end.next]) expect([wet.atW, wet.slope]).toEqual([0, 0]);
+    expect(end.wet).toBe(0);
     expect(evaporates(endAt(cook, AIR, 0).end)).toBe(0);
     const moist = { ...AIR, vapourPa: 95_000 };
     expect(evaporates(endAt(cutletAt(85, 0.02), moist).end)).toBe(0);
@@ -70,7 +70,7 @@ describe('what leaves a face', () => {
     const cook = cutletAt(5);
     const { face, end } = endAt(cook, { ...AIR, vapourPa: 4000 });
     expect(evaporates(end)).toBeLessThan(0);
-    expect(end.front.cell).toBe(face.outer);
+    expect(end.fronts[0].cell).toBe(face.outer);
     const before = cook.body.water[face.outer];
     solve(cook, 1);
     evaporate(cook.body, cook.work, face, end, 1, cook.flows);
@@ -79,10 +79,11 @@ describe('what leaves a face', () => {
 
   // Crumbs that are dry enough to give out within the step: as it begins they give a quarter to two fifths more than they do in the mean.
   test.each([
-    [60, 0.1, 2.5],
-    [80, 0.1, 1],
-    [80, 0.16, 1],
-  ])('at %i °C from crumbs of %f comes in one step of %f s what comes in 400 parts of it', (tempC, crumbs, stepS) => {
+    [60, 0.1, 2.5, 0.04],
+    [80, 0.1, 1, 0.03],
+    [80, 0.16, 1, 0.07],
+  ])('at %i °C from crumbs of %f comes in one step of %f s what comes in 400 parts of it', (...given) => {
+    const [tempC, crumbs, stepS, within] = given;
     const whole = endAt(cutletAt(tempC, crumbs), AIR, 40, stepS).end;
     const parts = 400;
     const cook = cutletAt(tempC, crumbs);
@@ -90,16 +91,17 @@ describe('what leaves a face', () => {
     let mean = 0;
     for (let k = 0; k < parts; k++) {
       const { face, end } = endAt(cook, AIR, 40, stepS / parts);
-      for (const source of [end.front, end.next]) source.takenW = source.atW;
+      for (const front of end.fronts) front.takenW = front.atW;
       evaporate(cook.body, cook.work, face, end, stepS / parts, cook.flows);
       if (k === 0) atFirst = evaporates(end);
       mean += evaporates(end) / parts;
     }
     expect(atFirst / mean).toBeGreaterThan(1.25);
-    expect(Math.abs(evaporates(whole) / mean - 1)).toBeLessThan(0.06);
-    // The rest comes from the cell that takes over, behind it.
-    expect(whole.next.atW).toBeGreaterThan(0.3 * evaporates(whole));
-    expect(Math.abs(whole.next.cell - whole.front.cell)).toBe(1);
+    expect(Math.abs(evaporates(whole) / mean - 1)).toBeLessThan(within);
+    // The rest comes from those that take over, the first of them behind it.
+    const [front, next] = whole.fronts;
+    expect(evaporates(whole) - front.atW).toBeGreaterThan(0.2 * evaporates(whole));
+    expect(Math.abs(next.cell - front.cell)).toBe(1);
   });
 
   test('is written down to the last gram and joule', () => {

@@ -1,5 +1,5 @@
 import type { Body } from './body.js';
-import { noEvaporation, type End, type Evaporation, type Work } from './conduct.js';
+import type { End, Evaporation, Work } from './conduct.js';
 import { EDGE_FOOT, WATER_HEAT } from './constants/index.js';
 import type { Face } from './face.js';
 import type { Flows } from './flows.js';
@@ -30,19 +30,16 @@ export function setEnd(
   end.h = h;
   end.envC = h > 0 ? (hc * around.airC + hr * around.wallC) / h : around.airC;
   end.conductance = h > 0 ? body.faceM2 / (1 / h + body.dx[outer] / (2 * work.conductivity[outer])) : 0;
-  noEvaporation(end.front, outer);
-  noEvaporation(end.next, outer);
+  end.wet = 0;
   if (inOil || vent <= 0) return;
   const { vapourPa } = around;
   carrier.layer = 1 / massCoefficient(vent, humidityRatio(vapourPa));
   carrier.airDrive = vapourDrive(vapourPa);
   findFronts(body, work, face, carrier);
-  const { first, next } = fronts;
-  if (first.flux < 0 && body.tempC[first.cell] >= DEW_BELOW_C) return;
-  shareStep(body, work, carrier, stepS);
-  const { share, meanFlux } = fronts;
-  writeEvaporation(body, carrier, first, meanFlux, share, end.front);
-  if (share < 1) writeEvaporation(body, carrier, next, next.flux, 1 - share, end.next);
+  const [{ cell, flux }] = fronts;
+  if (flux < 0 && body.tempC[cell] >= DEW_BELOW_C) return;
+  end.wet = shareStep(body, work, carrier, stepS);
+  for (let k = 0; k < end.wet; k++) writeEvaporation(body, work, carrier, fronts[k], end.fronts[k]);
 }
 
 /**
@@ -51,8 +48,7 @@ export function setEnd(
  * than what heats them; what is left after that was never taken in.
  */
 export function evaporate(body: Body, work: Work, face: Face, end: End, stepS: number, flows: Flows): void {
-  evaporateFrom(body, work, face, end.front, end.envC, stepS, flows);
-  evaporateFrom(body, work, face, end.next, end.envC, stepS, flows);
+  for (let k = 0; k < end.wet; k++) evaporateFrom(body, work, face, end.fronts[k], end.envC, stepS, flows);
 }
 
 function evaporateFrom(

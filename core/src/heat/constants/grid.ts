@@ -50,15 +50,8 @@ export const THINNEST_LAYER_M = 0.02e-3;
  */
 export const AIR_STEPS_S = { disturbed: 0.5, calm: 1.25 } as const;
 /**
- * So many times the usual steps are those of a search: what it shows is simulated again with the usual ones.
- * @unit times
- * @range 1–2
- * @source our choice: half the time; nine in ten coated cooks end within 0.5 K and 1.5 % of colour (docs/performance.md)
- */
-export const SEARCH_STEPS = 2;
-/**
- * So many times the usual steps are those of a cook with fewer cells, in oil, in air and in boiling water: of a quick
- * look, and of a search's other coats.
+ * So many times the usual steps, in oil, in air and in boiling water, are those of cooks that are compared and not shown,
+ * and of a quick look: what is shown in the end is simulated again with the usual ones.
  * @unit times
  * @range 1–4
  * @source our choice: half the time; with three quarters of the cells within 1 K and 0.05 of colour of the whole look, as with the usual steps
@@ -78,7 +71,7 @@ export const DISTURBED_S = 30;
  * @range 1–30
  * @source our choice; the answer does not hang on it (heat.test.ts)
  */
-export const SLOW_S = { oil: 2, air: 5, water: 10, standing: 12, tray: 60 } as const;
+export const SLOW_S = { oil: 2, air: 3.75, water: 10, standing: 12, tray: 60 } as const;
 /**
  * Slow updates to one of the conductivities.
  * @unit updates

@@ -96,16 +96,17 @@ export function LogPage() {
       {rows.length > 0 && (
         <>
           <div className="mt-4 flex flex-wrap items-end gap-3">
-            <label className="text-sm">
+            <label className="text-xs">
               {texts.findInLog}
               <input
                 type="search"
-                className="input block h-11 w-64"
+                className="input block h-9 w-64 text-sm"
                 value={wanted}
                 onChange={(e) => setWanted(e.target.value)}
               />
             </label>
             <Choice
+              className="w-36"
               label={texts.allInAll}
               value={filters.overall}
               options={[
@@ -116,16 +117,17 @@ export function LogPage() {
               onChange={(overall) => setFilters({ ...filters, overall })}
             />
             <Choice
+              className="w-36"
               label={texts.fryer}
               value={filters.fryer}
               options={[{ value: 'any', label: 'any' }, ...fryers.map((name) => ({ value: name, label: name }))]}
               onChange={(fryer) => setFilters({ ...filters, fryer })}
             />
-            <a className="btn h-11" href="/api/cooks?as=csv" download>
+            <a className="btn h-9" href="/api/cooks?as=csv" download>
               <Download aria-hidden className="size-4" />
               {texts.allAsCsv}
             </a>
-            <span role="status" className="text-sm">
+            <span role="status" className="text-sm leading-9">
               {whole.data ? howMany(shown.length, rows.length) : texts.fetchingRest}
             </span>
           </div>
