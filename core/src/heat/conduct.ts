@@ -43,6 +43,8 @@ export interface Work {
   diagonal: Float64Array;
   known: Float64Array;
   target: Float64Array;
+  /** How liquid moved last between a cell and the next one, kg/s for a whole degree of saturation; and what moved, kg. */
+  wick: Float64Array;
   flow: Float64Array;
   mobility: Float64Array;
   /** The cells that boiled in the last step, and how many they are. */
@@ -63,6 +65,7 @@ export const makeWork = (n: number): Work => ({
   diagonal: new Float64Array(n),
   known: new Float64Array(n),
   target: new Float64Array(n),
+  wick: new Float64Array(n),
   flow: new Float64Array(n),
   mobility: new Float64Array(n),
   boiling: new Int32Array(n),

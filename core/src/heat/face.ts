@@ -44,6 +44,9 @@ export interface Face {
   /** Temperature of the surface, and of the edges that stand out of it, °C. */
   surfaceC: number;
   edgeC: number;
+  /** As the step began: water of its outermost cell, kg, and the temperature of the edges, °C. */
+  wasKg: number;
+  wasEdgeC: number;
   /** Whether it has lain in oil. */
   oiled: boolean;
   /** Fat that its skin still holds, and what has dripped from it, kg. */
@@ -86,6 +89,8 @@ export function makeFace(body: Body, up: boolean, layers: readonly CoatLayer[], 
     filmM: layers.at(-1)?.thicknessM ?? 0,
     surfaceC: body.tempC[outer],
     edgeC: body.tempC[outer],
+    wasKg: body.water[outer],
+    wasEdgeC: body.tempC[outer],
     oiled: false,
     skinFatKg: (skinFatGm2 / 1000) * body.faceM2,
     drippedKg: 0,
@@ -114,20 +119,23 @@ function stillUnset(unset: number, body: Body, cell: number, glues: boolean, ste
   return rate > 0 ? unset * Math.exp(-stepS * rate) : unset;
 }
 
-/** Lets a face brown and set for `stepS` seconds at the temperatures it now has. */
+/** Lets a face set for `stepS` seconds at the temperatures it now has, and brown as hot and as dry as it was in their mean. */
 export function ageFace(face: Face, body: Body, inOil: boolean, stepS: number): void {
   const { outer } = face;
   const { water, solids, fat } = body;
-  const dryness = drynessForColour(activityAt(water[outer] / solids[outer]));
+  const edgeC = (face.wasEdgeC + face.edgeC) / 2;
+  // In oil what has boiled away does not come back: the face is as dry as the step left it.
+  const kg = inOil ? water[outer] : (face.wasKg + water[outer]) / 2;
+  const dryness = drynessForColour(activityAt(kg / solids[outer]));
   if (dryness > 0) {
     const fatGm2 = (fat[outer] * 1000) / body.faceM2;
     const speed = stepS * face.browning * dryness;
-    const browned = speed * browningRate(face.edgeC, face.browned) * oilForColour(fatGm2, inOil);
-    const charred = speed * charringRate(face.edgeC);
+    const browned = speed * browningRate(edgeC, face.browned) * oilForColour(fatGm2, inOil);
+    const charred = speed * charringRate(edgeC);
     face.browned += browned;
     face.colour = Math.min(BLACKEST_B, face.colour + browned + charred);
     for (const shade of face.shades) {
-      const more = speed * browningRate(face.edgeC, shade.browned) * oilForColour(fatGm2 + shade.moreGm2, inOil);
+      const more = speed * browningRate(edgeC, shade.browned) * oilForColour(fatGm2 + shade.moreGm2, inOil);
       shade.browned += more;
       shade.colour = Math.min(BLACKEST_B, shade.colour + more + charred);
     }

@@ -39,7 +39,7 @@ const NO_MOBILITY = 1e-30;
  */
 export function moveWater(body: Body, work: Work, stepS: number): void {
   const { from, to, water, capacity, volume, dx, faceArea, contact, tempC, wicking } = body;
-  const { flow, sweep, target, mobility, diagonal, known } = work;
+  const { flow, wick, sweep, target, mobility, diagonal, known } = work;
   for (let i = from; i < to; i++) {
     mobility[i] =
       (wicking[i] * capacity[i] * waterDiffusivity(tempC[i]) * wetted(water[i] / capacity[i])) / (volume[i] * dx[i]) +
@@ -48,16 +48,16 @@ export function moveWater(body: Body, work: Work, stepS: number): void {
   const last = to - 1;
   for (let i = from; i < last; i++) {
     const conductance = (2 * faceArea[i] * mobility[i] * mobility[i + 1]) / (mobility[i] + mobility[i + 1]);
-    flow[i] = contact[i] > 0 ? conductance / (1 + conductance * contact[i]) : conductance;
+    wick[i] = contact[i] > 0 ? conductance / (1 + conductance * contact[i]) : conductance;
   }
   const perS = 1 / stepS;
   for (let i = from; i < to; i++) {
     diagonal[i] = capacity[i] * perS;
     known[i] = water[i] * perS;
   }
-  solveChain(from, to, flow, diagonal, known, sweep, target);
+  solveChain(from, to, wick, diagonal, known, sweep, target);
   // `target` is now the saturation; what crosses each face follows from it, and carries its sensible heat upstream.
-  for (let i = from; i < last; i++) flow[i] *= (target[i] - target[i + 1]) * stepS;
+  for (let i = from; i < last; i++) flow[i] = wick[i] * (target[i] - target[i + 1]) * stepS;
   // Nothing leaves the last cell.
   flow[last] = 0;
   carry(body, work);

@@ -1,10 +1,11 @@
 import type { Body } from './body.js';
 import type { End, Evaporation, Work } from './conduct.js';
-import { EDGE_FOOT, WATER_HEAT } from './constants/index.js';
+import { EDGE_FOOT } from './constants/index.js';
 import type { Face } from './face.js';
 import type { Flows } from './flows.js';
-import { DEW_BELOW_C, findFronts, fronts, MOST_PER_STEP, shareStep, writeEvaporation, type Carrier } from './front.js';
+import { DEW_BELOW_C, findFronts, fronts, shareStep, writeEvaporation, type Carrier } from './front.js';
 import type { Surroundings } from './media.js';
+import { loseAt } from './seep.js';
 import { humidityRatio, latentHeat, massCoefficient, vapourDrive } from './water.js';
 
 const carrier: Carrier = { layer: 1, airDrive: 0 };
@@ -28,6 +29,8 @@ export function setEnd(
   const { outer } = face;
   const h = hc + hr;
   end.h = h;
+  face.wasKg = body.water[outer];
+  face.wasEdgeC = face.edgeC;
   end.envC = h > 0 ? (hc * around.airC + hr * around.wallC) / h : around.airC;
   end.conductance = h > 0 ? body.faceM2 / (1 / h + body.dx[outer] / (2 * work.conductivity[outer])) : 0;
   end.wet = 0;
@@ -43,9 +46,9 @@ export function setEnd(
 }
 
 /**
- * Takes the water that the solved step evaporated out of the drying front, and out of the cells behind it when the front
- * runs dry within the step. Heat for which there was no water at all goes back into the cells, as far as they are cooler
- * than what heats them; what is left after that was never taken in.
+ * Takes the water that the solved step evaporated out of the cells that did, and of those behind them. Heat for which there
+ * was no water at all goes back into the cells, as far as they are cooler than what heats them; what is left after that
+ * was never taken in.
  */
 export function evaporate(body: Body, work: Work, face: Face, end: End, stepS: number, flows: Flows): void {
   for (let k = 0; k < end.wet; k++) evaporateFrom(body, work, face, end.fronts[k], end.envC, stepS, flows);
@@ -61,20 +64,9 @@ function evaporateFrom(
   flows: Flows,
 ): void {
   if (takenW === 0) return;
-  const { water, ice, tempC } = body;
-  const { heat } = work;
   const latent = latentHeat(atC);
-  let wantedKg = (stepS * takenW) / latent;
-  for (let i = cell; i >= face.from && i < face.to; i += face.inward) {
-    const kg = Math.min(wantedKg, (water[i] - ice[i]) * MOST_PER_STEP);
-    flows.outKg += kg;
-    flows.outJ += kg * (latent + WATER_HEAT * tempC[i]);
-    heat[i] -= kg * WATER_HEAT;
-    water[i] -= kg;
-    wantedKg -= kg;
-    if (wantedKg <= 0) return;
-  }
-  flows.outJ += giveBack(body, work, face, envC, wantedKg * latent);
+  const missing = loseAt(body, work, face, cell, (stepS * takenW) / latent, stepS, latent, flows);
+  if (missing > 0) flows.outJ += giveBack(body, work, face, envC, missing * latent);
 }
 
 /** Warms the cells of a half-body by `heatJ`, from the front inward, none above the hottest there is. Returns what is left, J. */

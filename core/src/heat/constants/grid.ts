@@ -10,10 +10,10 @@ export const FOOD_CELLS = 16;
 /**
  * How much smaller each cell of the food is than its inner neighbour.
  * @unit –
- * @range 0.8–1
- * @source our choice
+ * @range 0.7–1
+ * @source our choice; of a bare piece, which dries in its own outermost cells, 0.8 ends up to 8 % too pale (docs/performance.md)
  */
-export const FOOD_CELL_RATIO = 0.8;
+export const FOOD_CELL_RATIO = 0.75;
 /**
  * A coat layer gets a cell per this thickness, within the two limits below; a wet one, which boils in the pot, finer ones.
  * @unit m
@@ -48,7 +48,7 @@ export const THINNEST_LAYER_M = 0.02e-3;
  * @range 0.5–3
  * @source our choice: against an eighth of them nine in ten coated cooks end within 0.3 K and 1 % of colour (docs/performance.md)
  */
-export const AIR_STEPS_S = { disturbed: 0.5, calm: 1.25 } as const;
+export const AIR_STEPS_S = { disturbed: 1, calm: 2.5 } as const;
 /**
  * So many times the usual steps, in oil, in air and in boiling water, are those of cooks that are compared and not shown,
  * and of a quick look: what is shown in the end is simulated again with the usual ones.
@@ -56,7 +56,7 @@ export const AIR_STEPS_S = { disturbed: 0.5, calm: 1.25 } as const;
  * @range 1–4
  * @source our choice: half the time; with three quarters of the cells within 1 K and 0.05 of colour of the whole look, as with the usual steps
  */
-export const QUICK_STEPS = { oil: 2, air: 4, water: 2 } as const;
+export const QUICK_STEPS = { oil: 2, air: 2, water: 2 } as const;
 /**
  * How long a cook in moving air counts as disturbed after its door was shut.
  * @unit s
@@ -71,7 +71,7 @@ export const DISTURBED_S = 30;
  * @range 1–30
  * @source our choice; the answer does not hang on it (heat.test.ts)
  */
-export const SLOW_S = { oil: 2, air: 3.75, water: 10, standing: 12, tray: 60 } as const;
+export const SLOW_S = { oil: 2, air: 7.5, water: 10, standing: 12, tray: 60 } as const;
 /**
  * Slow updates to one of the conductivities.
  * @unit updates

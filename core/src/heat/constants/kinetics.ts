@@ -62,7 +62,7 @@ export const BROWNING_REFERENCE_K = 453.15;
  * @range 100–220
  * @source tuned on C1, C2, C4, C6 and C7
  */
-export const BROWNING_TIME_S = 158;
+export const BROWNING_TIME_S = 157;
 /**
  * Browning, first stage: where it ends, however long it goes on.
  * @unit B
