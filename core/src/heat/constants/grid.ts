@@ -45,10 +45,10 @@ export const THINNEST_LAYER_M = 0.02e-3;
 /**
  * Steps in moving air: while it is disturbed (loaded, opened, turned a moment ago), and when it is calm.
  * @unit s
- * @range 0.5–3
- * @source our choice: against an eighth of them nine in ten coated cooks end within 0.3 K and 1 % of colour (docs/performance.md)
+ * @range 0.5–3.5
+ * @source our choice, a sixth and a third of what is between two samples: against an eighth of them nine in ten coated cooks end within 0.3 K and 1 % of colour (docs/performance.md)
  */
-export const AIR_STEPS_S = { disturbed: 1, calm: 2.5 } as const;
+export const AIR_STEPS_S = { disturbed: 1.67, calm: 3.34 } as const;
 /**
  * So many times the usual steps, in oil, in air and in boiling water, are those of cooks that are compared and not shown,
  * and of a quick look: what is shown in the end is simulated again with the usual ones.
@@ -56,7 +56,7 @@ export const AIR_STEPS_S = { disturbed: 1, calm: 2.5 } as const;
  * @range 1–4
  * @source our choice: half the time; with three quarters of the cells within 1 K and 0.05 of colour of the whole look, as with the usual steps
  */
-export const QUICK_STEPS = { oil: 2, air: 2, water: 2 } as const;
+export const QUICK_STEPS = { oil: 2, air: 1.5, water: 2 } as const;
 /**
  * How long a cook in moving air counts as disturbed after its door was shut.
  * @unit s
@@ -71,7 +71,7 @@ export const DISTURBED_S = 30;
  * @range 1–30
  * @source our choice; the answer does not hang on it (heat.test.ts)
  */
-export const SLOW_S = { oil: 2, air: 7.5, water: 10, standing: 12, tray: 60 } as const;
+export const SLOW_S = { oil: 2, air: 10, water: 10, standing: 12, tray: 60 } as const;
 /**
  * Slow updates to one of the conductivities.
  * @unit updates
