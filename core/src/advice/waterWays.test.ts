@@ -7,7 +7,7 @@ import { waterAdvice, waterChoices, type WaterAdvice } from './waterWays.js';
 const fryer = PLAIN_FRYER;
 const plan = planOf({ restMin: 7, oilGm2: 18 }, { preheated: true });
 
-function adviceFor(foodId: string, shape: Dish['shape'], skin: Dish['skin'] = 'damp'): WaterAdvice {
+function adviceFor(foodId: string, shape: Dish['shape'], skin: Dish['skin'] = 'damp', lies = plan): WaterAdvice {
   const dish: Dish = { foodId, shape, count: 12, startC: 6, skin, preparation: 'raw' };
   const request: Asked = {
     pantry: KNOWN,
@@ -17,7 +17,7 @@ function adviceFor(foodId: string, shape: Dish['shape'], skin: Dish['skin'] = 'd
     limits: { ...NO_LIMITS, maxMinutes: 24, preheat: true },
   };
   const pot = evaluateFried(request);
-  return waterAdvice(request, pot, evaluateAir(request, plan, pot));
+  return waterAdvice(request, pot, evaluateAir(request, lies, pot));
 }
 const way = (advice: WaterAdvice, id: string) => advice.ways.find((w) => w.id === id)!;
 
@@ -62,6 +62,19 @@ describe('dealing with the food’s water', () => {
     const tomato = adviceFor('green-tomato', { kind: 'disc', diameterMm: 70, thicknessMm: 9 }, 'wet');
     expect(tomato.best).not.toBe('as-it-comes');
     expect(tomato.skipping.some((d) => d.about === 'adhesion' && d.better === false)).toBe(true);
+  });
+
+  test('a plan that pats what is wet lies there as patted, and leaving it wet is what changes it', () => {
+    const shape = { kind: 'disc', diameterMm: 70, thicknessMm: 9 } as const;
+    const patted = adviceFor('green-tomato', shape, 'wet', { ...plan, making: { patted: true } });
+    expect(patted.ways.filter((w) => w.now).map((w) => w.id)).toEqual(['raw']);
+    expect(way(patted, 'raw')).toMatchObject({ skin: 'damp', handsMin: 2, costs: [] });
+    const wet = way(patted, 'as-it-comes');
+    expect(wet).toMatchObject({ now: false, skin: 'wet' });
+    expect(wet.changed.plan.making?.patted).toBeUndefined();
+    expect(wet.costs.some((d) => d.about === 'adhesion' && d.better === false)).toBe(true);
+    expect(patted.best).not.toBe('as-it-comes');
+    expect(patted.skipping.some((d) => d.about === 'adhesion' && d.better === false)).toBe(true);
   });
 
   test('the tray of boiling water goes into the plan’s settings', () => {

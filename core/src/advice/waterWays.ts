@@ -1,4 +1,4 @@
-import { madeReady, readyPiece, type AirPlan, type Dish } from '../dish/index.js';
+import { dishAs, madeReady, readyPiece, type AirPlan, type Dish } from '../dish/index.js';
 import { foodOf, type Food, type Preparation } from '../foods/index.js';
 import { prepare, wayMinutes, wayOf, waysFor, wayWords } from '../prep/index.js';
 import { evaluateAir, type AirResult, type Asked, type FriedResult } from '../plan/index.js';
@@ -100,12 +100,12 @@ interface OnBench {
   current: AirResult;
 }
 
-/** The dish and plan as the cook has them already. */
-function isNow({ pantry, dish }: Asked, current: AirResult, choice: WaterChoice): boolean {
+/** The dish and plan as the cook has them already: patted dry by themselves, or by the plan. */
+function isNow({ pantry, dish }: Asked, { plan }: AirResult, choice: WaterChoice): boolean {
   return (
     dish.preparation === choice.preparation &&
-    current.plan.settings.waterTray === choice.tray &&
-    (dish.skin === 'wet') === (madeReady(pantry, dish, choice.preparation, choice.pat).skin === 'wet')
+    plan.settings.waterTray === choice.tray &&
+    (dishAs(dish, plan).skin === 'wet') === (madeReady(pantry, dish, choice.preparation, choice.pat).skin === 'wet')
   );
 }
 
@@ -113,8 +113,11 @@ function isNow({ pantry, dish }: Asked, current: AirResult, choice: WaterChoice)
 function cookedThrough({ request, fried, current }: OnBench, choice: WaterChoice): { dish: Dish; result: AirResult } {
   const dish = madeReady(request.pantry, request.dish, choice.preparation, choice.pat);
   const settings = { ...current.plan.settings, waterTray: choice.tray };
+  // What the plan wants patted stays wet where no cloth is taken.
+  const { making } = current.plan;
+  const made = making?.patted && !choice.pat ? { ...making, patted: undefined } : making;
   const there = { ...request, dish };
-  const plan = retimed(there, fried, { ...current.plan, settings, laying: undefined });
+  const plan = retimed(there, fried, { ...current.plan, making: made, settings, laying: undefined });
   return { dish, result: evaluateAir(there, plan, fried) };
 }
 
@@ -143,7 +146,7 @@ function scored(bench: OnBench, choice: WaterChoice): Scored {
     handsMin,
     waitMin,
     wayMin,
-    skin: dish.skin,
+    skin: dishAs(dish, result.plan).skin,
     startC: dish.startC,
     firmness: food.food.safety === 'vegetable' ? readyPiece(request.pantry, dish, []).startFirmness : null,
     waterLostG: (waterLost * rawG * food.per100g.waterG) / 100,
