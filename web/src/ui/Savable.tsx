@@ -4,8 +4,18 @@ import { tellWrong } from '../state/toast';
 import { pngOf, saveAs, svgText } from './drawing';
 import * as texts from './texts';
 
-/** A drawing with a small menu at its corner: saved as SVG or as PNG. */
-export function Savable({ name, children, className = '' }: { name: string; children: ReactNode; className?: string }) {
+interface SavableProps {
+  name: string;
+  children: ReactNode;
+  className?: string;
+  /** Where the drawing has nothing written. Default top. */
+  corner?: keyof typeof CORNERS;
+}
+
+const CORNERS = { top: 'top-0', bottom: 'bottom-0' } as const;
+
+/** A drawing with a small menu at its right corner: saved as SVG or as PNG. */
+export function Savable({ name, children, className = '', corner = 'top' }: SavableProps) {
   const frame = useRef<HTMLDivElement>(null);
   const menu = useRef<HTMLDetailsElement>(null);
   const file = name.toLowerCase().replace(/[^a-z0-9]+/g, '-');
@@ -23,7 +33,7 @@ export function Savable({ name, children, className = '' }: { name: string; chil
       {children}
       <details
         ref={menu}
-        className="absolute top-0 right-0 z-10 opacity-0 group-hover/drawing:opacity-100 focus-within:opacity-100 open:opacity-100 print:hidden pointer-coarse:opacity-70"
+        className={`absolute ${CORNERS[corner]} right-0 z-10 opacity-0 group-hover/drawing:opacity-100 focus-within:opacity-100 open:opacity-100 print:hidden pointer-coarse:opacity-70`}
         onKeyDown={(event) => {
           if (event.key === 'Escape' && menu.current) menu.current.open = false;
         }}

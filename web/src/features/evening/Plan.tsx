@@ -57,7 +57,7 @@ export function Plan({ id, body, planned, stale, arranging, take }: Props) {
       <Troubles evening={evening} asked={asked} onTake={take} />
       <Ahead tasks={tasks} clock={clock} />
       <div className="max-sm:hidden">
-        <Savable name={texts.lanesOf(body.name)}>
+        <Savable name={texts.lanesOf(body.name)} corner="bottom">
           <EveningLanes
             plan={evening.plan}
             cooks={body.cooks}
