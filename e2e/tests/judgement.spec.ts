@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 import { begin, expect, openBench, openCut, searched, test } from './begin';
+import { convertedDish, layer } from './dishes';
 
 const why = (page: Page) => page.getByRole('region', { name: 'Why' });
 const changes = (page: Page) => page.getByRole('region', { name: 'Changes to your coat' });
@@ -55,6 +56,21 @@ test('what lies on the bench stays from the moment it is touched, and a better o
     await expect(better).toHaveCount(0);
     await expect(page.getByRole('button', { name: name!.replace('Use', 'In use'), exact: true })).toBeVisible();
   }
+});
+
+test('what was found for a dish before is not given up for the first guess of another search', async ({ page }) => {
+  const layers = [layer(['wheat-flour', 60]), layer(['egg', 50]), layer(['coarse-crumbs', 60])];
+  const id = await convertedDish(page, { name: 'Found before', foodId: 'leek', layers, fryer: 'Near the sink' });
+  const at = `/api/conversions/${id}`;
+  const { id: _, format: __, createdAt: ___, updatedAt: ____, ...body } = await (await page.request.get(at)).json();
+  const chosen = { ...body.chosen, family: 'kept-finish', by: 'search' };
+  expect((await page.request.put(at, { data: { ...body, chosen } })).ok()).toBe(true);
+  await page.goto(`/dish/${id}`);
+  await expect(page.getByText('190 °C, 13 min').first()).toBeVisible();
+  await searched(page);
+  await expect(page.getByText('190 °C, 13 min').first()).toBeVisible();
+  const { chosen: stays } = await (await page.request.get(at)).json();
+  expect(stays.plan.settings).toMatchObject({ tempC: 190, minutes: 13 });
 });
 
 test('cheese in crumbs is frozen first and coated twice, and the steps say so', async ({ page }) => {

@@ -164,17 +164,21 @@ export function Curves({ series, longestMin, minutes, onScrub, marks, say, title
   );
 }
 
-/** What happened when, each label on a row of its own and on the side where it has room. */
+/** What happened when, each label on a row of its own, on the side where it has room, and over the lines of the others. */
 function Marks({ marks, x, foot }: { marks: readonly Mark[]; x: (minutes: number) => number; foot: number }) {
-  return marks.map(({ minutes, label }, i) => {
-    const right = x(minutes) + 4 + label.length * LETTER_PX < WIDTH;
-    return (
-      <g key={label}>
-        <path d={`M${x(minutes)} ${EDGE.top} V${foot}`} stroke="currentColor" strokeDasharray="2 3" />
+  const roomy = (minutes: number, label: string): boolean =>
+    x(minutes) + 3 + label.length * LETTER_PX < WIDTH - EDGE.right;
+  return (
+    <>
+      {marks.map(({ minutes, label }) => (
+        <path key={label} d={`M${x(minutes)} ${EDGE.top} V${foot}`} stroke="currentColor" strokeDasharray="2 3" />
+      ))}
+      {marks.map(({ minutes, label }, i) => (
         <text
-          x={x(minutes) + (right ? 3 : -3)}
+          key={label}
+          x={x(minutes) + (roomy(minutes, label) ? 3 : -3)}
           y={EDGE.top + 6 + i * 11}
-          textAnchor={right ? 'start' : 'end'}
+          textAnchor={roomy(minutes, label) ? 'start' : 'end'}
           fontWeight={650}
           stroke="var(--color-base-100)"
           strokeWidth={3}
@@ -182,9 +186,9 @@ function Marks({ marks, x, foot }: { marks: readonly Mark[]; x: (minutes: number
         >
           {label}
         </text>
-      </g>
-    );
-  });
+      ))}
+    </>
+  );
 }
 
 /** A dot on every curve under the pointer, with its value. */

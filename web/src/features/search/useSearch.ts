@@ -76,7 +76,8 @@ export function useSearch(body: ConversionBody | null): Search {
     const { signal } = off;
     calling.current = off;
     // A dish that was just opened with its version is read as it lies; what another question finds is new.
-    reading.begin(shown.current === null && chosen.current !== null);
+    const opened = shown.current === null && chosen.current !== null;
+    reading.begin(opened);
     /** Lays the best on the bench, unless what lies there was touched or read: then it is announced in the line. */
     const lay = (versions: Found[]): void => {
       const [best] = versions;
@@ -113,11 +114,12 @@ export function useSearch(body: ConversionBody | null): Search {
           onGuess: (guess) => {
             if (signal.aborted) return;
             guessed.current = guess;
-            lay([guess]);
+            // What a whole search found once is not given up for half of one.
+            if (!opened) lay([guess]);
           },
           onFound: (so) => {
             if (signal.aborted) return;
-            lay(versionsOf(so));
+            if (!opened) lay(versionsOf(so));
             tell(so, false);
           },
         },
