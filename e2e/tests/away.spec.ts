@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { expect, test } from './begin';
 import { leeksAt } from './dishes';
-import { cooked, form } from './inLog';
+import { cooked, form, photograph } from './inLog';
 import { OwnServer } from './ownServer';
 
 /** The page without its server: what is changed meanwhile is kept in the browser, shown again, and handed over once. */
@@ -210,5 +210,48 @@ test('how a cook came out, noted while the server was away, stands in its record
       .seen;
   // What was known before stays beside it.
   await expect.poll(seen).toMatchObject({ taste: 'Sweet, and a little bland', colourTop: 'golden' });
+  await context.close();
+});
+
+test('a photograph that was added while the server was away is sent when it is back, once, and so is one whose answer was lost', async ({
+  browser,
+}) => {
+  const context = await browser.newContext({ serviceWorkers: 'block', baseURL: SERVER.url });
+  const page = await context.newPage();
+  const dish = await addDish(page, 'Leeks in the light');
+  const cook = await cooked(page, dish, { colourTop: 'golden' });
+  const at = `/log/${cook}?dish=${dish}`;
+  await page.goto(at);
+  const photographs = (window: Page) => window.getByRole('region', { name: 'Photographs' });
+  const adds = async (window: Page, name: string): Promise<void> =>
+    photographs(window)
+      .getByLabel('Add photographs')
+      .setInputFiles({ name, mimeType: 'image/png', buffer: await photograph(window) });
+  await expect(form(page)).toBeVisible();
+  await SERVER.kill();
+  await adds(page, 'plate.png');
+  await expect(photographs(page).getByRole('alert')).toContainText('plate.png is not kept yet');
+  await expect(photographs(page).getByRole('alert')).toContainText('It stays in this browser, and is sent again');
+  const again = await backAfter(page);
+  const kept = async (): Promise<number> =>
+    ((await (await again.request.get(`/api/cooks/${cook}/photos`)).json()) as unknown[]).length;
+  expect(await kept()).toBe(0);
+  await again.goto(at);
+  await expect(photographs(again).getByAltText('Photograph 1')).toBeVisible();
+  await expect(photographs(again).getByRole('alert')).toHaveCount(0);
+  // The server takes the next one, and its answer is lost.
+  let lost = 0;
+  await again.route('**/photos?*', async (route) => {
+    if (lost > 0) return route.continue();
+    lost += 1;
+    await route.fetch();
+    return route.abort();
+  });
+  await adds(again, 'board.png');
+  await expect(photographs(again).getByAltText('Photograph 2')).toBeVisible();
+  await expect(photographs(again).getByRole('alert')).toHaveCount(0);
+  await again.reload();
+  await expect(photographs(again).getByAltText('Photograph 2')).toBeVisible();
+  expect([lost, await kept()]).toEqual([1, 2]);
   await context.close();
 });

@@ -1,4 +1,4 @@
-import { createHash } from 'node:crypto';
+import { createHash, randomUUID } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import {
@@ -94,6 +94,23 @@ describe('a photograph of a cook', () => {
     expect([status, body.heightPx]).toEqual([201, 300]);
   });
 
+  test('is kept once, however often it comes under one key, and is not brought back by coming again', async () => {
+    const id = await entered();
+    const picture = await photograph('jpeg', 64, 48);
+    const key = randomUUID();
+    const again = () => sent(id, picture, 'image/jpeg', `?key=${key}`);
+    const [first, ...more] = await Promise.all([again(), again(), again()]);
+    expect(first).toMatchObject({ status: 201, body: { id: key } });
+    for (const answer of more) expect(answer.body).toEqual(first.body);
+    expect(await listed(id)).toEqual([first.body]);
+    // The same picture without one is another photograph.
+    await sent(id, picture);
+    expect(await listed(id)).toHaveLength(2);
+    await server.ask('DELETE', `/cooks/${id}/photos/${key}`);
+    expect((await again()).status).toBe(201);
+    expect(await listed(id)).toHaveLength(1);
+  });
+
   test('comes in a form as well', async () => {
     const form = new FormData();
     form.set('photo', new Blob([new Uint8Array(await photograph('png', 60, 40))]), 'holiday.txt');
@@ -180,6 +197,17 @@ describe('what is no photograph', () => {
     const other = await sent(await entered(), picture, 'image/jpeg', '?dish=nonsense');
     expect(other).toMatchObject({ status: 400, body: { errors: [{ field: 'dish' }] } });
     expect((await sent('00000000-0000-4000-8000-000000000000', picture)).status).toBe(404);
+  });
+
+  test('under a key that is none, or that another cook has', async () => {
+    const picture = await photograph('jpeg', 60, 40);
+    const key = randomUUID();
+    const wrong = await sent(await entered(), picture, 'image/jpeg', '?key=17');
+    expect(wrong).toMatchObject({ status: 400, body: { errors: [{ field: 'key' }] } });
+    expect((await sent(await entered(), picture, 'image/jpeg', `?key=${key}`)).status).toBe(201);
+    const other = await entered();
+    expect((await sent(other, picture, 'image/jpeg', `?key=${key}`)).status).toBe(409);
+    expect(await listed(other)).toEqual([]);
   });
 
   test(`a ninth: at most ${RANGES.photos.max} a cook, also where all come at once`, async () => {

@@ -32,6 +32,11 @@ import { PhotosService } from './photos.service.js';
 /** A picture never changes under its address. */
 const FOR_EVER = 'private, max-age=31536000, immutable';
 
+const KEY = new ParseUUIDPipe({
+  optional: true,
+  exceptionFactory: () => badFields([{ field: 'key', message: 'key must be a UUID, or be left out' }]),
+});
+
 @ApiTags('cooks')
 @Controller('cooks/:id/photos')
 export class PhotosController {
@@ -49,9 +54,10 @@ export class PhotosController {
   @UseInterceptors(FileInterceptor('photo', { limits: { fileSize: RANGES.photoBytes.max, files: 1, fields: 4 } }))
   @ApiOperation({
     summary:
-      'Add a photograph: the picture itself as the body, or a form with the field `photo`. It is checked by its content, turned upright, made small, and keeps no place, time or device. `dish` names the dish that it shows',
+      'Add a photograph: the picture itself as the body, or a form with the field `photo`. It is checked by its content, turned upright, made small, and keeps no place, time or device. `dish` names the dish that it shows. Sent again with the same `key`, it is kept once: whoever got no answer may send it again',
   })
   @ApiQuery({ name: 'dish', required: false })
+  @ApiQuery({ name: 'key', required: false, schema: { type: 'string', format: 'uuid' } })
   @ApiConsumes('image/jpeg', 'image/png', 'image/webp', 'image/avif', 'multipart/form-data')
   @ApiBody({ schema: { type: 'string', format: 'binary' } })
   @ApiCreatedResponse({ schema: openApi(photoRecordSchema) })
@@ -61,13 +67,14 @@ export class PhotosController {
     @Req() { body }: Request,
     @UploadedFile() form: { buffer: Buffer } | undefined,
     @Query('dish') dish: string | undefined,
+    @Query('key', KEY) key: string | undefined,
   ): Promise<PhotoRecord> {
     const file = form?.buffer ?? (Buffer.isBuffer(body) ? body : null);
     if (!file?.length)
       throw badFields([
         { field: 'photo', message: 'photo is missing: send the picture as the body, or as photo in a form' },
       ]);
-    return this.photos.add(id, file, dish);
+    return this.photos.add(id, file, dish, key);
   }
 
   @Get(':photo')

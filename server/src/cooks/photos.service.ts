@@ -29,16 +29,20 @@ export class PhotosService {
    * Adds a photograph to a cook.
    * @param file as it was sent
    * @param dish id of the dish that it shows; all of them without
-   * @throws ProblemException 400 naming `photo` or `dish`, 404 for no cook, 409 where it has as many as it may
+   * @param key that the sender gave it: what was added under it before is answered, and nothing is added
+   * @throws ProblemException 400 naming `photo` or `dish`, 404 for no cook, 409 where it has as many as it may, or the key is
+   * another cook's
    */
-  async add(id: string, file: Buffer, dish: string | undefined): Promise<PhotoRecord> {
+  async add(id: string, file: Buffer, dish?: string, key?: string): Promise<PhotoRecord> {
     const { body } = await this.cooks.kept(id);
     const shown = dish === undefined ? null : dishAskedFor(body, dish);
     return this.serial.run(async () => {
+      const known = key === undefined ? null : await this.photos.known(id, key);
+      if (known) return known;
       await this.photos.room(id);
       const { bytes, ...size } = await smallPicture(file);
       const hash = await this.folder.keep(bytes);
-      return this.photos.add(id, { dish: shown, hash, ...size, bytes: bytes.length });
+      return this.photos.add(id, { dish: shown, hash, ...size, bytes: bytes.length }, key);
     });
   }
 

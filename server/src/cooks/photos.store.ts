@@ -49,10 +49,25 @@ export class PhotosStore {
       throw new ProblemException(409, `A cook has at most ${MOST} photographs. Take one away first.`);
   }
 
-  async add(cookId: string, photo: Omit<PhotoRecord, 'id' | 'addedAt'>): Promise<PhotoRecord> {
+  /**
+   * The photograph that was added under an id, put aside or not; null where there is none.
+   * @throws ProblemException 409 where it is another cook's
+   */
+  async known(cookId: string, id: string): Promise<PhotoRecord | null> {
+    const row = await this.rows.findOneBy({ id });
+    if (row && row.cookId !== cookId) throw new ProblemException(409, 'Another cook has a photograph under this key.');
+    return row && read(row);
+  }
+
+  /** @param id that it is kept under */
+  async add(
+    cookId: string,
+    photo: Omit<PhotoRecord, 'id' | 'addedAt'>,
+    id: string = randomUUID(),
+  ): Promise<PhotoRecord> {
     await this.room(cookId);
     const { dish, ...rest } = photo;
-    const row = { ...rest, id: randomUUID(), cookId, dishId: dish, addedAt: new Date().toISOString(), deletedAt: null };
+    const row = { ...rest, id, cookId, dishId: dish, addedAt: new Date().toISOString(), deletedAt: null };
     await this.rows.insert(row);
     return read(row);
   }

@@ -167,11 +167,11 @@ export const api = createApi({
       query: (id) => `cooks/${id}/photos`,
       providesTags: (_photos, _error, id) => [{ type: 'Photos', id }],
     }),
-    addPhoto: build.mutation<PhotoRecord, { id: string; dish: string; file: File }>({
-      query: ({ id, dish, file }) => ({
+    addPhoto: build.mutation<PhotoRecord, { id: string; dish: string; file: File; key: string }>({
+      query: ({ id, dish, file, key }) => ({
         url: `cooks/${id}/photos`,
         method: 'POST',
-        params: { dish },
+        params: { dish, key },
         // What it is shows in its content, whatever it is called.
         headers: { 'content-type': 'application/octet-stream' },
         body: file,

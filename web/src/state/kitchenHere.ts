@@ -1,4 +1,5 @@
 import { emptyOutbox, unsavedCount } from './outbox';
+import { forgetPhotos, unsentPhotos } from './photosHere';
 import { forgetCooks, waitingTapsOfAll } from './taps';
 import { forgetTyped } from './typed';
 
@@ -7,13 +8,15 @@ import { forgetTyped } from './typed';
 /** Where the service worker keeps the documents that were last there. */
 const DOCUMENTS = 'yellowmist-kitchen';
 
-/** How many changes and taps are here that the server does not have. */
-export const notSavedYet = async (): Promise<number> => (await unsavedCount()) + waitingTapsOfAll();
+/** How many changes, photographs and taps are here that the server does not have. */
+export const notSavedYet = async (): Promise<number> =>
+  (await unsavedCount()) + (await unsentPhotos()) + waitingTapsOfAll();
 
 /** Leaves nothing of the kitchen in this browser; how it is shown here stays. */
 export async function forgetKitchen(): Promise<void> {
   forgetCooks();
   forgetTyped();
   await emptyOutbox();
+  await forgetPhotos();
   await globalThis.caches?.delete(DOCUMENTS);
 }

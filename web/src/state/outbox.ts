@@ -15,7 +15,7 @@ export interface Kept<Body> {
 }
 
 /** This window, as long as it lives: what holds this lock looks after its own changes. */
-const WINDOW = newId();
+export const WINDOW = newId();
 const LOCK = 'yellowmist-window-';
 
 const locks = typeof navigator === 'undefined' ? undefined : navigator.locks;
@@ -23,7 +23,7 @@ const locks = typeof navigator === 'undefined' ? undefined : navigator.locks;
 void locks?.request(`${LOCK}${WINDOW}`, () => new Promise(() => undefined));
 
 /** Windows that are open now; only this one where the browser does not tell. */
-async function openWindows(): Promise<Set<string>> {
+export async function openWindows(): Promise<Set<string>> {
   const { held = [] } = (await locks?.query()) ?? {};
   const names = held.flatMap(({ name }) => (name?.startsWith(LOCK) ? [name.slice(LOCK.length)] : []));
   return new Set([...names, WINDOW]);

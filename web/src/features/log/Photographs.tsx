@@ -85,10 +85,10 @@ export function Photographs({ id, dish, onTake }: Props) {
               <>
                 <span role="alert" className="min-w-0 break-words text-error">
                   <b>{w.file.name}</b>
-                  {texts.isNotKept(w.problem)}
+                  {w.then === 'by itself' ? texts.isNotKeptYet(w.problem) : texts.isNotKept(w.problem)}
                 </span>
-                {w.mayYet && (
-                  <button type="button" className="btn btn-sm h-11" onClick={() => again(w)}>
+                {w.then !== 'nothing' && (
+                  <button type="button" className="btn btn-sm h-11" onClick={() => again(w.key)}>
                     {texts.tryAgain}
                   </button>
                 )}

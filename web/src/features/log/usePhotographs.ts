@@ -1,31 +1,14 @@
 import { RANGES, type PhotoRecord } from '@yellowmist/contract';
-import { useRef, useState } from 'react';
+import { useEffect, useMemo, useSyncExternalStore } from 'react';
+import { v4 as newId } from 'uuid';
 import { orTell, tellUndoable } from '../../state/acting';
-import {
-  problemText,
-  statusOf,
-  useAddPhotoMutation,
-  usePhotosQuery,
-  useRemovePhotoMutation,
-  useRestorePhotoMutation,
-} from '../../state/api';
+import { useAddPhotoMutation, usePhotosQuery, useRemovePhotoMutation, useRestorePhotoMutation } from '../../state/api';
+import { PhotoQueue } from '../../state/photoQueue';
+import { photosLeft } from '../../state/photosHere';
 import * as texts from './texts';
-
-/** A picture that was chosen and is not kept yet. */
-export interface WaitingPhoto {
-  key: number;
-  file: File;
-  /** Why it was not kept; null while it is on its way. */
-  problem: string | null;
-  /** The server was away, or too busy: it may take it yet. */
-  mayYet: boolean;
-}
 
 const MB = 1024 * 1024;
 export const MOST_PHOTO_MB = RANGES.photoBytes.max / MB;
-
-/** No picture, of a cook that is gone, or too large: it is not taken however often it is sent. */
-const NEVER = [400, 404, 413];
 
 /** Why a picture is not even sent. */
 function refusal(file: File): string | null {
@@ -33,53 +16,29 @@ function refusal(file: File): string | null {
   return texts.itHasMbPhotograph(Math.ceil(file.size / MB), MOST_PHOTO_MB);
 }
 
-/** Photographs of a cook: they are sent one after the other, and one that fails stays in the hand. */
+/** Photographs of a dish of a cook, with those that are on their way: this page's, and what pages that are gone have left. */
 export function usePhotographs(id: string, dish: string) {
   const { data: all = [] } = usePhotosQuery(id);
   const [send] = useAddPhotoMutation();
   const [remove] = useRemovePhotoMutation();
   const [restore] = useRestorePhotoMutation();
-  const [waiting, setWaiting] = useState<WaitingPhoto[]>([]);
-  const newest = useRef(0);
-  const chain = useRef<Promise<unknown>>(Promise.resolve());
-
-  const said = (key: number, problem: string, mayYet: boolean): void =>
-    setWaiting((now) => now.map((w) => (w.key === key ? { ...w, problem, mayYet } : w)));
-  const drop = (key: number): void => setWaiting((now) => now.filter((w) => w.key !== key));
-  const keep = async (key: number, file: File): Promise<void> => {
-    const wrong = refusal(file);
-    if (wrong) return said(key, wrong, false);
-    try {
-      await send({ id, dish, file }).unwrap();
-      drop(key);
-    } catch (error) {
-      const status = statusOf(error);
-      // The field's own name says nothing on a page that has no other.
-      said(key, problemText(error).replace(/^photo /, 'It '), status === undefined || !NEVER.includes(status));
-    }
-  };
-  const queue = (key: number, file: File): void => {
-    chain.current = chain.current.then(() => keep(key, file));
-  };
+  const queue = useMemo(() => new PhotoQueue((photo) => send({ ...photo, id: photo.cook }).unwrap(), refusal), [send]);
+  useEffect(() => {
+    queue.start();
+    void photosLeft(id, dish).then((left) => queue.add(left));
+    return () => queue.stop();
+  }, [queue, id, dish]);
+  const waiting = useSyncExternalStore(queue.subscribe, queue.now);
 
   return {
     photos: all.filter((p) => p.dish === null || p.dish === dish),
     /** Of all dishes of the cook. */
     count: all.length,
-    waiting,
-    add(files: Iterable<File>): void {
-      for (const file of files) {
-        newest.current += 1;
-        const key = newest.current;
-        setWaiting((now) => [...now, { key, file, problem: null, mayYet: true }]);
-        queue(key, file);
-      }
-    },
-    again({ key, file }: WaitingPhoto): void {
-      setWaiting((now) => now.map((w) => (w.key === key ? { ...w, problem: null } : w)));
-      queue(key, file);
-    },
-    drop,
+    waiting: waiting.filter((w) => w.cook === id && w.dish === dish),
+    add: (files: Iterable<File>): void =>
+      queue.add([...files].map((file) => ({ key: newId(), cook: id, dish, file, at: Date.now() }))),
+    again: (key: string): void => queue.again(key),
+    drop: (key: string): void => queue.drop(key),
     takeAway({ id: photo }: PhotoRecord): void {
       const back = (): Promise<unknown> => restore({ id, photo }).unwrap();
       const taken = remove({ id, photo }).unwrap();
