@@ -61,7 +61,7 @@ give('One cook', [
     'the same as it is shown',
     `${inMs(shown)}, ${(shown / bare).toFixed(1)} × the bare solve`,
     '',
-    'steps half as long',
+    'steps two thirds as long',
   ),
   row(
     `${COOKS} cooks`,

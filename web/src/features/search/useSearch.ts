@@ -10,6 +10,7 @@ import { searchFound, selectBody, selectDesk, useDish, type Found } from '../dis
 import { withTaken } from './names';
 import { useCalm } from '../../ui/useCalm';
 import { useReading } from './reading';
+import { mayStay } from './stays';
 import { begun, cleared, failed, found, progressed, stopped, useSearchState, type SearchState } from './searchSlice';
 
 /** So long after a description has come to rest its search begins, ms. */
@@ -76,8 +77,9 @@ export function useSearch(body: ConversionBody | null): Search {
     const { signal } = off;
     calling.current = off;
     // A dish that was just opened with its version is read as it lies; what another question finds is new.
-    const opened = shown.current === null && chosen.current !== null;
-    reading.begin(opened);
+    const opened = shown.current === null ? chosen.current : null;
+    const stays = opened !== null && mayStay(question, opened);
+    reading.begin(opened !== null);
     /** Lays the best on the bench, unless what lies there was touched or read: then it is announced in the line. */
     const lay = (versions: Found[]): void => {
       const [best] = versions;
@@ -115,11 +117,11 @@ export function useSearch(body: ConversionBody | null): Search {
             if (signal.aborted) return;
             guessed.current = guess;
             // What a whole search found once is not given up for half of one.
-            if (!opened) lay([guess]);
+            if (!stays) lay([guess]);
           },
           onFound: (so) => {
             if (signal.aborted) return;
-            if (!opened) lay(versionsOf(so));
+            if (!stays) lay(versionsOf(so));
             tell(so, false);
           },
         },
