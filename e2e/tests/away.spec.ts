@@ -1,4 +1,4 @@
-import type { Page } from '@playwright/test';
+import type { Browser, Page } from '@playwright/test';
 import { expect, test } from './begin';
 import { leeksAt } from './dishes';
 import { cooked, form, photograph } from './inLog';
@@ -189,21 +189,28 @@ test('what two have changed of one kitchen stands side by side, and the cook cho
   await context.close();
 });
 
+/** The record of a cook that is over, in a browser of its own. */
+async function openRecord(browser: Browser, name: string) {
+  const context = await browser.newContext({ serviceWorkers: 'block', baseURL: SERVER.url });
+  const page = await context.newPage();
+  const dish = await addDish(page, name);
+  const cook = await cooked(page, dish, { colourTop: 'golden' });
+  const at = `/log/${cook}?dish=${dish}`;
+  await page.goto(at);
+  await expect(form(page)).toBeVisible();
+  return { context, page, cook, at };
+}
+
 test('how a cook came out, noted while the server was away, stands in its record when it is back', async ({
   browser,
 }) => {
-  const context = await browser.newContext({ serviceWorkers: 'block', baseURL: SERVER.url });
-  const page = await context.newPage();
-  const dish = await addDish(page, 'Leeks to remember');
-  const cook = await cooked(page, dish, { colourTop: 'golden' });
-  await page.goto(`/log/${cook}?dish=${dish}`);
-  await expect(form(page)).toBeVisible();
+  const { context, page, cook, at } = await openRecord(browser, 'Leeks to remember');
   await SERVER.kill();
   await form(page).getByLabel('Taste, in a line').fill('Sweet, and a little bland');
   await form(page).getByLabel('Taste, in a line').press('Tab');
   await expect(page.getByText(/Not saved yet; it is tried again/)).toBeVisible();
   const again = await backAfter(page);
-  await again.goto(`/log/${cook}?dish=${dish}`);
+  await again.goto(at);
   await expect(form(again).getByLabel('Taste, in a line')).toHaveValue('Sweet, and a little bland');
   const seen = async (): Promise<Record<string, unknown>> =>
     ((await (await again.request.get(`/api/cooks/${cook}/seen`)).json()) as { seen: Record<string, unknown> }[])[0]
@@ -216,18 +223,12 @@ test('how a cook came out, noted while the server was away, stands in its record
 test('a photograph that was added while the server was away is sent when it is back, once, and so is one whose answer was lost', async ({
   browser,
 }) => {
-  const context = await browser.newContext({ serviceWorkers: 'block', baseURL: SERVER.url });
-  const page = await context.newPage();
-  const dish = await addDish(page, 'Leeks in the light');
-  const cook = await cooked(page, dish, { colourTop: 'golden' });
-  const at = `/log/${cook}?dish=${dish}`;
-  await page.goto(at);
+  const { context, page, cook, at } = await openRecord(browser, 'Leeks in the light');
   const photographs = (window: Page) => window.getByRole('region', { name: 'Photographs' });
   const adds = async (window: Page, name: string): Promise<void> =>
     photographs(window)
       .getByLabel('Add photographs')
       .setInputFiles({ name, mimeType: 'image/png', buffer: await photograph(window) });
-  await expect(form(page)).toBeVisible();
   await SERVER.kill();
   await adds(page, 'plate.png');
   await expect(photographs(page).getByRole('alert')).toContainText('plate.png is not kept yet');

@@ -1,4 +1,4 @@
-import { dishAs, madeReady, readyPiece, type AirPlan, type Dish } from '../dish/index.js';
+import { dishAs, madeReady, readyPiece, unmade, type AirPlan, type Dish } from '../dish/index.js';
 import { foodOf, type Food, type Preparation } from '../foods/index.js';
 import { prepare, wayMinutes, wayOf, waysFor, wayWords } from '../prep/index.js';
 import { evaluateAir, type AirResult, type Asked, type FriedResult } from '../plan/index.js';
@@ -112,12 +112,11 @@ function isNow({ pantry, dish }: Asked, { plan }: AirResult, choice: WaterChoice
 /** The dish made ready in one way, with its plan's minutes searched anew, cooked through. */
 function cookedThrough({ request, fried, current }: OnBench, choice: WaterChoice): { dish: Dish; result: AirResult } {
   const dish = madeReady(request.pantry, request.dish, choice.preparation, choice.pat);
-  const settings = { ...current.plan.settings, waterTray: choice.tray };
   // What the plan wants patted stays wet where no cloth is taken.
-  const { making } = current.plan;
-  const made = making?.patted && !choice.pat ? { ...making, patted: undefined } : making;
+  const asMade = current.plan.making?.patted && !choice.pat ? unmade(current.plan, 'patted') : current.plan;
+  const settings = { ...asMade.settings, waterTray: choice.tray };
   const there = { ...request, dish };
-  const plan = retimed(there, fried, { ...current.plan, making: made, settings, laying: undefined });
+  const plan = retimed(there, fried, { ...asMade, settings, laying: undefined });
   return { dish, result: evaluateAir(there, plan, fried) };
 }
 

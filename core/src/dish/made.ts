@@ -1,7 +1,7 @@
 import type { SkinWater } from '../coat/index.js';
 import { foodOf, type Pantry, type Preparation } from '../foods/index.js';
 import { COLD, prepare } from '../prep/index.js';
-import type { AirPlan, Dish } from './types.js';
+import type { AirPlan, Dish, MadeOtherwise } from './types.js';
 
 /** A slice is no thinner than this after it was halved, mm. Common practice, no source: 8–10 mm. */
 const LEAST_HALF_MM = 9;
@@ -43,3 +43,9 @@ export function dishAs(dish: Dish, { making }: Pick<AirPlan, 'making'>): Dish {
     startC: making.frozen ? COLD.freezerC : dish.startC,
   };
 }
+
+/** The plan without one thing that it does to the food and today's cook does not. */
+export const unmade = (plan: AirPlan, what: keyof MadeOtherwise): AirPlan => ({
+  ...plan,
+  making: { ...plan.making, [what]: undefined },
+});

@@ -119,7 +119,16 @@ function stillUnset(unset: number, body: Body, cell: number, glues: boolean, ste
   return rate > 0 ? unset * Math.exp(-stepS * rate) : unset;
 }
 
-/** Lets a face set for `stepS` seconds at the temperatures it now has, and brown as hot and as dry as it was in their mean. */
+/** Notes how wet and hot a face is as a step begins. */
+export function beginStep(face: Face, { water }: Body): void {
+  face.wasKg = water[face.outer];
+  face.wasEdgeC = face.edgeC;
+}
+
+/**
+ * Lets a face set for a step of `stepS` seconds at the temperatures it now has, and brown as hot and as dry as it was in the
+ * mean of the step.
+ */
 export function ageFace(face: Face, body: Body, inOil: boolean, stepS: number): void {
   const { outer } = face;
   const { water, solids, fat } = body;

@@ -72,26 +72,26 @@ export function findFronts(body: Body, work: Work, face: Face, { layer, airDrive
   const { outer, inward } = face;
   const { water, solids, tempC } = body;
   const { poreResistance, outside } = work;
-  const [first, second, third] = fronts;
   const pastCentre = (body.n >> 1) - (inward > 0 ? 0 : 1);
-  first.flux = second.flux = third.flux = -Infinity;
+  for (const front of fronts) front.flux = -Infinity;
   let dried = layer;
   for (let i = outer; i !== pastCentre; i += inward) {
     outside[i] = dried;
     const x = water[i] / solids[i];
     const flux = (driveAt(x, tempC[i]) - airDrive) / resistanceOf(body, work, i, water[i]);
-    if (flux > first.flux) {
-      stand(third, second.cell, second.flux);
-      stand(second, first.cell, first.flux);
-      stand(first, i, flux);
-    } else if (flux > second.flux) {
-      stand(third, second.cell, second.flux);
-      stand(second, i, flux);
-    } else if (flux > third.flux) stand(third, i, flux);
+    rank(i, flux);
     // A surface below the dew point of the air draws dew, and draws it outermost.
     if (x > WET_X || (i === outer && flux < 0 && tempC[i] < DEW_BELOW_C)) break;
     dried += poreResistance[i];
   }
+}
+
+/** Puts a cell in its place among those from which most gets out, if it is one of them. */
+function rank(cell: number, flux: number): void {
+  let place = FRONTS;
+  for (; place > 0 && flux > fronts[place - 1].flux; place--)
+    if (place < FRONTS) stand(fronts[place], fronts[place - 1].cell, fronts[place - 1].flux);
+  if (place < FRONTS) stand(fronts[place], cell, flux);
 }
 
 function stand(at: Source, cell: number, flux: number): void {

@@ -176,6 +176,16 @@ describe('properties of every cook', () => {
       { numRuns: 40, seed: SEED },
     );
   });
+
+  test('a thin slice of tofu in a batter browns the more the more oil lies on it, up to where it is full of it', () => {
+    const slice: PieceShape = { kind: 'slab', lengthMm: 90, widthMm: 50, thicknessMm: 5 };
+    const browned = [10, 20, 30, 40, 55].map((oilGm2) =>
+      end(input({ coat: 1, foodId: 'tofu', shape: slice, startC: -18, oilGm2, air: { tempC: 212 }, minutes: 8 })).at(
+        'colourUp',
+      ),
+    );
+    for (let k = 1; k < browned.length; k++) expect(browned[k]).toBeGreaterThan(browned[k - 1]);
+  });
 });
 
 describe('after the heat', () => {

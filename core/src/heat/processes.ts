@@ -1,7 +1,7 @@
 import { conductStep, evenOutAround, updateConduction } from './conduct.js';
 import { DRAINED_BELOW, SLOW_PER_CONDUCTION } from './constants/index.js';
 import { exposureOf, type Cooking } from './cooking.js';
-import { ageFace } from './face.js';
+import { ageFace, beginStep } from './face.js';
 import { softeningRate } from './kinetics.js';
 import { isOily } from './media.js';
 import { moveWater, rememberWettest } from './moisture.js';
@@ -35,6 +35,7 @@ const meetSurroundings =
     for (const { face, end } of cook.sides) {
       const { hc, hr, vent, oil } = exposureOf(cook, face);
       const h = roughened(hc, oil, cook);
+      beginStep(face, body);
       setEnd(body, work, face, standing ? 0 : h * vent, h, hr, around, oil, seconds, end);
     }
   };

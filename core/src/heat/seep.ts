@@ -10,7 +10,7 @@ import { MOST_PER_STEP } from './front.js';
  * that took all of its water out of one thin cell would leave that dry, until liquid moves again, in a coat that is not.
  */
 
-/** So many cells behind the front help to fill it. Our choice: at a third of a millimetre, farther than liquid comes in a step. */
+/** So many cells behind the front help to fill it. Our choice: of two or of eight a cook ends alike within its error. */
 const BEHIND = 4;
 
 /** What stays with a cell of the water that is taken out of it and of those before it; the rest comes from behind it. 0–1. */

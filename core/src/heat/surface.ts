@@ -29,8 +29,6 @@ export function setEnd(
   const { outer } = face;
   const h = hc + hr;
   end.h = h;
-  face.wasKg = body.water[outer];
-  face.wasEdgeC = face.edgeC;
   end.envC = h > 0 ? (hc * around.airC + hr * around.wallC) / h : around.airC;
   end.conductance = h > 0 ? body.faceM2 / (1 / h + body.dx[outer] / (2 * work.conductivity[outer])) : 0;
   end.wet = 0;

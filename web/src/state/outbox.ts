@@ -1,5 +1,5 @@
-import { clear, createStore, del, entries, keys, set, type UseStore } from 'idb-keyval';
 import { v4 as newId } from 'uuid';
+import { Box } from './box';
 
 /**
  * What was changed and not saved yet, kept in the browser until the server has it: it outlives the page, the window and
@@ -24,29 +24,20 @@ void locks?.request(`${LOCK}${WINDOW}`, () => new Promise(() => undefined));
 
 /** Windows that are open now; only this one where the browser does not tell. */
 export async function openWindows(): Promise<Set<string>> {
-  const { held = [] } = (await locks?.query()) ?? {};
+  const { held = [] } = (await locks?.query().catch(() => undefined)) ?? {};
   const names = held.flatMap(({ name }) => (name?.startsWith(LOCK) ? [name.slice(LOCK.length)] : []));
   return new Set([...names, WINDOW]);
 }
 
-let opened: UseStore | null = null;
-/** Nowhere to keep anything in: the page itself still holds it. */
-const store = (): UseStore | null =>
-  typeof indexedDB === 'undefined' ? null : (opened ??= createStore('yellowmist-outbox', 'unsaved'));
+const box = new Box<Kept<unknown>>('yellowmist-outbox', 'unsaved');
 
 const keyOf = (id: string, owner: string): string => `${id} ${owner}`;
 
 /** Keeps what was changed of a document until the server has it. */
-export async function keepUnsaved<Body>(id: string, kept: Kept<Body>): Promise<void> {
-  const box = store();
-  if (box) await set(keyOf(id, WINDOW), kept, box).catch(() => undefined);
-}
+export const keepUnsaved = <Body>(id: string, kept: Kept<Body>): Promise<boolean> => box.keep(keyOf(id, WINDOW), kept);
 
 /** The server has it, or it is not wanted any more. */
-export async function forgetUnsaved(id: string, owner = WINDOW): Promise<void> {
-  const box = store();
-  if (box) await del(keyOf(id, owner), box).catch(() => undefined);
-}
+export const forgetUnsaved = (id: string, owner = WINDOW): Promise<void> => box.forget(keyOf(id, owner));
 
 /** A window that goes may hold its lock a moment longer: it is looked again so often, after so long, ms. */
 const LOOKS = 4;
@@ -54,36 +45,24 @@ const LOOK_AGAIN_MS = 800;
 
 /** The last of what windows that are gone have left of a document; taken out, as it is this window's from now on. */
 export async function leftOf<Body>(id: string): Promise<Kept<Body> | null> {
-  const box = store();
-  if (!box) return null;
-  try {
-    for (let look = 1; ; look++) {
-      const open = await openWindows();
-      const all = (await entries<string, Kept<Body>>(box)).filter(([key]) => key.startsWith(`${id} `));
-      const ownerOf = (key: string): string => key.slice(id.length + 1);
-      const left = all.filter(([key]) => !open.has(ownerOf(key)));
-      const [newest] = left.map(([, kept]) => kept).sort((a, b) => b.at - a.at);
-      if (newest) {
-        await keepUnsaved(id, newest);
-        for (const [key] of left) await del(key, box);
-        return newest;
-      }
-      if (look === LOOKS || all.every(([key]) => ownerOf(key) === WINDOW)) return null;
-      await new Promise((resolve) => setTimeout(resolve, LOOK_AGAIN_MS));
+  for (let look = 1; ; look++) {
+    const open = await openWindows();
+    const all = ((await box.all()) as [string, Kept<Body>][]).filter(([key]) => key.startsWith(`${id} `));
+    const ownerOf = (key: string): string => key.slice(id.length + 1);
+    const left = all.filter(([key]) => !open.has(ownerOf(key)));
+    const [newest] = left.map(([, kept]) => kept).sort((a, b) => b.at - a.at);
+    if (newest) {
+      await keepUnsaved(id, newest);
+      for (const [key] of left) await box.forget(key);
+      return newest;
     }
-  } catch {
-    return null;
+    if (look === LOOKS || all.every(([key]) => ownerOf(key) === WINDOW)) return null;
+    await new Promise((resolve) => setTimeout(resolve, LOOK_AGAIN_MS));
   }
 }
 
 /** Forgets all of them, those of other windows as well. */
-export async function emptyOutbox(): Promise<void> {
-  const box = store();
-  if (box) await clear(box).catch(() => undefined);
-}
+export const emptyOutbox = (): Promise<void> => box.empty();
 
 /** How many changes of documents are kept here and not saved. */
-export async function unsavedCount(): Promise<number> {
-  const box = store();
-  return box ? (await keys(box).catch(() => [])).length : 0;
-}
+export const unsavedCount = (): Promise<number> => box.count();

@@ -8,6 +8,8 @@ export interface WaitingPhoto extends KeptPhoto {
   problem: string | null;
   /** What may still come of it: nothing, a hand that tries again, or it is tried again by itself. */
   then: 'nothing' | 'by hand' | 'by itself';
+  /** It is kept in the browser: it outlives this page. */
+  here: boolean;
 }
 
 /** No picture, of a cook that is gone, or too large: it is not taken however often it is sent. */
@@ -57,8 +59,8 @@ export class PhotoQueue {
       ...this.all,
       ...fresh.map((photo): WaitingPhoto => {
         const problem = this.refusal(photo.file);
-        if (problem === null) void keepPhoto(photo);
-        return { ...photo, problem, then: problem === null ? 'by itself' : 'nothing' };
+        if (problem === null) void keepPhoto(photo).then((here) => this.put(photo.key, { here }));
+        return { ...photo, problem, then: problem === null ? 'by itself' : 'nothing', here: false };
       }),
     ]);
     void this.run();

@@ -1,4 +1,4 @@
-import { clear, createStore, del, entries, keys, set, type UseStore } from 'idb-keyval';
+import { Box } from './box';
 import { openWindows, WINDOW } from './outbox';
 
 /**
@@ -23,48 +23,26 @@ interface Stored extends Omit<KeptPhoto, 'key' | 'file'> {
   content: Blob;
 }
 
-let opened: UseStore | null = null;
-/** Nowhere to keep anything in: the page itself still holds it. */
-const store = (): UseStore | null =>
-  typeof indexedDB === 'undefined' ? null : (opened ??= createStore('yellowmist-photographs', 'unsent'));
+const box = new Box<Stored>('yellowmist-photographs', 'unsent');
 
-/** Keeps a photograph until the server has it. */
-export async function keepPhoto({ key, file, ...rest }: KeptPhoto): Promise<void> {
-  const box = store();
-  const stored: Stored = { ...rest, owner: WINDOW, name: file.name, content: file };
-  // A browser that has no room for it goes on without.
-  if (box) await set(key, stored, box).catch(() => undefined);
-}
+/** Keeps a photograph until the server has it. Whether there was room for it. */
+export const keepPhoto = ({ key, file, ...rest }: KeptPhoto): Promise<boolean> =>
+  box.keep(key, { ...rest, owner: WINDOW, name: file.name, content: file });
 
 /** The server has it, or it is not wanted any more. */
-export async function forgetPhoto(key: string): Promise<void> {
-  const box = store();
-  if (box) await del(key, box).catch(() => undefined);
-}
+export const forgetPhoto = (key: string): Promise<void> => box.forget(key);
 
 /** Photographs of a dish that are kept here, but for those that another window is still at; the oldest first. */
 export async function photosLeft(cook: string, dish: string): Promise<KeptPhoto[]> {
-  const box = store();
-  if (!box) return [];
-  try {
-    const open = await openWindows();
-    return (await entries<string, Stored>(box))
-      .filter(([, p]) => p.cook === cook && p.dish === dish && (p.owner === WINDOW || !open.has(p.owner)))
-      .sort(([, a], [, b]) => a.at - b.at)
-      .map(([key, { owner: _, name, content, ...rest }]) => ({ ...rest, key, file: new File([content], name) }));
-  } catch {
-    return [];
-  }
+  const open = await openWindows();
+  return (await box.all())
+    .filter(([, p]) => p.cook === cook && p.dish === dish && (p.owner === WINDOW || !open.has(p.owner)))
+    .sort(([, a], [, b]) => a.at - b.at)
+    .map(([key, { owner: _, name, content, ...rest }]) => ({ ...rest, key, file: new File([content], name) }));
 }
 
 /** How many are kept here and not sent. */
-export async function unsentPhotos(): Promise<number> {
-  const box = store();
-  return box ? (await keys(box).catch(() => [])).length : 0;
-}
+export const unsentPhotos = (): Promise<number> => box.count();
 
 /** Forgets all of them. */
-export async function forgetPhotos(): Promise<void> {
-  const box = store();
-  if (box) await clear(box).catch(() => undefined);
-}
+export const forgetPhotos = (): Promise<void> => box.empty();

@@ -1,4 +1,4 @@
-import type { AirPlan } from '../../dish/index.js';
+import { unmade, type AirPlan } from '../../dish/index.js';
 import type { Portion } from '../../foods/index.js';
 import type { AirResult } from '../../plan/index.js';
 import { counted, grams, listed, setTo, text } from '../../units/index.js';
@@ -7,18 +7,14 @@ import type { Change } from './change.js';
 /** What is done to the food before any coat that is not done today. */
 export function foodChanges({ plan }: AirResult, food: string): Change[] {
   const { making } = plan;
-  const without = (key: keyof NonNullable<AirPlan['making']>): AirPlan => ({
-    ...plan,
-    making: { ...making, [key]: undefined },
-  });
   const out: Change[] = [];
   if (making?.halved) {
     const said = text`Cut the ${food} flat through the middle, so that each piece is half as thick.`;
     // Where a hand has laid the thin pieces, the thick ones would not lie.
-    out.push({ id: 'halved', text: said, without: { ...without('halved'), laying: undefined } });
+    out.push({ id: 'halved', text: said, without: { ...unmade(plan, 'halved'), laying: undefined } });
   }
   if (making?.patted) {
-    out.push({ id: 'patted', text: text`Pat the ${food} dry with a cloth.`, without: without('patted') });
+    out.push({ id: 'patted', text: text`Pat the ${food} dry with a cloth.`, without: unmade(plan, 'patted') });
   }
   return out;
 }
@@ -34,8 +30,7 @@ const atOneTemperature = (plan: AirPlan): AirPlan => ({
 
 /** The plan with what is scattered on later back in its finish. */
 const inFinish = (plan: AirPlan, later: readonly Portion[]): AirPlan => ({
-  ...plan,
-  making: { ...plan.making, later: undefined },
+  ...unmade(plan, 'later'),
   layers: plan.layers.map((l, at) =>
     at === plan.layers.length - 1 ? { ...l, portions: [...l.portions, ...later] } : l,
   ),
@@ -55,7 +50,7 @@ export function cookChanges({ plan, sprayOilG, stepC }: AirResult, names: (id: s
   }
   if (making?.frozen) {
     const said = text`Freeze the coated pieces hard, and put them in frozen.`;
-    out.push({ id: 'frozen', text: said, without: { ...plan, making: { ...making, frozen: undefined } } });
+    out.push({ id: 'frozen', text: said, without: unmade(plan, 'frozen') });
   }
   if (making?.later?.length) {
     out.push({

@@ -1,4 +1,4 @@
-import { PLAIN_AIR, madeReady } from '../../dish/index.js';
+import { PLAIN_AIR, madeReady, unmade } from '../../dish/index.js';
 import { foodOf, type Preparation } from '../../foods/index.js';
 import { waysFor } from '../../prep/index.js';
 import { cutUp, soldAs, type CutId } from '../../cut/index.js';
@@ -18,7 +18,7 @@ export const FREEZING: School = {
       holds: (now) => now.dish.preparation === 'frozen' && !frozenCoated(now),
       apply: (now) => ({
         dish: madeReady(now.pantry, now.dish, 'frozen'),
-        plan: { ...now.plan, making: { ...now.plan.making, frozen: undefined } },
+        plan: unmade(now.plan, 'frozen'),
       }),
     },
     {

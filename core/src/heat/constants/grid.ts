@@ -46,7 +46,7 @@ export const THINNEST_LAYER_M = 0.02e-3;
  * Steps in moving air: while it is disturbed (loaded, opened, turned a moment ago), and when it is calm.
  * @unit s
  * @range 0.5–3.5
- * @source our choice, a sixth and a third of what is between two samples: against an eighth of them nine in ten coated cooks end within 0.3 K and 1 % of colour (docs/performance.md)
+ * @source our choice, a hair more than a sixth and a third of what is between two samples, so that six and three reach the next: against an eighth of them nine in ten coated cooks end within 0.3 K and 1 % of colour (docs/performance.md)
  */
 export const AIR_STEPS_S = { disturbed: 1.67, calm: 3.34 } as const;
 /**

@@ -85,7 +85,7 @@ export function Photographs({ id, dish, onTake }: Props) {
               <>
                 <span role="alert" className="min-w-0 break-words text-error">
                   <b>{w.file.name}</b>
-                  {w.then === 'by itself' ? texts.isNotKeptYet(w.problem) : texts.isNotKept(w.problem)}
+                  {w.then === 'by itself' ? texts.isNotKeptYet(w.problem, w.here) : texts.isNotKept(w.problem)}
                 </span>
                 {w.then !== 'nothing' && (
                   <button type="button" className="btn btn-sm h-11" onClick={() => again(w.key)}>

@@ -212,8 +212,8 @@ export const ofPressOneTo = (count: number, max: number) =>
   `${count} of ${max}. Press one to see it large and to read its colours.`;
 export const keeping = (file: string) => `Keeping ${file}…`;
 export const isNotKept = (problem: string) => ` is not kept. ${problem}`;
-export const isNotKeptYet = (problem: string) =>
-  ` is not kept yet. ${problem} It stays in this browser, and is sent again by itself.`;
+export const isNotKeptYet = (problem: string, here: boolean) =>
+  ` is not kept yet. ${problem} ${here ? 'It stays in this browser' : 'It stays as long as this page does'}, and is sent again by itself.`;
 export const tryAgain = 'Try again';
 export const leaveIt = 'Leave it';
 export const takeThisPhotographAway = ' Take this photograph away';
