@@ -21,7 +21,7 @@ import {
   type UnderFood,
 } from './appliances.js';
 import { ROUNDING } from '../units/index.js';
-import { AIR_STEPS_S, DISTURBED_S, QUICK_STEPS, SAMPLE_S, SLOW_S } from './constants/index.js';
+import { AIR_CALMS_S, AIR_STEPS, QUICK_STEPS, SAMPLE_S, SLOW_S } from './constants/index.js';
 import { expose, type Medium, type Surroundings } from './media.js';
 import { saturationPa } from './water.js';
 
@@ -88,6 +88,12 @@ const swapped = (timeS: number, swapEveryMin: number | null): boolean =>
 function levelAt(cook: AirCook, timeS: number): Level {
   if (cook.level === 'only' || !swapped(timeS, cook.swapEveryMin)) return cook.level;
   return cook.level === 'upper' ? 'lower' : 'upper';
+}
+
+/** How many steps lead from one sample to the next, `sinceS` seconds after the door was shut. */
+function stepsAfter(sinceS: number): number {
+  if (sinceS < AIR_CALMS_S.disturbed) return AIR_STEPS.disturbed;
+  return sinceS < AIR_CALMS_S.settled ? AIR_STEPS.calm : AIR_STEPS.settled;
 }
 
 /**
@@ -166,9 +172,9 @@ export function airMedium(cook: AirCook): AirMedium {
         if (timeS >= openS) sinceS = Math.min(sinceS, timeS - openS);
         else untilS = Math.min(untilS, openS - timeS);
       }
-      const wantedS = (sinceS < DISTURBED_S ? AIR_STEPS_S.disturbed : AIR_STEPS_S.calm) / fine;
-      // It ends where a sample is due, and where the fryer is opened.
-      return untilS > ROUNDING ? Math.min(wantedS, untilS) : wantedS;
+      const wantedS = SAMPLE_S.air / (fine * stepsAfter(sinceS));
+      // Even steps lead to where a sample is due, and to where the fryer is opened.
+      return untilS > ROUNDING ? untilS / Math.ceil(untilS / wantedS - ROUNDING) : wantedS;
     },
     slowS: SLOW_S.air,
     quickSteps: QUICK_STEPS.air,

@@ -14,7 +14,7 @@ import {
   WATER_M3_PER_KG,
 } from './constants/index.js';
 import { fatConductivity, waterConductivity } from './properties.js';
-import { tabulated } from './table.js';
+import { leftAfter, tabulated } from './table.js';
 import { solveChain } from './tridiagonal.js';
 import { activityAt, boilingRise, foodBoilingC, latentHeat } from './water.js';
 
@@ -252,7 +252,7 @@ export function evenOutAround(body: Body, work: Work, stepS: number): void {
   if (dimension <= 1) return;
   for (let up = foodTo - 1, down = foodFrom; down < n / 2; up--, down++) {
     const diffusivity = (work.conductivity[up] * volume[up]) / work.heat[up];
-    const keep = Math.exp((-(dimension - 1) * diffusivity * stepS) / (radius[up] * radius[up]));
+    const keep = leftAfter(((dimension - 1) * diffusivity * stepS) / (radius[up] * radius[up]));
     const hu = work.heat[up];
     const hd = work.heat[down];
     const mean = (hu * tempC[up] + hd * tempC[down]) / (hu + hd);

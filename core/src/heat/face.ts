@@ -8,6 +8,7 @@ import {
   SET_LEAST_WATER,
 } from './constants/index.js';
 import { browningRate, charringRate, drynessForColour, oilForColour, settingRate } from './kinetics.js';
+import { leftAfter } from './table.js';
 import { activityAt } from './water.js';
 
 /** The same face with another oil put on it: it browns otherwise, in the same heat. */
@@ -116,7 +117,7 @@ const SET_FOR_GOOD = 1e-6;
 function stillUnset(unset: number, body: Body, cell: number, glues: boolean, stepS: number): number {
   if (unset < SET_FOR_GOOD) return unset;
   const rate = stiffening(body.tempC[cell], body.water[cell] / body.solids[cell], glues);
-  return rate > 0 ? unset * Math.exp(-stepS * rate) : unset;
+  return rate > 0 ? unset * leftAfter(stepS * rate) : unset;
 }
 
 /** Notes how wet and hot a face is as a step begins. */

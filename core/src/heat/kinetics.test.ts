@@ -7,7 +7,7 @@ import {
   settingRate,
   softeningRate,
 } from './kinetics.js';
-import { tabulated } from './table.js';
+import { leftAfter, tabulated } from './table.js';
 
 describe('a table', () => {
   const square = tabulated((x) => x * x, 0, 10, 0.1);
@@ -19,6 +19,11 @@ describe('a table', () => {
   test('is held at its ends', () => {
     expect(square(-5)).toBe(0);
     expect(square(50)).toBe(100);
+  });
+
+  test('of what falls by itself tells what is left, and next to nothing in the end', () => {
+    for (const x of [0, 0.004, 0.3, 1.7, 6.2, 11.9]) expect(Math.abs(leftAfter(x) - Math.exp(-x))).toBeLessThan(1e-5);
+    expect(leftAfter(300)).toBeLessThan(1e-5);
   });
 });
 

@@ -1,6 +1,6 @@
 import { AT_WORK } from '../../testing/plain.js';
 import { airMedium, crowdingShare } from './air.js';
-import { AIR_STEPS_S, SAMPLE_S } from './constants/index.js';
+import { AIR_STEPS, SAMPLE_S } from './constants/index.js';
 import { FRYERS, LEVELS, OWN_HEAT, ROOM_C, UNDER, USUAL_POWER_W, type FryerKind } from './appliances.js';
 import { emptySurroundings, type Medium, type Surroundings } from './media.js';
 import { deepOil, panOil } from './oil.js';
@@ -143,18 +143,19 @@ describe('moving air', () => {
     for (let t = 0; t < 600; ends.push(t)) {
       const stepS = medium.stepS(t, fine);
       expect(stepS).toBeGreaterThan(0);
-      expect(stepS).toBeLessThanOrEqual(AIR_STEPS_S.calm / fine);
+      expect(stepS).toBeLessThanOrEqual(SAMPLE_S.air / (fine * AIR_STEPS.settled));
       t += stepS;
     }
     for (let t = SAMPLE_S.air; t <= 600; t += SAMPLE_S.air) expect([t, met(ends, t)]).toEqual([t, true]);
     expect([met(ends, 3.37 * 60), met(ends, 6.121 * 60)]).toEqual([true, true]);
   });
 
-  test('its steps are short when it was loaded, opened or turned a moment ago, and longer in calm air', () => {
-    const medium = airMedium({ ...AT_WORK, opensAtMin: [4], turnAtMin: 8 });
-    const steps = [0, 20, 100, 240, 260, 400, 480, 500, 600].map((t) => medium.stepS(t, 1));
-    const { disturbed, calm } = AIR_STEPS_S;
-    expect(steps).toEqual([disturbed, disturbed, calm, disturbed, disturbed, calm, disturbed, disturbed, calm]);
+  test('its steps are short when it was loaded, opened or turned a moment ago, longer in calm air, and longest once all has settled', () => {
+    const medium = airMedium({ ...AT_WORK, opensAtMin: [4], turnAtMin: 15 });
+    const steps = [0, 10, 100, 240, 250, 400, 540, 890, 900, 910, 920].map((t) => SAMPLE_S.air / medium.stepS(t, 1));
+    const { disturbed, calm, settled } = AIR_STEPS;
+    const opened = [disturbed, disturbed, calm];
+    expect(steps.map(Math.round)).toEqual([...opened, ...opened, settled, settled, ...opened]);
   });
 
   test('up to six tenths covered the air does not mind, then it does', () => {

@@ -12,3 +12,9 @@ export function tabulated(of: (x: number) => number, from: number, to: number, s
     return values[i] + (values[i + 1] - values[i]) * (at - i);
   };
 }
+
+/** Of what falls by itself a table tells so far: what is left after that is a hundred-thousandth. */
+const LAST_FALL = 12;
+const FALL_STEP = 1 / 128;
+/** What is left, 0–1, of something that falls by itself, after `x` of the times in which it falls to 1/e: exp(−x) for x ≥ 0, within 1e−5. */
+export const leftAfter: Tabulated = tabulated((x) => Math.exp(-x), 0, LAST_FALL, FALL_STEP);

@@ -34,6 +34,8 @@ import { Kept } from './kept.js';
 import { LearnedStore, NOTHING_LEARNED } from '../learned/learned.store.js';
 
 const DAY_MS = 86_400_000;
+/** Cooks count by how many days ago they were at the end of today: what was learned stays as it is until another day, or cook. */
+const endOfToday = (): number => Math.ceil(Date.now() / DAY_MS) * DAY_MS;
 /** So many cooks teach a fryer, the latest: what is older has faded. */
 const MOST_COOKS = 40;
 /** Cooks that are noted one after the other are learned from together, ms. */
@@ -98,7 +100,7 @@ export class LearningService implements OnApplicationBootstrap, OnModuleDestroy 
 
   private async lookBack(): Promise<HonestyAnswer> {
     const body = await this.singles.read(LEARNING_KIND);
-    const cooks = await this.records.toLearnFrom(Date.now());
+    const cooks = await this.records.toLearnFrom(endOfToday());
     const pages = await this.pagesOf(cooks);
     const found = await this.compute.honesty({ pages, cooks: this.listenedTo(cooks, body) });
     const byId = new Map(cooks.map((cook) => [idOf(cook), cook]));
@@ -162,7 +164,7 @@ export class LearningService implements OnApplicationBootstrap, OnModuleDestroy 
 
   private async listen(): Promise<Looked> {
     const { version, ...body } = await this.singles.read(LEARNING_KIND);
-    const cooks = await this.records.toLearnFrom(Date.now());
+    const cooks = await this.records.toLearnFrom(endOfToday());
     const pages = await this.pagesOf(cooks);
     const found = await this.compute.learn({ pages, cooks: this.listenedTo(cooks, body) });
     return { version, body, cooks, found };
@@ -216,7 +218,7 @@ const answerOf = ({ version, body, cooks, found }: Looked): LearningDocument => 
         page.racks > 1 && toldOfLower(learned) ? factor(learned.belief.mean.lowerLog, learned.spread.lowerLog) : null,
       cooks: cooks.filter((c) => c.fryer.name === page.name).map((cook) => taughtBy(cook, learned, body)),
       changed: learned.changed && {
-        at: new Date(Date.now() - learned.changed.daysAgo * DAY_MS).toISOString(),
+        at: new Date(endOfToday() - learned.changed.daysAgo * DAY_MS).toISOString(),
         beforeC: learned.changed.before.offsetK,
         sinceC: learned.changed.since.offsetK,
       },

@@ -43,12 +43,13 @@ export const COAT_CELLS_MOST = 9;
  */
 export const THINNEST_LAYER_M = 0.02e-3;
 /**
- * Steps in moving air: while it is disturbed (loaded, opened, turned a moment ago), and when it is calm.
- * @unit s
- * @range 0.5–3.5
- * @source our choice, a hair more than a sixth and a third of what is between two samples, so that six and three reach the next: against an eighth of them nine in ten coated cooks end within 0.3 K and 1 % of colour (docs/performance.md)
+ * Steps from one sample to the next in moving air: while it is disturbed (loaded, opened, turned a moment ago), when it
+ * is calm, and once what it did to the food has settled.
+ * @unit steps
+ * @range 1–20
+ * @source our choice: against eight times as many nine in ten coated cooks end within 0.3 K and 1 % of colour (docs/performance.md)
  */
-export const AIR_STEPS_S = { disturbed: 1.67, calm: 3.34 } as const;
+export const AIR_STEPS = { disturbed: 6, calm: 3, settled: 2 } as const;
 /**
  * So many times the usual steps, in oil, in air and in boiling water, are those of cooks that are compared and not shown,
  * and of a quick look: what is shown in the end is simulated again with the usual ones.
@@ -58,12 +59,12 @@ export const AIR_STEPS_S = { disturbed: 1.67, calm: 3.34 } as const;
  */
 export const QUICK_STEPS = { oil: 2, air: 1.5, water: 2 } as const;
 /**
- * How long a cook in moving air counts as disturbed after its door was shut.
+ * For how long after the door was shut a cook in moving air counts as disturbed, and after how long as settled.
  * @unit s
- * @range 20–120
- * @source our choice: three times the air's own time to come back
+ * @range 10–480
+ * @source our choice: twice the air's own time to come back; with longer steps from the fifth minute on a cook ends as near to one of fine steps as without them
  */
-export const DISTURBED_S = 30;
+export const AIR_CALMS_S = { disturbed: 20, settled: 300 } as const;
 /**
  * Time between two updates of what changes slowly (water movement, run-off, softening, rendering): in oil, in air, in
  * boiling water, off the heat, and on the tray before the cook.
