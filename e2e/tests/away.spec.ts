@@ -1,7 +1,6 @@
-import type { Browser, Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { expect, test } from './begin';
 import { leeksAt } from './dishes';
-import { cooked, form, photograph } from './inLog';
 import { OwnServer } from './ownServer';
 
 /** The page without its server: what is changed meanwhile is kept in the browser, shown again, and handed over once. */
@@ -15,12 +14,7 @@ const nameOf = (page: Page) => page.getByLabel('Name of the dish');
 const stored = async (page: Page, id: string): Promise<{ name: string; version: number }> =>
   (await (await page.request.get(`${SERVER.url}/api/conversions/${id}`)).json()) as { name: string; version: number };
 
-/** The window dies, the server comes back, and another window of the same browser is opened. */
-async function backAfter(page: Page): Promise<Page> {
-  await page.close({ runBeforeUnload: false });
-  await SERVER.start();
-  return page.context().newPage();
-}
+const backAfter = (page: Page): Promise<Page> => SERVER.backAfter(page);
 
 test('the server is killed while a name is typed; the window is closed; all of it is there again, and saved once', async ({
   browser,
@@ -186,73 +180,5 @@ test('what two have changed of one kitchen stands side by side, and the cook cho
   await again.reload();
   await expect(again.getByText('Saved', { exact: true })).toBeVisible();
   await expect(differs).toHaveCount(0);
-  await context.close();
-});
-
-/** The record of a cook that is over, in a browser of its own. */
-async function openRecord(browser: Browser, name: string) {
-  const context = await browser.newContext({ serviceWorkers: 'block', baseURL: SERVER.url });
-  const page = await context.newPage();
-  const dish = await addDish(page, name);
-  const cook = await cooked(page, dish, { colourTop: 'golden' });
-  const at = `/log/${cook}?dish=${dish}`;
-  await page.goto(at);
-  await expect(form(page)).toBeVisible();
-  return { context, page, cook, at };
-}
-
-test('how a cook came out, noted while the server was away, stands in its record when it is back', async ({
-  browser,
-}) => {
-  const { context, page, cook, at } = await openRecord(browser, 'Leeks to remember');
-  await SERVER.kill();
-  await form(page).getByLabel('Taste, in a line').fill('Sweet, and a little bland');
-  await form(page).getByLabel('Taste, in a line').press('Tab');
-  await expect(page.getByText(/Not saved yet; it is tried again/)).toBeVisible();
-  const again = await backAfter(page);
-  await again.goto(at);
-  await expect(form(again).getByLabel('Taste, in a line')).toHaveValue('Sweet, and a little bland');
-  const seen = async (): Promise<Record<string, unknown>> =>
-    ((await (await again.request.get(`/api/cooks/${cook}/seen`)).json()) as { seen: Record<string, unknown> }[])[0]
-      .seen;
-  // What was known before stays beside it.
-  await expect.poll(seen).toMatchObject({ taste: 'Sweet, and a little bland', colourTop: 'golden' });
-  await context.close();
-});
-
-test('a photograph that was added while the server was away is sent when it is back, once, and so is one whose answer was lost', async ({
-  browser,
-}) => {
-  const { context, page, cook, at } = await openRecord(browser, 'Leeks in the light');
-  const photographs = (window: Page) => window.getByRole('region', { name: 'Photographs' });
-  const adds = async (window: Page, name: string): Promise<void> =>
-    photographs(window)
-      .getByLabel('Add photographs')
-      .setInputFiles({ name, mimeType: 'image/png', buffer: await photograph(window) });
-  await SERVER.kill();
-  await adds(page, 'plate.png');
-  await expect(photographs(page).getByRole('alert')).toContainText('plate.png is not kept yet');
-  await expect(photographs(page).getByRole('alert')).toContainText('It stays in this browser, and is sent again');
-  const again = await backAfter(page);
-  const kept = async (): Promise<number> =>
-    ((await (await again.request.get(`/api/cooks/${cook}/photos`)).json()) as unknown[]).length;
-  expect(await kept()).toBe(0);
-  await again.goto(at);
-  await expect(photographs(again).getByAltText('Photograph 1')).toBeVisible();
-  await expect(photographs(again).getByRole('alert')).toHaveCount(0);
-  // The server takes the next one, and its answer is lost.
-  let lost = 0;
-  await again.route('**/photos?*', async (route) => {
-    if (lost > 0) return route.continue();
-    lost += 1;
-    await route.fetch();
-    return route.abort();
-  });
-  await adds(again, 'board.png');
-  await expect(photographs(again).getByAltText('Photograph 2')).toBeVisible();
-  await expect(photographs(again).getByRole('alert')).toHaveCount(0);
-  await again.reload();
-  await expect(photographs(again).getByAltText('Photograph 2')).toBeVisible();
-  expect([lost, await kept()]).toEqual([1, 2]);
   await context.close();
 });

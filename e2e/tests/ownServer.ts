@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { RunningServer } from '../../server/test/running';
 
@@ -11,6 +12,13 @@ export class OwnServer extends RunningServer {
   constructor(port: number) {
     super([], port);
     this.url = `http://127.0.0.1:${port}`;
+  }
+
+  /** The window dies, the server comes back, and another window of the same browser is opened. */
+  async backAfter(page: Page): Promise<Page> {
+    await page.close({ runBeforeUnload: false });
+    await this.start();
+    return page.context().newPage();
   }
 
   /** What a dying disk does to a database. */

@@ -87,6 +87,24 @@ describe('POST /api/cooks', () => {
     expect(body.detail).toMatch(/“Bare” has no air version yet/);
   });
 
+  test('sent again under its key it is started once, also by two at a time, and is not brought back by coming again', async () => {
+    const key = randomUUID();
+    const request = { conversionId: dish.id, afterwards: { at: '2026-04-01T18:00:00Z', by: { what: 'plan' } } };
+    const send = () => server.ask<CookDocument & Problem>('POST', `/cooks?key=${key}`, request);
+    const [one, two] = await Promise.all([send(), send()]);
+    expect([one.status, two.status]).toEqual([201, 201]);
+    expect(one.body).toMatchObject({ id: key });
+    const known = ({ nowMs: _, ...rest }: CookDocument): unknown => rest;
+    expect(known(two.body)).toEqual(known(one.body));
+    expect(known((await send()).body)).toEqual(known(one.body));
+    const { body: all } = await server.ask<ListedCook[]>('GET', '/cooks');
+    expect(all.filter((c) => c.id === key)).toHaveLength(1);
+    await server.ask('DELETE', `/cooks/${key}`);
+    expect((await send()).status).toBe(404);
+    const wrong = await server.ask<Problem>('POST', '/cooks?key=17', request);
+    expect(wrong).toMatchObject({ status: 400, body: { errors: [{ field: 'key' }] } });
+  });
+
   test('a second cook in the same fryer is begun, and both are told of it', async () => {
     const first = await start();
     const second = await start();

@@ -22,5 +22,6 @@ createRoot(document.getElementById('root')!).render(
 const AHEAD_MS = 800;
 window.addEventListener('load', () => {
   setTimeout(fetchAhead, AHEAD_MS);
+  setTimeout(() => void import('./features/log/outgoing').then(({ beginSending }) => beginSending()), AHEAD_MS);
   if (import.meta.env.PROD) void keepPages();
 });

@@ -46,6 +46,7 @@ import {
 import type { Response } from 'express';
 import { concat, defer, from, interval, map, merge, mergeMap, of, takeUntil, type Observable } from 'rxjs';
 import { JoiPipe } from '../common/joi.pipe.js';
+import { ApiKey, KEY } from '../common/key.js';
 import { openApi, problems } from '../common/openapi.js';
 import { ApiPage, pageAsked } from '../common/page.js';
 import { badFields } from '../common/problem.js';
@@ -115,13 +116,17 @@ export class CooksController {
   @Post()
   @ApiOperation({
     summary:
-      'Start a cook from a dish or an evening; as a rehearsal with simulated fryers at a rate, with surprises, where that is asked for',
+      'Start a cook from a dish or an evening; as a rehearsal with simulated fryers at a rate, with surprises, where that is asked for; or note one that is over. Sent again with the same `key`, which becomes its id, it is kept once: whoever got no answer may send it again',
   })
+  @ApiKey()
   @ApiBody({ schema: openApi(startCookSchema) })
   @ApiCreatedResponse({ schema: openApi(cookDocumentSchema) })
   @problems(400, 404, 503)
-  start(@Body(new JoiPipe<StartCookRequest>(startCookSchema)) request: StartCookRequest): Promise<CookDocument> {
-    return this.starting.start(request);
+  start(
+    @Body(new JoiPipe<StartCookRequest>(startCookSchema)) request: StartCookRequest,
+    @Query('key', KEY) key: string | undefined,
+  ): Promise<CookDocument> {
+    return this.starting.start(request, key);
   }
 
   @Get('bin')

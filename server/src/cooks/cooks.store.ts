@@ -68,12 +68,20 @@ export class CooksStore {
     }
   }
 
-  /** @param endedMs when it was over; null where it begins. @returns its id */
-  async insert(body: CookBody, endedMs: number | null): Promise<string> {
-    const id = randomUUID();
+  /** Whether there is one under an id, put aside or not. */
+  has(id: string): Promise<boolean> {
+    return this.rows.existsBy({ id });
+  }
+
+  /**
+   * @param endedMs when it was over; null where it begins
+   * @param id that it is kept under; where there is one already, nothing is added
+   * @returns its id
+   */
+  async insert(body: CookBody, endedMs: number | null, id: string = randomUUID()): Promise<string> {
     // A round over all that go on may be under way: it is asked anew before and after.
     this.practising = null;
-    await this.rows.insert({
+    const row = {
       id,
       name: body.name,
       format: COOK_FORMAT,
@@ -81,7 +89,8 @@ export class CooksStore {
       startedAt: iso(body.startedMs),
       endedAt: endedMs === null ? null : iso(endedMs),
       deletedAt: null,
-    });
+    };
+    await this.rows.createQueryBuilder().insert().values(row).orIgnore().execute();
     this.changed();
     return id;
   }

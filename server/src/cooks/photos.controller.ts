@@ -25,17 +25,13 @@ import {
 } from '@nestjs/swagger';
 import { photoRecordSchema, photoRecordsSchema, RANGES, type PhotoRecord } from '@yellowmist/contract';
 import type { Request, Response } from 'express';
+import { ApiKey, KEY } from '../common/key.js';
 import { openApi, problems } from '../common/openapi.js';
 import { badFields } from '../common/problem.js';
 import { PhotosService } from './photos.service.js';
 
 /** A picture never changes under its address. */
 const FOR_EVER = 'private, max-age=31536000, immutable';
-
-const KEY = new ParseUUIDPipe({
-  optional: true,
-  exceptionFactory: () => badFields([{ field: 'key', message: 'key must be a UUID, or be left out' }]),
-});
 
 @ApiTags('cooks')
 @Controller('cooks/:id/photos')
@@ -57,7 +53,7 @@ export class PhotosController {
       'Add a photograph: the picture itself as the body, or a form with the field `photo`. It is checked by its content, turned upright, made small, and keeps no place, time or device. `dish` names the dish that it shows. Sent again with the same `key`, it is kept once: whoever got no answer may send it again',
   })
   @ApiQuery({ name: 'dish', required: false })
-  @ApiQuery({ name: 'key', required: false, schema: { type: 'string', format: 'uuid' } })
+  @ApiKey()
   @ApiConsumes('image/jpeg', 'image/png', 'image/webp', 'image/avif', 'multipart/form-data')
   @ApiBody({ schema: { type: 'string', format: 'binary' } })
   @ApiCreatedResponse({ schema: openApi(photoRecordSchema) })

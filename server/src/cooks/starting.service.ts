@@ -21,6 +21,12 @@ const SOON_MS = 6 * 3_600_000;
 /** °C of a kitchen of which nobody has said anything. */
 const USUAL_ROOM_C = 21;
 
+/** A cook, and when it was over; null where it begins. */
+interface Made {
+  body: CookBody;
+  endedMs: number | null;
+}
+
 /** Begins cooks, and enters those that are over. */
 @Injectable()
 export class StartingService {
@@ -34,10 +40,17 @@ export class StartingService {
 
   /**
    * Starts a cook from a dish or an evening: what it is led by is worked out now, and kept with it.
-   * @throws ProblemException 400 where the dish has no air version, 404 where there is none
+   * @param key that the sender gave it, and its id: what was started under it before is answered, and nothing is started
+   * @throws ProblemException 400 where the dish has no air version, 404 where there is none, or what was started under the
+   * key has been put aside
    */
-  async start(request: StartCookRequest): Promise<CookDocument> {
-    if (request.afterwards) return this.enter(request, request.afterwards);
+  async start(request: StartCookRequest, key?: string): Promise<CookDocument> {
+    if (key !== undefined && (await this.store.has(key))) return this.cooks.read(key);
+    const made = request.afterwards ? await this.over(request, request.afterwards) : await this.begun(request);
+    return this.cooks.read(await this.store.insert(made.body, made.endedMs, key));
+  }
+
+  private async begun(request: StartCookRequest): Promise<Made> {
     const nowMs = Date.now();
     const { name, toPlan, source } = await this.asked(request);
     const { evening, dishes } = await this.planning.toCook(toPlan, nowMs);
@@ -57,14 +70,14 @@ export class StartingService {
       timeZone: request.timeZone ?? toPlan.timeZone,
       programme: { ...programme, steps: later, tableS: programme.tableS + waitS },
     };
-    return this.cooks.read(await this.store.insert(body, null));
+    return { body, endedMs: null };
   }
 
   /**
-   * Enters a cook that is over: its programme is that of its plan, and it ended when it was on the table.
+   * A cook that is over: its programme is that of its plan, and it ended when it was on the table.
    * @throws ProblemException 400 for a time that is still to come
    */
-  private async enter(request: StartCookRequest, { at, by }: Afterwards): Promise<CookDocument> {
+  private async over(request: StartCookRequest, { at, by }: Afterwards): Promise<Made> {
     const endedMs = at === undefined ? Date.now() : Date.parse(at);
     if (endedMs > Date.now() + AHEAD_MS)
       throw badFields([{ field: 'afterwards.at', message: 'afterwards.at must not be later than now' }]);
@@ -74,7 +87,7 @@ export class StartingService {
     const startedMs = endedMs - programme.tableS * 1000;
     const timeZone = request.timeZone ?? toPlan.timeZone;
     const body = { name, source, rehearsal: null, startedMs, beginsMs: startedMs, timeZone, programme, cookedBy: by };
-    return this.cooks.read(await this.store.insert(body, endedMs));
+    return { body, endedMs };
   }
 
   /** What is to be cooked, as an evening. */

@@ -113,8 +113,8 @@ export const api = createApi({
     latestCooks: build.query<ListedCook[], number>({ query: (many) => `cooks?limit=${many}`, providesTags: [COOKS] }),
     // Its events come by a stream; what was fetched once is as it was then.
     cook: build.query<CookDocument, string>({ query: (id) => `cooks/${id}`, keepUnusedDataFor: 0 }),
-    startCook: build.mutation<CookDocument, StartCookRequest>({
-      query: (body) => ({ url: 'cooks', method: 'POST', body }),
+    startCook: build.mutation<CookDocument, StartCookRequest & { key?: string }>({
+      query: ({ key, ...body }) => ({ url: 'cooks', method: 'POST', params: { key }, body }),
       invalidatesTags: [COOKS],
     }),
     seen: build.query<SeenRecord[], string>({ query: (id) => `cooks/${id}/seen`, keepUnusedDataFor: 0 }),

@@ -1,22 +1,23 @@
 import { emptyOutbox, unsavedCount } from './outbox';
-import { forgetPhotos, unsentPhotos } from './photosHere';
 import { forgetCooks, waitingTapsOfAll } from './taps';
 import { forgetTyped } from './typed';
+import { NOTES, PHOTOS } from './unsentKinds';
 
 /** What a browser holds of the kitchen, beside what it shows. */
 
 /** Where the service worker keeps the documents that were last there. */
 const DOCUMENTS = 'yellowmist-kitchen';
 
-/** How many changes, photographs and taps are here that the server does not have. */
+/** How many changes, photographs, noted cooks and taps are here that the server does not have. */
 export const notSavedYet = async (): Promise<number> =>
-  (await unsavedCount()) + (await unsentPhotos()) + waitingTapsOfAll();
+  (await unsavedCount()) + (await PHOTOS.count()) + (await NOTES.count()) + waitingTapsOfAll();
 
 /** Leaves nothing of the kitchen in this browser; how it is shown here stays. */
 export async function forgetKitchen(): Promise<void> {
   forgetCooks();
   forgetTyped();
   await emptyOutbox();
-  await forgetPhotos();
+  await PHOTOS.empty();
+  await NOTES.empty();
   await globalThis.caches?.delete(DOCUMENTS);
 }

@@ -21,6 +21,7 @@ import { Chosen } from './Chosen';
 import { Experiments } from './Experiments';
 import { LogBin } from './LogBin';
 import { NoteCook } from './NoteCook';
+import { NotesWaiting } from './NotesWaiting';
 import { ANY, dayOf, fits, rowsOf, type LogFilters, type LogRow } from './rows';
 import { TriedSeen } from './TriedSeen';
 import { cameOutWords, OVERALL_WORDS } from './words';
@@ -91,6 +92,7 @@ export function LogPage() {
       <PageHeading className="text-3xl">{texts.logbook}</PageHeading>
       <p className="mt-1 max-w-3xl text-sm">{texts.whatWasCookedAnd}</p>
       <NoteCook />
+      <NotesWaiting />
       {error && <p role="alert">{problemText(error)}</p>}
       {cooks && rows.length === 0 && <p className="mt-4">{texts.nothingIsOverYet}</p>}
       {rows.length > 0 && (

@@ -1,11 +1,13 @@
-import { isPlanned, isWhole, RANGES } from '@yellowmist/contract';
+import { isPlanned, isWhole, RANGES, type StartCookRequest } from '@yellowmist/contract';
 import { useState, type FormEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { problemText, useConversionsQuery, useStartCookMutation } from '../../state/api';
+import { v4 as newId } from 'uuid';
+import { problemText, statusOf, useConversionsQuery, useStartCookMutation } from '../../state/api';
 import { useTyped } from '../../state/typed';
 import { Check } from '../../ui/Check';
 import { Choice } from '../../ui/Choice';
 import { NumberField } from '../../ui/NumberField';
+import { noteLater } from './outgoing';
 import * as texts from './texts';
 
 /** Now, in the form that a field for date and time takes. */
@@ -18,9 +20,9 @@ const localNow = (): string => {
 export function NoteCook() {
   const [open, setOpen] = useState(false);
   return (
-    <details className="mt-3" onToggle={(e) => setOpen(e.currentTarget.open)}>
+    <details className="mt-3" open={open} onToggle={(e) => setOpen(e.currentTarget.open)}>
       <summary className="btn btn-primary h-11">{texts.noteCook}</summary>
-      {open && <NoteForm />}
+      {open && <NoteForm onWaits={() => setOpen(false)} />}
     </details>
   );
 }
@@ -36,8 +38,11 @@ interface Cooked {
   turned: boolean;
 }
 
-/** Which dish, when, and by which recipe. */
-function NoteForm() {
+/** It was not taken, and may be later: nobody answered, or none that had looked at it. */
+const isForLater = (error: unknown): boolean => (statusOf(error) ?? 500) >= 500;
+
+/** Which dish, when, and by which recipe. What finds no server waits, and is noted by itself. */
+function NoteForm({ onWaits }: { onWaits: () => void }) {
   const { data } = useConversionsQuery();
   const dishes = (data ?? []).filter(isWhole).filter((d) => isPlanned(d) && !d.archived);
   const [enter, { isLoading, error }] = useStartCookMutation();
@@ -63,18 +68,27 @@ function NoteForm() {
       </p>
     );
   }
-  const { id } = dishes.find((d) => d.id === cook.dish) ?? dishes[0];
+  const { id, name } = dishes.find((d) => d.id === cook.dish) ?? dishes[0];
   const note = async (event: FormEvent): Promise<void> => {
     event.preventDefault();
-    const answer = await enter({
+    const request: StartCookRequest = {
       conversionId: id,
       timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
       afterwards: {
         at: new Date(at).toISOString(),
         by: by === 'plan' ? { what: 'plan' } : { what: 'other', tempC, minutes, turned },
       },
-    });
-    if (!answer.data) return;
+    };
+    // Under one key it is noted once, whether its answer was lost or it never arrived.
+    const key = newId();
+    const answer = await enter({ ...request, key });
+    if (!answer.data) {
+      if (!isForLater(answer.error)) return;
+      noteLater({ key, request, name });
+      handedOver();
+      onWaits();
+      return;
+    }
     handedOver();
     await go(`/log/${answer.data.id}?dish=${id}`);
   };

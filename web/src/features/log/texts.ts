@@ -187,6 +187,14 @@ export const forIt = 'for';
 export const turned = 'Turned';
 export const noteHowItCameOut = 'Note how it came out';
 
+// outgoing, NotesWaiting
+export const isNotedNow = (name: string) => `${name} is noted now. The log has it.`;
+export const cooksNotNotedYet = 'Cooks that are not noted yet';
+export const isBeingNoted = (name: string, at: string) => `Noting ${name}, ${at}…`;
+export const isNotNotedYet = (at: string, problem: string, here: boolean) =>
+  `, on the table ${at}, is not noted yet. ${problem} ${here ? 'It stays in this browser' : 'It stays as long as this page does'}, and is noted by itself.`;
+export const cannotBeNoted = (at: string, problem: string) => `, on the table ${at}, cannot be noted. ${problem}`;
+
 // OptionalNumber
 export const enterNumberFromTo = (min: string, max: string, unit: string) =>
   `Enter a number from ${min} to ${max} ${unit}`;

@@ -1,12 +1,12 @@
-import { PhotoQueue } from './photoQueue';
-import type { KeptPhoto } from './photosHere';
+import { SendQueue } from './sendQueue';
+import type { KeptPhoto } from './unsentKinds';
 
 /** Far longer than what is done meanwhile takes. */
 const RETRY_MS = 150;
 const soon = (ms: number): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms));
 
 /** Waits until nothing, or only so much, waits any more. */
-async function left(queue: PhotoQueue, count = 0): Promise<void> {
+async function left(queue: SendQueue<KeptPhoto>, count = 0): Promise<void> {
   while (queue.now().length > count) await soon(1);
 }
 
@@ -22,24 +22,32 @@ const said = (status: number) => ({ status, data: { title: 'No', detail: `photo 
 /** As it is where none answers. */
 const AWAY = { status: 'FETCH_ERROR', error: 'no route' };
 
-/** A queue whose photographs get these answers in turn, and all that follow are taken; what was sent, by key. */
+/** A queue whose photographs get these answers in turn, and all that follow are taken; what was sent, by key, and what is kept here. */
 function queueOf(...answers: object[]) {
   const sent: string[] = [];
-  const queue = new PhotoQueue(
-    ({ key }) => {
-      sent.push(key);
-      const answer = answers.shift();
-      return answer ? Promise.reject(answer) : Promise.resolve({});
+  const taken: string[] = [];
+  const here = new Set<string>();
+  const queue = new SendQueue<KeptPhoto>(
+    {
+      send: ({ key }) => {
+        sent.push(key);
+        const answer = answers.shift();
+        return answer ? Promise.reject(answer) : Promise.resolve({});
+      },
+      // A browser that is full.
+      keep: ({ key }) => Promise.resolve(key !== 'full' && here.add(key).has(key)),
+      forget: (key) => Promise.resolve(void here.delete(key)),
+      sent: ({ key }) => taken.push(key),
     },
-    ({ name }) => (name === 'huge.jpg' ? 'It is huge.' : null),
     RETRY_MS,
   );
-  return { queue, sent };
+  return { queue, sent, taken, here };
 }
+const tooLarge = ({ file }: KeptPhoto): string | null => (file.name === 'huge.jpg' ? 'It is huge.' : null);
 
 describe('photographs on their way', () => {
   test('are sent one after the other, each once, and then gone from here', async () => {
-    const { queue, sent } = queueOf();
+    const { queue, sent, taken, here } = queueOf();
     queue.add([photo('a'), photo('b')]);
     queue.add([photo('b'), photo('c')]);
     expect(queue.now().map(({ key, problem }) => [key, problem])).toEqual([
@@ -49,6 +57,20 @@ describe('photographs on their way', () => {
     ]);
     await left(queue);
     expect(sent).toEqual(['a', 'b', 'c']);
+    expect(taken).toEqual(['a', 'b', 'c']);
+    expect(here.size).toBe(0);
+  });
+
+  test('say whether the browser keeps them meanwhile', async () => {
+    const { queue, here } = queueOf(AWAY);
+    queue.add([photo('a'), photo('full')]);
+    await soon(1);
+    expect(queue.now().map((w) => [w.key, w.here])).toEqual([
+      ['a', true],
+      ['full', false],
+    ]);
+    expect([...here]).toEqual(['a']);
+    await left(queue);
   });
 
   test('go on by themselves once the server is back, in their order and under their keys', async () => {
@@ -74,14 +96,17 @@ describe('photographs on their way', () => {
   });
 
   test('one that is refused stays in the hand and lets the next one past', async () => {
-    const { queue, sent } = queueOf(said(400), said(409));
+    const { queue, sent, taken, here } = queueOf(said(400), said(409));
     queue.add([photo('program'), photo('ninth'), photo('plate')]);
     await left(queue, 2);
     expect(sent).toEqual(['program', 'ninth', 'plate']);
     expect(queue.now().map(({ key, then, problem }) => [key, then, problem])).toEqual([
-      ['program', 'nothing', 'It is refused with 400'],
-      ['ninth', 'by hand', 'It is refused with 409'],
+      ['program', 'nothing', 'photo is refused with 400'],
+      ['ninth', 'by hand', 'photo is refused with 409'],
     ]);
+    expect(taken).toEqual(['plate']);
+    // What may still come of nothing is not kept.
+    expect([...here]).toEqual(['ninth']);
     queue.again('ninth');
     queue.drop('program');
     await left(queue);
@@ -89,24 +114,19 @@ describe('photographs on their way', () => {
 
   test('one that is too large is not even sent', async () => {
     const { queue, sent } = queueOf();
-    queue.add([photo('huge'), photo('plate')]);
+    queue.add([photo('huge'), photo('plate')], tooLarge);
     await left(queue, 1);
     expect(sent).toEqual(['plate']);
     expect(queue.now()).toMatchObject([{ key: 'huge', problem: 'It is huge.', then: 'nothing' }]);
   });
 
-  test('what is given up is sent no more, and nothing while the page is left', async () => {
-    const { queue, sent } = queueOf(AWAY, AWAY);
+  test('what is given up is sent no more', async () => {
+    const { queue, sent, here } = queueOf(AWAY);
     queue.add([photo('a'), photo('b')]);
     await soon(1);
     queue.drop('a');
-    await soon(1);
-    queue.stop();
-    await soon(2 * RETRY_MS);
-    expect(sent).toEqual(['a', 'b']);
-    expect(queue.now().map(({ key }) => key)).toEqual(['b']);
-    queue.start();
     await left(queue);
-    expect(sent).toEqual(['a', 'b', 'b']);
+    expect(sent).toEqual(['a', 'b']);
+    expect(here.size).toBe(0);
   });
 });

@@ -1,9 +1,9 @@
 import { problemText, statusOf } from './api';
 import { RETRY_MS } from './edits';
-import { forgetPhoto, keepPhoto, type KeptPhoto } from './photosHere';
+import type { Sendable } from './unsent';
 
-/** A picture that was chosen and that the server has not got yet. */
-export interface WaitingPhoto extends KeptPhoto {
+/** How far something is that the server has not got yet. */
+interface OnItsWay {
   /** Why it was not taken; null while it is on its way. */
   problem: string | null;
   /** What may still come of it: nothing, a hand that tries again, or it is tried again by itself. */
@@ -12,36 +12,44 @@ export interface WaitingPhoto extends KeptPhoto {
   here: boolean;
 }
 
-/** No picture, of a cook that is gone, or too large: it is not taken however often it is sent. */
+export type Waiting<T extends Sendable> = T & OnItsWay;
+
+/** Where things go, and where they are kept meanwhile. */
+export interface Way<T extends Sendable> {
+  /** Hands one over; throws what the server said against it. */
+  send: (one: T) => Promise<unknown>;
+  keep: (one: T) => Promise<boolean>;
+  forget: (key: string) => Promise<void>;
+  /** What the server said against one, in words. */
+  words?: (error: unknown) => string;
+  /** One is with the server. */
+  sent?: (one: T) => void;
+}
+
+/** It is none, of something that is gone, or too large: it is not taken however often it is sent. */
 const NEVER = [400, 404, 413];
-/** The cook has as many as it may: somebody has to take one away first. */
+/** There is no room for it where it goes: somebody has to make some first. */
 const FULL = 409;
 /** A server that answers is asked less and less often: at the latest after so long, ms. */
 const LONGEST_MS = 60_000;
 
-const thenOf = (status: number | undefined): WaitingPhoto['then'] => {
+const thenOf = (status: number | undefined): OnItsWay['then'] => {
   if (status !== undefined && NEVER.includes(status)) return 'nothing';
   return status === FULL ? 'by hand' : 'by itself';
 };
 
 /**
- * Photographs on their way to the server, one after the other and in their order, kept in the browser meanwhile. What finds
- * no server is sent again until it is there, and what stands behind it waits; what is refused lets the next one past.
+ * Things on their way to the server, one after the other and in their order, kept in the browser meanwhile. What finds no
+ * server is sent again until it is there, and what stands behind it waits; what is refused lets the next one past.
  */
-export class PhotoQueue {
-  private all: readonly WaitingPhoto[] = [];
+export class SendQueue<T extends Sendable> {
+  private all: readonly Waiting<T>[] = [];
   private running = false;
-  private stopped = false;
   private wake: () => void = () => undefined;
   private readonly listeners = new Set<() => void>();
 
-  /**
-   * @param send hands one over; throws what the server said against it
-   * @param refusal why a picture is not even sent; null where it is
-   */
   constructor(
-    private readonly send: (photo: KeptPhoto) => Promise<unknown>,
-    private readonly refusal: (file: File) => string | null = () => null,
+    private readonly way: Way<T>,
     private readonly retryMs = RETRY_MS,
   ) {}
 
@@ -50,17 +58,20 @@ export class PhotoQueue {
     return () => this.listeners.delete(tell);
   };
 
-  readonly now = (): readonly WaitingPhoto[] => this.all;
+  readonly now = (): readonly Waiting<T>[] => this.all;
 
-  /** Takes more, each once. */
-  add(photos: readonly KeptPhoto[]): void {
-    const fresh = photos.filter(({ key }) => !this.all.some((w) => w.key === key));
+  /**
+   * Takes more, each once.
+   * @param refusal why one is not even sent; null where it is
+   */
+  add(more: readonly T[], refusal: (one: T) => string | null = () => null): void {
+    const fresh = more.filter(({ key }) => !this.all.some((w) => w.key === key));
     this.set([
       ...this.all,
-      ...fresh.map((photo): WaitingPhoto => {
-        const problem = this.refusal(photo.file);
-        if (problem === null) void keepPhoto(photo).then((here) => this.put(photo.key, { here }));
-        return { ...photo, problem, then: problem === null ? 'by itself' : 'nothing', here: false };
+      ...fresh.map((one): Waiting<T> => {
+        const problem = refusal(one);
+        if (problem === null) void this.way.keep(one).then((here) => this.put(one.key, { here }));
+        return { ...one, problem, then: problem === null ? 'by itself' : 'nothing', here: false };
       }),
     ]);
     void this.run();
@@ -75,29 +86,17 @@ export class PhotoQueue {
 
   /** Gives one up. */
   drop(key: string): void {
-    void forgetPhoto(key);
+    void this.way.forget(key);
     this.set(this.all.filter((w) => w.key !== key));
     this.wake();
   }
 
-  /** Goes on after it was stopped. */
-  start(): void {
-    this.stopped = false;
-    void this.run();
-  }
-
-  /** Sends nothing any more; what waits stays in the browser. */
-  stop(): void {
-    this.stopped = true;
-    this.wake();
-  }
-
-  private set(all: readonly WaitingPhoto[]): void {
+  private set(all: readonly Waiting<T>[]): void {
     this.all = all;
     this.listeners.forEach((tell) => tell());
   }
 
-  private put(key: string, part: Partial<WaitingPhoto>): void {
+  private put(key: string, part: Partial<OnItsWay>): void {
     this.set(this.all.map((w) => (w.key === key ? { ...w, ...part } : w)));
   }
 
@@ -106,7 +105,7 @@ export class PhotoQueue {
     this.running = true;
     let pauseMs = this.retryMs;
     for (;;) {
-      const next = this.stopped ? undefined : this.all.find((w) => w.then === 'by itself');
+      const next = this.all.find((w) => w.then === 'by itself');
       if (!next) break;
       const status = await this.handOver(next);
       if (status === 'through') {
@@ -127,18 +126,19 @@ export class PhotoQueue {
   }
 
   /** Whether one is through, taken or refused; otherwise what the server answered, if it did. */
-  private async handOver({ key, cook, dish, file, at }: WaitingPhoto): Promise<'through' | number | undefined> {
+  private async handOver(one: Waiting<T>): Promise<'through' | number | undefined> {
+    const { send, forget, words = problemText, sent } = this.way;
     try {
-      await this.send({ key, cook, dish, file, at });
-      this.drop(key);
-      return 'through';
+      await send(one);
     } catch (error) {
       const status = statusOf(error);
       const then = thenOf(status);
-      if (then === 'nothing') void forgetPhoto(key);
-      // The field's own name says nothing on a page that has no other.
-      this.put(key, { problem: problemText(error).replace(/^photo /, 'It '), then });
+      if (then === 'nothing') void forget(one.key);
+      this.put(one.key, { problem: words(error), then });
       return then === 'by itself' ? status : 'through';
     }
+    this.drop(one.key);
+    sent?.(one);
+    return 'through';
   }
 }
