@@ -120,11 +120,14 @@ describe('photographs on their way', () => {
     expect(queue.now()).toMatchObject([{ key: 'huge', problem: 'It is huge.', then: 'nothing' }]);
   });
 
-  test('what is given up is sent no more', async () => {
+  test('what is given up, or has been sent, is sent no more', async () => {
     const { queue, sent, here } = queueOf(AWAY);
     queue.add([photo('a'), photo('b')]);
     await soon(1);
     queue.drop('a');
+    await left(queue);
+    // Nor if it is found here once more.
+    queue.add([photo('a'), photo('b')]);
     await left(queue);
     expect(sent).toEqual(['a', 'b']);
     expect(here.size).toBe(0);

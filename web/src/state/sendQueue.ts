@@ -44,6 +44,8 @@ const thenOf = (status: number | undefined): OnItsWay['then'] => {
  */
 export class SendQueue<T extends Sendable> {
   private all: readonly Waiting<T>[] = [];
+  /** Sent, or given up: a look at what is kept here may have begun before. */
+  private readonly gone = new Set<string>();
   private running = false;
   private wake: () => void = () => undefined;
   private readonly listeners = new Set<() => void>();
@@ -65,7 +67,8 @@ export class SendQueue<T extends Sendable> {
    * @param refusal why one is not even sent; null where it is
    */
   add(more: readonly T[], refusal: (one: T) => string | null = () => null): void {
-    const fresh = more.filter(({ key }) => !this.all.some((w) => w.key === key));
+    const fresh = more.filter(({ key }) => !this.gone.has(key) && !this.all.some((w) => w.key === key));
+    if (fresh.length === 0) return;
     this.set([
       ...this.all,
       ...fresh.map((one): Waiting<T> => {
@@ -86,6 +89,7 @@ export class SendQueue<T extends Sendable> {
 
   /** Gives one up. */
   drop(key: string): void {
+    this.gone.add(key);
     void this.way.forget(key);
     this.set(this.all.filter((w) => w.key !== key));
     this.wake();
