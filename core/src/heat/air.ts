@@ -174,7 +174,7 @@ export function airMedium(cook: AirCook): AirMedium {
       }
       const wantedS = SAMPLE_S.air / (fine * stepsAfter(sinceS));
       // Even steps lead to where a sample is due, and to where the fryer is opened.
-      return untilS > ROUNDING ? untilS / Math.ceil(untilS / wantedS - ROUNDING) : wantedS;
+      return untilS > ROUNDING ? untilS / Math.max(1, Math.ceil(untilS / wantedS - ROUNDING)) : wantedS;
     },
     slowS: SLOW_S.air,
     quickSteps: QUICK_STEPS.air,

@@ -150,6 +150,19 @@ describe('moving air', () => {
     expect([met(ends, 3.37 * 60), met(ends, 6.121 * 60)]).toEqual([true, true]);
   });
 
+  test.each([0.9e-6, 1.1e-6, 2e-6, 4e-6, 1e-5])(
+    'an opening %f s before a sample is stepped to, however near',
+    (beforeS) => {
+      const openS = 240 - beforeS;
+      const medium = airMedium({ ...AT_WORK, preheated: true, opensAtMin: [openS / 60], turnAtMin: null });
+      for (const timeS of [openS, 240 - 2 * beforeS, 230, 239.9]) {
+        const stepS = medium.stepS(timeS, 1);
+        expect(stepS).toBeGreaterThan(0);
+        expect(stepS).toBeLessThanOrEqual(SAMPLE_S.air / AIR_STEPS.settled);
+      }
+    },
+  );
+
   test('its steps are short when it was loaded, opened or turned a moment ago, longer in calm air, and longest once all has settled', () => {
     const medium = airMedium({ ...AT_WORK, opensAtMin: [4], turnAtMin: 15 });
     const steps = [0, 10, 100, 240, 250, 400, 540, 890, 900, 910, 920].map((t) => SAMPLE_S.air / medium.stepS(t, 1));
