@@ -12,10 +12,27 @@ test.afterAll(() => SERVER.end());
 
 const addDish = (page: Page, name: string): Promise<string> => leeksAt(page, SERVER.url, name);
 
+/** A window in a browser of its own, without pages of an earlier one. */
+async function openWindow(browser: Browser) {
+  const context = await browser.newContext({ serviceWorkers: 'block', baseURL: SERVER.url });
+  return { context, page: await context.newPage() };
+}
+
+/** The server takes the next thing that is sent to `address`, and its answer is lost. @returns how many have been */
+async function losesOneAnswer(page: Page, address: string): Promise<() => number> {
+  let lost = 0;
+  await page.route(address, async (route) => {
+    if (lost > 0) return route.continue();
+    lost += 1;
+    await route.fetch();
+    return route.abort();
+  });
+  return () => lost;
+}
+
 /** The record of a cook that is over, in a browser of its own. */
 async function openRecord(browser: Browser, name: string) {
-  const context = await browser.newContext({ serviceWorkers: 'block', baseURL: SERVER.url });
-  const page = await context.newPage();
+  const { context, page } = await openWindow(browser);
   const dish = await addDish(page, name);
   const cook = await cooked(page, dish, { colourTop: 'golden' });
   const at = `/log/${cook}?dish=${dish}`;
@@ -65,28 +82,20 @@ test('a photograph that was added while the server was away is sent when it is b
   await again.goto(at);
   await expect(photographs(again).getByAltText('Photograph 1')).toBeVisible();
   await expect(photographs(again).getByRole('alert')).toHaveCount(0);
-  // The server takes the next one, and its answer is lost.
-  let lost = 0;
-  await again.route('**/photos?*', async (route) => {
-    if (lost > 0) return route.continue();
-    lost += 1;
-    await route.fetch();
-    return route.abort();
-  });
+  const lost = await losesOneAnswer(again, '**/photos?*');
   await adds(again, 'board.png');
   await expect(photographs(again).getByAltText('Photograph 2')).toBeVisible();
   await expect(photographs(again).getByRole('alert')).toHaveCount(0);
   await again.reload();
   await expect(photographs(again).getByAltText('Photograph 2')).toBeVisible();
-  expect([lost, await kept()]).toEqual([1, 2]);
+  expect([lost(), await kept()]).toEqual([1, 2]);
   await context.close();
 });
 
 test('a cook that is noted while the server is away is noted by itself when it is back, once, and so is one whose answer was lost', async ({
   browser,
 }) => {
-  const context = await browser.newContext({ serviceWorkers: 'block', baseURL: SERVER.url });
-  const page = await context.newPage();
+  const { context, page } = await openWindow(browser);
   const dish = await addDish(page, 'Leeks to note');
   const waiting = (window: Page) => window.getByRole('list', { name: 'Cooks that are not noted yet' });
   const notes = async (window: Page): Promise<void> => {
@@ -105,6 +114,7 @@ test('a cook that is noted while the server is away is noted by itself when it i
     /Leeks to note, on the table Sunday, 4 October 2026 at 19:30, is not noted yet\..* It stays in this browser, and is noted by itself\./,
   );
   await expect(page.getByLabel('On the table at')).toBeHidden();
+  await expect(page.getByText('Note a cook', { exact: true })).toBeFocused();
   const again = await SERVER.backAfter(page);
   const noted = async (): Promise<number> =>
     ((await (await again.request.get('/api/cooks')).json()) as { log: { dish: string }[] }[]).filter((cook) =>
@@ -116,19 +126,12 @@ test('a cook that is noted while the server is away is noted by itself when it i
   await again.goto('/log');
   await expect(again.getByRole('link', { name: 'Leeks to note' })).toHaveCount(1);
   await expect(waiting(again)).toBeHidden();
-  // The server notes the next one, and its answer is lost.
-  let lost = 0;
-  await again.route('**/cooks?key=*', async (route) => {
-    if (lost > 0) return route.continue();
-    lost += 1;
-    await route.fetch();
-    return route.abort();
-  });
+  const lost = await losesOneAnswer(again, '**/cooks?key=*');
   await notes(again);
   await expect(again.getByRole('link', { name: 'Leeks to note' })).toHaveCount(2);
   await expect(waiting(again)).toBeHidden();
   await again.reload();
   await expect(again.getByRole('link', { name: 'Leeks to note' })).toHaveCount(2);
-  expect([lost, await noted()]).toEqual([1, 2]);
+  expect([lost(), await noted()]).toEqual([1, 2]);
   await context.close();
 });

@@ -60,7 +60,7 @@ give('One cook', [
   row(
     'the same as it is shown',
     `${inMs(shown)}, ${(shown / bare).toFixed(1)} × the bare solve`,
-    '',
+    '3 ×',
     'steps two thirds as long',
   ),
   row(

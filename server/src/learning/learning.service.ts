@@ -34,7 +34,7 @@ import { Kept } from './kept.js';
 import { LearnedStore, NOTHING_LEARNED } from '../learned/learned.store.js';
 
 const DAY_MS = 86_400_000;
-/** Cooks count by how many days ago they were at the end of today: what was learned stays as it is until another day, or cook. */
+/** Cooks count by how many days ago they were at the end of today (UTC): what was learned stays as it is until another day, or cook. */
 const endOfToday = (): number => Math.ceil(Date.now() / DAY_MS) * DAY_MS;
 /** So many cooks teach a fryer, the latest: what is older has faded. */
 const MOST_COOKS = 40;

@@ -1,7 +1,7 @@
 import { emptyOutbox, unsavedCount } from './outbox';
 import { forgetCooks, waitingTapsOfAll } from './taps';
 import { forgetTyped } from './typed';
-import { NOTES, PHOTOS } from './unsentKinds';
+import { NOTES, PHOTOS } from './unsentHere';
 
 /** What a browser holds of the kitchen, beside what it shows. */
 

@@ -1,5 +1,5 @@
 import { SendQueue } from './sendQueue';
-import type { KeptPhoto } from './unsentKinds';
+import type { KeptPhoto } from './unsentHere';
 
 /** Far longer than what is done meanwhile takes. */
 const RETRY_MS = 150;

@@ -1,5 +1,5 @@
 import { isPlanned, isWhole, RANGES, type StartCookRequest } from '@yellowmist/contract';
-import { useState, type FormEvent } from 'react';
+import { useRef, useState, type FormEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { v4 as newId } from 'uuid';
 import { problemText, statusOf, useConversionsQuery, useStartCookMutation } from '../../state/api';
@@ -19,10 +19,18 @@ const localNow = (): string => {
 /** A cook that was not at the counter is noted. What there is to choose from is fetched when it is wanted. */
 export function NoteCook() {
   const [open, setOpen] = useState(false);
+  const summary = useRef<HTMLElement>(null);
+  /** The form goes, and the keys stay where it was opened. */
+  const close = (): void => {
+    setOpen(false);
+    summary.current?.focus();
+  };
   return (
     <details className="mt-3" open={open} onToggle={(e) => setOpen(e.currentTarget.open)}>
-      <summary className="btn btn-primary h-11">{texts.noteCook}</summary>
-      {open && <NoteForm onWaits={() => setOpen(false)} />}
+      <summary ref={summary} className="btn btn-primary h-11">
+        {texts.noteCook}
+      </summary>
+      {open && <NoteForm onWaits={close} />}
     </details>
   );
 }

@@ -2,10 +2,10 @@ import { api, problemText } from '../../state/api';
 import { SendQueue } from '../../state/sendQueue';
 import { store } from '../../state/store';
 import { tell } from '../../state/toast';
-import { NOTES, PHOTOS, type KeptNote, type KeptPhoto } from '../../state/unsentKinds';
+import { NOTES, PHOTOS, type KeptNote, type KeptPhoto } from '../../state/unsentHere';
 import * as texts from './texts';
 
-/** What goes to the server by itself as long as any page of the kitchen is open. */
+/** What goes to the server by itself, whichever page of the kitchen is open. */
 
 const { addPhoto, startCook } = api.endpoints;
 const UNTRACKED = { track: false } as const;

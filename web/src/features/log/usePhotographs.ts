@@ -3,7 +3,7 @@ import { useSyncExternalStore } from 'react';
 import { v4 as newId } from 'uuid';
 import { orTell, tellUndoable } from '../../state/acting';
 import { usePhotosQuery, useRemovePhotoMutation, useRestorePhotoMutation } from '../../state/api';
-import type { KeptPhoto } from '../../state/unsentKinds';
+import type { KeptPhoto } from '../../state/unsentHere';
 import { photographs } from './outgoing';
 import * as texts from './texts';
 
