@@ -29,8 +29,12 @@ interface Props {
 const SIZE = { width: 460, height: 226 };
 const MARGIN = { top: 10, right: 14, bottom: 38, left: 44 };
 
-/** Dots of one cost would lie on top of each other: each is set a little aside, always the same way, px. */
-const aside = (id: number): number => ((id * 37) % 25) - 12;
+/** Dots of one cost would lie on top of each other: each is set aside by so much at the most, always the same way, px. */
+const MOST_ASIDE = 12;
+const aside = (id: number): number => ((id * 37) % (2 * MOST_ASIDE + 1)) - MOST_ASIDE;
+const DOT_R = 2.8;
+/** None lies on the words of the upright axis. */
+const FIRST_X = MARGIN.left + MOST_ASIDE + DOT_R;
 
 /**
  * What was tried, as dots: likeness upward, a cost to the right. The front, which nothing beats in both, is joined by a
@@ -42,7 +46,7 @@ export function Scatter({ dots, xLabel, yLabel, yEnds, formatX, here, onPick }: 
     const [low = 0, high = 1] = extent([...dots.map((d) => d.x), ...(here ? [here.x] : [])]) as [number, number];
     const pad = (high - low || 1) * 0.06;
     return {
-      x: scaleLinear([Math.max(0, low - pad), high + pad], [MARGIN.left, SIZE.width - MARGIN.right]),
+      x: scaleLinear([Math.max(0, low - pad), high + pad], [FIRST_X, SIZE.width - MARGIN.right]),
       y: scaleLinear([0, 1], [SIZE.height - MARGIN.bottom, MARGIN.top]),
     };
   }, [dots, here]);
@@ -101,7 +105,7 @@ export function Scatter({ dots, xLabel, yLabel, yEnds, formatX, here, onPick }: 
               key={d.id}
               cx={x(d.x) + aside(d.id)}
               cy={y(d.y)}
-              r={2.8}
+              r={DOT_R}
               className={d.works ? 'fill-base-content/55' : 'fill-none stroke-base-content/45'}
               onClick={() => onPick(d.id)}
             >
