@@ -90,6 +90,12 @@ function levelAt(cook: AirCook, timeS: number): Level {
   return cook.level === 'upper' ? 'lower' : 'upper';
 }
 
+/** A hand at the door is as exact as that, parts of a second: no step that leads to it is shorter. */
+const HAND_PER_S = 10;
+
+/** When it is opened by hand that is to be opened at a minute, s. */
+const byHand = (minute: number): number => Math.round(minute * 60 * HAND_PER_S) / HAND_PER_S;
+
 /** How many steps lead from one sample to the next, `sinceS` seconds after the door was shut. */
 function stepsAfter(sinceS: number): number {
   if (sinceS < AIR_CALMS_S.disturbed) return AIR_STEPS.disturbed;
@@ -108,8 +114,8 @@ export function airMedium(cook: AirCook): AirMedium {
   const target = cook.tempC + cook.offsetK;
   const powerW = cook.powerW ?? USUAL_POWER_W[cook.fryer];
   const streamWK = traits.streamWK * (powerW / USUAL_POWER_W[cook.fryer]);
-  const turnS = cook.turnAtMin === null ? Infinity : cook.turnAtMin * 60;
-  const opensS = [...cook.opensAtMin.map((m) => m * 60), turnS].filter(Number.isFinite);
+  const turnS = cook.turnAtMin === null ? Infinity : byHand(cook.turnAtMin);
+  const opensS = [...cook.opensAtMin.map(byHand), turnS].filter(Number.isFinite);
   const fallK = (target - ROOM_C) * traits.openingLoss;
   const startC = cook.preheated ? (cook.preheatC ?? cook.tempC) + cook.offsetK : ROOM_C;
   const loadingK = cook.preheated && !cook.unopened ? (startC - ROOM_C) * LOADING_LOSS : 0;

@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { AT_WORK } from '../../testing/plain.js';
 import { airMedium, crowdingShare } from './air.js';
 import { AIR_STEPS, SAMPLE_S } from './constants/index.js';
@@ -137,31 +138,45 @@ describe('moving air', () => {
 
   // Sums of steps in seconds are met to rounding.
   const met = (times: number[], timeS: number): boolean => times.some((t) => Math.abs(t - timeS) < 1e-6);
-  test.each([1, 2, 3])('with steps divided by %i one of them ends at each sample, opening and turn', (fine) => {
-    const medium = airMedium({ ...AT_WORK, preheated: true, opensAtMin: [3.37], turnAtMin: 6.121 });
-    const ends: number[] = [];
-    for (let t = 0; t < 600; ends.push(t)) {
-      const stepS = medium.stepS(t, fine);
-      expect(stepS).toBeGreaterThan(0);
-      expect(stepS).toBeLessThanOrEqual(SAMPLE_S.air / (fine * AIR_STEPS.settled));
-      t += stepS;
-    }
-    for (let t = SAMPLE_S.air; t <= 600; t += SAMPLE_S.air) expect([t, met(ends, t)]).toEqual([t, true]);
-    expect([met(ends, 3.37 * 60), met(ends, 6.121 * 60)]).toEqual([true, true]);
-  });
-
-  test.each([0.9e-6, 1.1e-6, 2e-6, 4e-6, 1e-5])(
-    'an opening %f s before a sample is stepped to, however near',
-    (beforeS) => {
-      const openS = 240 - beforeS;
-      const medium = airMedium({ ...AT_WORK, preheated: true, opensAtMin: [openS / 60], turnAtMin: null });
-      for (const timeS of [openS, 240 - 2 * beforeS, 230, 239.9]) {
-        const stepS = medium.stepS(timeS, 1);
+  test.each([1, 2, 3])(
+    'with steps divided by %i one of them ends at each sample, and within a tenth of a second of each opening and turn',
+    (fine) => {
+      const medium = airMedium({ ...AT_WORK, preheated: true, opensAtMin: [3.37], turnAtMin: 6.121 });
+      const ends: number[] = [];
+      for (let t = 0; t < 600; ends.push(t)) {
+        const stepS = medium.stepS(t, fine);
         expect(stepS).toBeGreaterThan(0);
-        expect(stepS).toBeLessThanOrEqual(SAMPLE_S.air / AIR_STEPS.settled);
+        expect(stepS).toBeLessThanOrEqual(SAMPLE_S.air / (fine * AIR_STEPS.settled));
+        t += stepS;
       }
+      for (let t = SAMPLE_S.air; t <= 600; t += SAMPLE_S.air) expect([t, met(ends, t)]).toEqual([t, true]);
+      // Turned after 6.121 min: 367.26 s.
+      expect([met(ends, 3.37 * 60), met(ends, 367.3)]).toEqual([true, true]);
     },
   );
+
+  test('whenever it is opened, no step that leads there or on to the next sample is shorter than a hand is exact', () => {
+    const TENTH_S = 0.1 - 1e-6;
+    const opening = fc.oneof(
+      fc.double({ min: 0, max: 10, noNaN: true }),
+      // A moment before or after a sample.
+      fc
+        .tuple(fc.integer({ min: 0, max: 59 }), fc.double({ min: -1e-3, max: 1e-3, noNaN: true }))
+        .map(([k, by]) => Math.max(0, k / 6 + by)),
+    );
+    fc.assert(
+      fc.property(fc.array(opening, { maxLength: 6 }), fc.constantFrom(1, 2 / 3), (opensAtMin, fine) => {
+        const medium = airMedium({ ...AT_WORK, preheated: true, opensAtMin, turnAtMin: null });
+        for (let t = 0; t < 600;) {
+          const stepS = medium.stepS(t, fine);
+          expect(stepS).toBeGreaterThan(TENTH_S);
+          expect(stepS).toBeLessThanOrEqual(SAMPLE_S.air / (fine * AIR_STEPS.settled));
+          t += stepS;
+        }
+      }),
+      { seed: 20261129 },
+    );
+  });
 
   test('its steps are short when it was loaded, opened or turned a moment ago, longer in calm air, and longest once all has settled', () => {
     const medium = airMedium({ ...AT_WORK, opensAtMin: [4], turnAtMin: 15 });

@@ -16,6 +16,9 @@ export interface RunOptions {
 
 const SOON_S = 1e-9;
 
+/** What would be left for a last step that is shorter than this part of the others is done with the one before it. */
+const LEAST_OF_STEP = 0.1;
+
 /** Runs a piece in one medium for `seconds`. Nothing is allocated in the loop. */
 export function runIn(
   cook: Cooking,
@@ -40,7 +43,9 @@ export function runIn(
   updateConduction(body, work, isOily(around));
   let ended = false;
   for (let timeS = 0; timeS < seconds - SOON_S && !ended;) {
-    const stepS = Math.min(medium.stepS(timeS, divided), seconds - timeS);
+    const wantedS = medium.stepS(timeS, divided);
+    const leftS = seconds - timeS;
+    const stepS = leftS < wantedS * (1 + LEAST_OF_STEP) ? leftS : wantedS;
     timeS += stepS;
     medium.surround(timeS, step.steamKg / lastStepS / (2 * body.faceM2), around);
     if (!turned && timeS >= medium.turnsAtS) {
