@@ -180,6 +180,15 @@ function browningIn(
   };
 }
 
+/** The air that a piece of the dish meets in one fryer, as it is planned or as it `happened`. */
+export const airFor = (
+  { piece }: Pick<ReadyPiece, 'piece'>,
+  plan: AirPlan,
+  fryer: Fryer,
+  lies: InBasket,
+  happened: Happened = asPlanned(plan),
+): AirMedium => airMedium(airOf(piece, fryer, plan.settings, lies, happened));
+
 /** Simulates the dish in the air of one fryer, as it is planned or as it `happened`. */
 export const cookInAir = (
   asItIs: ReadyPiece,
@@ -191,7 +200,7 @@ export const cookInAir = (
   happened: Happened = asPlanned(plan),
 ): CookSeries => {
   const ready = { ...asItIs, ...browningIn(fryer, lies.level, asItIs) };
-  const medium = airMedium(airOf(ready.piece, fryer, plan.settings, lies, happened));
+  const medium = airFor(ready, plan, fryer, lies, happened);
   return simulate(
     {
       ...ready,

@@ -97,10 +97,7 @@ const HAND_PER_S = 10;
 const byHand = (minute: number): number => Math.round(minute * 60 * HAND_PER_S) / HAND_PER_S;
 
 /** How many steps lead from one sample to the next, `sinceS` seconds after the door was shut. */
-function stepsAfter(sinceS: number): number {
-  if (sinceS < AIR_CALMS_S.disturbed) return AIR_STEPS.disturbed;
-  return sinceS < AIR_CALMS_S.settled ? AIR_STEPS.calm : AIR_STEPS.settled;
-}
+const stepsAfter = (sinceS: number): number => (sinceS < AIR_CALMS_S ? AIR_STEPS.disturbed : AIR_STEPS.calm);
 
 /**
  * Moving hot air that its heater warms as far as its power goes, that is cooled by its load and by every opening, and

@@ -6,7 +6,6 @@ import type { Face } from './face.js';
 import { insideOf } from './inside.js';
 import { emptyColumns, type Column, type CookSeries, type Profiles } from './series.js';
 import { readShell, type Shell } from './shell.js';
-import { leftAfter } from './table.js';
 
 /** Writes the state of a cook into preallocated columns, a sample every few seconds. */
 export interface Recorder {
@@ -31,15 +30,12 @@ interface Whole {
   waterKg: number;
 }
 
-/** What is left of the firmness that it had where it was cut; where it was softer than that in the mean, more than 1. */
-const firmLeft = (softened: number): number => (softened >= 0 ? leftAfter(softened) : Math.exp(-softened));
-
 function readWhole({ foodFrom, foodTo, volume, tempC, softened, water }: Body, out: Whole): void {
   let [all, heat, firm, kg] = [0, 0, 0, 0];
   for (let i = foodFrom; i < foodTo; i++) {
     all += volume[i];
     heat += tempC[i] * volume[i];
-    firm += firmLeft(softened[i]) * volume[i];
+    firm += Math.exp(-softened[i]) * volume[i];
     kg += water[i];
   }
   out.meanC = heat / all;

@@ -43,13 +43,13 @@ export const COAT_CELLS_MOST = 9;
  */
 export const THINNEST_LAYER_M = 0.02e-3;
 /**
- * Steps from one sample to the next in moving air: while it is disturbed (loaded, opened, turned a moment ago), when it
- * is calm, and once what it did to the food has settled.
+ * Steps from one sample to the next in moving air: while it is disturbed (loaded, opened, turned a moment ago), and when it
+ * is calm.
  * @unit steps
  * @range 1–20
- * @source our choice: against eight times as many nine in ten coated cooks end within 0.3 K and 1 % of colour (docs/performance.md)
+ * @source our choice: nine in ten practised cooks end within 0.3 K and 1 % of golden of what an eighth of the steps gives (section 6); with 5 s once all has settled they end 0.1 K farther off
  */
-export const AIR_STEPS = { disturbed: 6, calm: 3, settled: 2 } as const;
+export const AIR_STEPS = { disturbed: 6, calm: 3 } as const;
 /**
  * So many times the usual steps, in oil, in air and in boiling water, are those of cooks that are compared and not shown,
  * and of a quick look: what is shown in the end is simulated again with the usual ones.
@@ -59,12 +59,12 @@ export const AIR_STEPS = { disturbed: 6, calm: 3, settled: 2 } as const;
  */
 export const QUICK_STEPS = { oil: 2, air: 1.5, water: 2 } as const;
 /**
- * For how long after the door was shut a cook in moving air counts as disturbed, and after how long as settled.
+ * For how long after the door was shut a cook in moving air counts as disturbed.
  * @unit s
- * @range 10–480
- * @source our choice: twice the air's own time to come back; with longer steps from the third minute on nine in ten coated cooks end within 0.02 K and 0.05 % of colour as near to one of fine steps as from the fifth
+ * @range 10–60
+ * @source our choice: twice the air's own time to come back
  */
-export const AIR_CALMS_S = { disturbed: 20, settled: 180 } as const;
+export const AIR_CALMS_S = 20;
 /**
  * Time between two updates of what changes slowly (water movement, run-off, softening, rendering): in oil, in air, in
  * boiling water, off the heat, and on the tray before the cook.
