@@ -35,6 +35,41 @@ test('a dish by weight and cups is on the bench in eight actions, by keyboard al
   await expect(page.getByText(/^Your recipe’s \d+\sg/).first()).toBeVisible();
 });
 
+test('a whole dish in one line is taken apart: food, coat, pan and minutes', async ({ page }) => {
+  await page.goto('/');
+  await food(page).fill('6 salmon fillets, flour, egg and panko, shallow fried 4 min each side');
+  await expect(coat(page)).toHaveValue('flour, egg and panko');
+  await expect(page.getByText(/^Taken from what you fry, in a pan for 8\smin\.$/)).toBeVisible();
+  await expect(page.getByLabel('Minutes in the oil')).toHaveValue('8');
+  // A cut that is chosen leaves the coat as it was said.
+  await page.getByRole('button', { name: 'strips', exact: true }).click();
+  await expect(page.getByRole('button', { name: 'strips', exact: true })).toHaveAttribute('aria-pressed', 'true');
+  await expect(coat(page)).toHaveValue('flour, egg and panko');
+  await page.getByRole('button', { name: 'whole', exact: true }).click();
+  await send(page);
+  await expect(page.getByLabel('Fried in')).toHaveValue('pan-oil');
+  await expect(
+    page
+      .getByRole('list', { name: /layers/i })
+      .getByRole('listitem')
+      .first(),
+  ).toContainText('Coarse crumbs');
+  await expect(page.getByText(/^6 pieces of salmon fillet/)).toBeVisible();
+});
+
+test('a coat that was written stays, and the one that the food names is offered', async ({ page }) => {
+  await page.goto('/');
+  await coat(page).fill('potato starch');
+  await food(page).fill('12 battered cod goujons');
+  const offer = page.getByRole('alert').filter({ hasText: 'What you fry names another coat: “beer batter”.' });
+  await expect(offer).toBeVisible();
+  await expect(coat(page)).toHaveValue('potato starch');
+  await offer.getByRole('button', { name: 'Take that one' }).click();
+  await expect(coat(page)).toHaveValue('beer batter');
+  await expect(offer).toBeHidden();
+  await expect(page.getByLabel('Pieces', { exact: true })).toHaveValue('12');
+});
+
 test('what is not understood is asked with its likeliest answers, and what was typed stays', async ({ page }) => {
   await page.goto('/');
   await food(page).fill('some chicken');

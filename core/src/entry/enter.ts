@@ -1,6 +1,6 @@
 import { soldAs, usualPotMinutes, type CutUp, type OwnWeights } from '../cut/index.js';
 import type { LayerSpec } from '../coat/index.js';
-import type { Dish, FriedCook } from '../dish/index.js';
+import type { Dish, FriedCook, OilMedium } from '../dish/index.js';
 import { foodOf, ingredient, type Pantry } from '../foods/index.js';
 import { capitalised, spoken } from '../units/index.js';
 import { readBowls, type BowlsReading } from './bowls.js';
@@ -25,6 +25,9 @@ export interface Said {
   coat: string;
   /** Minutes in the pot; the usual ones of the piece without. */
   minutes?: number;
+  /** A pot or a pan, and °C of the oil; as is usual for the coat without. */
+  medium?: OilMedium;
+  tempC?: number;
   /** Pieces, where the cook has counted them. */
   count?: number;
 }
@@ -95,9 +98,9 @@ export function enter(pantry: Pantry, said: Said, weights: (foodId: string) => O
   const fried: FriedCook | null = whole
     ? {
         layers: layersOf(coat, pieces.count),
-        medium: coat.named?.medium ?? 'deep-oil',
+        medium: said.medium ?? coat.named?.medium ?? 'deep-oil',
         oilId: 'rapeseed-oil',
-        tempC: coat.named?.tempC ?? (first?.kind === 'batter' ? BATTER_POT_C : DRY_POT_C),
+        tempC: said.tempC ?? coat.named?.tempC ?? (first?.kind === 'batter' ? BATTER_POT_C : DRY_POT_C),
         minutes: said.minutes ?? usualPotMinutes(item, pieces.shape),
       }
     : null;

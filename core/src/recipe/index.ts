@@ -1,5 +1,6 @@
 export * from './door.js';
 export * from './html.js';
+export * from './inOneLine.js';
 export * from './jsonld.js';
 export * from './ownDish.js';
 export * from './page.js';

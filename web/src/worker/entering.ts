@@ -3,6 +3,7 @@ import {
   enter,
   foodOf,
   gramsPerMl,
+  inOneLine,
   namesOf,
   piecesOf,
   readBowls,
@@ -65,8 +66,18 @@ export function readBowl(pantry: Pantry, { text, foods }: BowlQuestion): BowlRea
 /** A dish in a cook's words, with what the page shows of it. */
 export function enterDish(pantry: Pantry, question: EnterQuestion): EnteredDish {
   const weightsOf = (foodId: string): OwnWeights => weightsFor(question.weights, foodId);
-  const { food, coat, minutes, count } = question;
-  const entered = enter(pantry, { food, coat, minutes, count }, weightsOf);
+  const { food, coat, minutes, count, words } = question;
+  const oneLine = words === undefined ? null : inOneLine(pantry, words);
+  const { pot } = (question.exampleCoat && oneLine) || { pot: null };
+  const said = {
+    food: oneLine && typeof food === 'string' ? oneLine.food : food,
+    coat: (question.exampleCoat && oneLine?.coat) || coat,
+    minutes: minutes ?? pot?.minutes ?? undefined,
+    medium: pot?.medium ?? undefined,
+    tempC: pot?.tempC ?? undefined,
+    count,
+  };
+  const entered = enter(pantry, said, weightsOf);
   const { bought, likely } = entered.food;
   const of = (item: Food, bag: Bought): EnteredFood => {
     const sold = soldAs(item);
@@ -84,5 +95,6 @@ export function enterDish(pantry: Pantry, question: EnterQuestion): EnteredDish 
     of: bought && of(foodOf(pantry, bought.foodId), bought),
     likelyFoods: likely.map((b) => ({ bought: b, words: amountWords(pantry, b) })),
     things: namesIn(pantry, idsIn(entered)),
+    oneLine,
   };
 }

@@ -27,6 +27,7 @@ import type {
   OtherRecipe,
   TakenAs,
   Moved,
+  OneLine,
   Programme,
   RecipeReading,
   RecipeSource,
@@ -140,6 +141,10 @@ export interface BowlRead {
 export interface EnterQuestion extends InKitchen {
   food: string | Bought;
   coat: string;
+  /** What is written for the food, whatever was chosen of it: it may tell of coat and frying as well. */
+  words?: string;
+  /** The coat is only an example that stands there: one that the words for the food tell of comes before it. */
+  exampleCoat?: boolean;
   minutes?: number;
   count?: number;
   /** The pot of a dish that is there already: what its thickness does is simulated in it. */
@@ -181,6 +186,8 @@ export interface EnteredDish extends Entered {
   likelyFoods: LikelyFood[];
   /** The things in the bowls, by id. */
   things: Record<string, NamedThing>;
+  /** Coat and frying that the words for the food tell of; null where they do not. */
+  oneLine: OneLine | null;
 }
 
 /** A recipe, and what the cook has put right of its reading: what a line is for, by its place. */

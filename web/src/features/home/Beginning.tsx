@@ -12,6 +12,7 @@ import { NumberField } from '../../ui/NumberField';
 import { DishPicture } from '../dish/DishPicture';
 import { fryersFrom } from '../dish/useFryers';
 import { bodyOf } from './body';
+import { CoatInWords } from './CoatInWords';
 import { CoatRead } from './CoatRead';
 import { FoodRead } from '../dish/entry/FoodRead';
 import { useEntered, useQuestion, type Saying } from '../dish/entry/useEntered';
@@ -43,7 +44,8 @@ const rowsOf = (text: string): number =>
 /** The sentence as it stands: what is typed, and what was chosen beside it (an answer, a cut, a size, pieces, minutes, a fryer). */
 interface Sentence {
   food: string;
-  coat: string;
+  /** Undefined until somebody writes there: an example stands there, or what the words for the food tell of. */
+  coat?: string;
   bought: Bought | null;
   count?: number;
   minutes?: number;
@@ -59,21 +61,24 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
   const choices = fryersFrom(fryers);
   const [sentence, type, handedOver] = useTyped<Sentence>('dish', {
     food: EXAMPLE.food,
-    coat: EXAMPLE.coat,
     bought: null,
   });
-  const { food, coat, bought, count } = sentence;
+  const { food, bought, count } = sentence;
   const change = (part: Partial<Sentence>): void => type({ ...sentence, ...part });
   const [asks, setAsks] = useState(false);
   const fryer = choices.find((f) => f.name === sentence.fryer) ?? choices[0];
   const said: Saying = {
     food: bought ?? food,
-    coat,
+    words: food,
+    coat: sentence.coat ?? EXAMPLE.coat,
+    exampleCoat: sentence.coat === undefined,
     ...(count !== undefined && { count }),
     ...(sentence.minutes !== undefined && { minutes: sentence.minutes }),
   };
   const question = useQuestion(said);
   const { entered, error: unread } = useEntered(said);
+  const oneLine = entered?.oneLine ?? null;
+  const coat = sentence.coat ?? oneLine?.coat ?? EXAMPLE.coat;
   const body = entered && bodyOf(entered, fryer);
   const minutes = sentence.minutes ?? entered?.fried?.minutes ?? EXAMPLE.minutes;
 
@@ -123,7 +128,9 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
                 maxLength={200}
                 autoComplete="off"
                 onPaste={pasted}
-                onChange={(e) => type({ food: e.target.value, coat, bought: null, fryer: sentence.fryer })}
+                onChange={(e) =>
+                  type({ food: e.target.value, coat: sentence.coat, bought: null, fryer: sentence.fryer })
+                }
               />
             </Line>
             <div className="sm:pl-16">
@@ -158,6 +165,13 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
               />
             </Line>
             <div className="sm:pl-16">
+              {oneLine && sentence.coat !== oneLine.coat && (
+                <CoatInWords
+                  said={oneLine}
+                  taken={sentence.coat === undefined}
+                  onTake={() => change({ coat: undefined, minutes: undefined })}
+                />
+              )}
               {entered && (
                 <CoatRead
                   entered={entered}

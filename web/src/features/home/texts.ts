@@ -25,6 +25,14 @@ export const oneThingIsNot =
 export const nothingOfSentenceIs = (problem: string) => `${problem} Nothing of the sentence is lost.`;
 export const forExample = (example: string) => `For example: ${example}`;
 
+// CoatInWords
+export const inPan = 'in a pan';
+export const atHeat = (tempC: string) => `at ${tempC}`;
+export const forMinutes = (minutes: string) => `for ${minutes}`;
+export const coatFromYourWords = (fried: string) => `Taken from what you fry${fried && `, ${fried}`}.`;
+export const yourWordsNameCoat = (coat: string) => `What you fry names another coat: “${coat}”.`;
+export const takeThatCoat = 'Take that one';
+
 // CoatRead
 export const dust = 'Dust';
 export const binder = 'Binder';

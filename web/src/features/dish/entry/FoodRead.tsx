@@ -68,7 +68,7 @@ export function FoodRead({ entered, onChoose, onCount, compact = false }: Props)
           <button
             key={c.id}
             type="button"
-            className={`btn btn-sm h-9 font-normal ${c.id === cut.id ? 'btn-secondary' : 'btn-outline'}`}
+            className={`btn btn-sm h-9 font-normal ${c.id === cut.id ? 'btn-secondary' : 'btn-outline not-hover:border-current not-hover:text-inherit'}`}
             aria-pressed={c.id === cut.id}
             onClick={() => onChoose({ ...bought, cut: c.id, sizeMm: undefined })}
           >

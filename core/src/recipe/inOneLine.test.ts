@@ -1,0 +1,102 @@
+import fc from 'fast-check';
+import { enter, readFood } from '../entry/index.js';
+import { KNOWN } from '../foods/index.js';
+import { inOneLine } from './inOneLine.js';
+
+const FINE = 'flour, egg and fine crumbs';
+
+describe('a dish said in one go is taken apart into its food and its coat', () => {
+  // How cooks say a dish; common practice, no source.
+  test.each<[string, string, string]>([
+    ['6 salmon fillets, flour, egg and panko', '6 salmon fillets', 'flour, egg and panko'],
+    ['1 large onion in 13 mm rings in beer batter', '1 large onion in 13 mm rings', 'beer batter'],
+    ['12 prawns 16/20 in tempura', '12 prawns 16/20', 'tempura'],
+    ['4 chicken breasts, halved, in panko', '4 chicken breasts, halved', 'panko'],
+    ['2 aubergines, slabs, flour, 2 eggs, 1½ cups crumbs', '2 aubergines, slabs', 'flour, 2 eggs, 1½ cups crumbs'],
+    ['8 drumsticks in buttermilk and seasoned flour', '8 drumsticks', 'buttermilk and seasoned flour'],
+    ['4 chicken thighs, bone-in, buttermilk, flour', '4 chicken thighs, bone-in', 'buttermilk, flour'],
+    ['500 g tofu, cubed, dredged in corn starch', '500 g tofu, cubed', 'corn starch'],
+    ['12 battered cod goujons', '12 cod goujons', 'beer batter'],
+    ['4 cod fillets, battered', '4 cod fillets', 'beer batter'],
+    ['300 g breaded mushrooms', '300 g mushrooms', FINE],
+    ['4 chicken schnitzels', '4 chicken schnitzels', FINE],
+    ['8 frozen breaded fish fingers', '8 fish fingers', 'the crumbs they come in, frozen'],
+  ])('%s', (typed, food, coat) => {
+    expect(inOneLine(KNOWN, typed)).toMatchObject({ food, coat });
+    const entered = enter(KNOWN, { food, coat });
+    expect(entered.food.doubt).toBeUndefined();
+    expect(entered.fried).not.toBeNull();
+  });
+});
+
+describe('and its frying', () => {
+  test.each<[string, 'deep-oil' | 'pan-oil' | null, number | null, number | null]>([
+    ['6 salmon fillets, flour, egg and panko, shallow fried 4 min each side', 'pan-oil', null, 8],
+    ['500 g tofu, cubed, dredged in corn starch and deep fried at 180 for 5 minutes', 'deep-oil', 180, 5],
+    ['8 mozzarella sticks in crumbs fried 2 minutes', null, null, 2],
+    ['12 prawns in tempura at 350 °F', null, 177, null],
+    ['8 okra, cornmeal', null, null, null],
+  ])('%s', (typed, medium, tempC, minutes) => {
+    expect(inOneLine(KNOWN, typed)!.pot).toEqual({ medium, tempC, minutes });
+  });
+
+  test('is that of the dish, where the cook has not said otherwise', () => {
+    const { food, coat, pot } = inOneLine(KNOWN, '4 pork schnitzel in crumbs, pan fried for 6 minutes')!;
+    const said = { food, coat, medium: pot.medium!, tempC: 165 };
+    expect(enter(KNOWN, { ...said, minutes: pot.minutes! }).fried).toMatchObject({
+      medium: 'pan-oil',
+      tempC: 165,
+      minutes: 6,
+    });
+    expect(enter(KNOWN, { ...said, minutes: 3 }).fried!.minutes).toBe(3);
+  });
+});
+
+describe('what names no coat stays with the food', () => {
+  test.each([
+    '24 oyster mushrooms, torn',
+    '1½ lb thighs, bite-size',
+    '1 large onion in 13 mm rings',
+    '3 potatoes as fries',
+    '4 cod fillets, skin on',
+    '4 chicken breasts, halved flat',
+    '500 g mince, rolled into balls',
+    '6 boiled eggs',
+    // Wet things and spices alone are a sauce or a marinade.
+    '1 kg chicken wings with hot sauce',
+    '500 g squid rings, salt and pepper',
+    'potatoes with rosemary',
+    'halloumi, honey',
+    // Not said to the end.
+    '6 salmon fillets,',
+    '6 salmon fillets in',
+    '',
+  ])('%s', (typed) => expect(inOneLine(KNOWN, typed)).toBeNull());
+
+  test('whatever is typed, a coat that is found can be dipped in and leaves words for the food', () => {
+    const words = fc.constantFrom(
+      '6',
+      'salmon',
+      'fillets',
+      ',',
+      'in',
+      'flour',
+      'egg',
+      'and',
+      'panko',
+      'fried',
+      '4 min',
+      'torn',
+    );
+    fc.assert(
+      fc.property(fc.array(words, { maxLength: 12 }), (typed) => {
+        const said = inOneLine(KNOWN, typed.join(' '));
+        if (!said) return;
+        expect(enter(KNOWN, { food: '500 g salmon', coat: said.coat }).fried).not.toBeNull();
+        expect(said.food).not.toMatch(/[\s,]$/);
+        expect(() => readFood(KNOWN, said.food)).not.toThrow();
+      }),
+      { seed: 20261129, numRuns: 300 },
+    );
+  });
+});

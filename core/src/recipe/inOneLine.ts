@@ -1,0 +1,103 @@
+import { batterCalled, coatCalled, namedCoat, readBowls, readCoat } from '../entry/index.js';
+import { functionOf, ingredient, type Pantry } from '../foods/index.js';
+import { potIn, type PotSaid } from './pot.js';
+
+/** A whole dish said in one go, where only its food was asked for. */
+export interface OneLine {
+  /** What of it is the food: "6 salmon fillets". */
+  food: string;
+  /** What of it is the coat: "flour, egg and panko". */
+  coat: string;
+  pot: PotSaid;
+}
+
+/**
+ * Where one thing ends and the next begins: at a comma, at "in" or "with", and where the frying is told. Common practice, no
+ * source.
+ */
+const BETWEEN =
+  /(\s*[,;]\s*(?:then\s+)?(?:(?:dipped|dredged|coated|rolled|tossed|covered|breaded|crusted)\s+(?:in|with)\s+|in\s+|with\s+|and\s+)?|\s+(?:(?:and\s+|then\s+)?(?:dipped|dredged|coated|rolled|tossed|covered|breaded|crusted)\s+)?(?:in|with)\s+|(?<!\b(?:shallow|deep|pan))\s+(?:and\s+)?(?=(?:(?:shallow|deep|pan)[- ]?)?fried\b|for\s+\d|at\s+\d{3}))/i;
+
+/** Tells of the frying, and not of the coat. */
+const OF_THE_POT = /\bfr(?:y|ied|ying)\b|\b(?:min|mins|minutes?|oil|lard|dripping|pan|skillet|pot)\b|°|\bat \d{3}\b/i;
+
+/** Said beside the food's name, and no part of it: the coats that they name. Common practice, no source. */
+const BESIDE_IT: readonly (readonly [RegExp, string])[] = [
+  [/\b(?:beer[- ]?)?battered\b/i, 'beer-batter'],
+  [/\b(?:breaded|crumbed|breadcrumbed)\b/i, 'fine-crumbs'],
+  [/\bpanko(?:[- ](?:crusted|breaded|crumbed|coated))?\b/i, 'coarse-crumbs'],
+  [/\bfloured\b/i, 'flour'],
+  [/\btempura\b/i, 'thin-batter'],
+  [/\bcornflake(?:s|[- ]crusted|[- ]coated)?\b/i, 'cornflakes'],
+];
+
+/** A dish whose name is that of its coat as well: nobody means it in another. Common practice, no source. */
+const BY_NAME: readonly (readonly [RegExp, string])[] = [
+  [/\b(?:schnitzels?|milanese|katsu)\b/i, 'fine-crumbs'],
+  [/\bkaraage\b/i, 'starch'],
+  [/\b(?:bhajis?|pakoras?)\b/i, 'chickpea-batter'],
+];
+
+/** Bought frozen, it comes with its coat on. */
+const FROZEN = /\bfrozen\b/i;
+const AS_BOUGHT = 'ready-breaded';
+
+/** What a coat that was taken out leaves at the end of the food. */
+const LEFT_OVER = /[\s,;]*(?:(?<=[\s,;])(?:and|in|with))?[\s,;]*$/i;
+const tidied = (words: string): string =>
+  words
+    .replace(LEFT_OVER, '')
+    .replace(/\s{2,}/g, ' ')
+    .trim();
+
+/** Whether words name a coat, or nothing but what coats are made of. */
+function isOfCoat(pantry: Pantry, words: string): boolean {
+  if (coatCalled(words) ?? batterCalled(words)) return true;
+  const { lines, doubts } = readBowls(pantry, words);
+  return lines.length > 0 && doubts.length === 0 && lines.every((line) => !line.notCoat);
+}
+
+/** Whether the words are a whole coat: one by name, or bowls with a powder or crumbs in them. Wet things and spices alone are a marinade or a sauce. */
+function isCoat(pantry: Pantry, words: string): boolean {
+  const { named, bowls } = readCoat(pantry, words);
+  if (named) return true;
+  const portions = bowls?.bowls.flatMap((bowl) => bowl.portions) ?? [];
+  const dry = portions.map((p) => functionOf(ingredient(pantry, p.ingredientId)));
+  return dry.includes('powder') || dry.includes('finish');
+}
+
+/** The named coat that stands beside the food's name, by its id, or in the name of the dish; null where neither does. */
+function coatInName(typed: string): { food: string; coat: string } | null {
+  const beside = BESIDE_IT.find(([pattern]) => pattern.test(typed));
+  if (beside) {
+    const food = typed.replace(beside[0], '');
+    return FROZEN.test(typed) ? { food: food.replace(FROZEN, ''), coat: AS_BOUGHT } : { food, coat: beside[1] };
+  }
+  const byName = FROZEN.test(typed) ? undefined : BY_NAME.find(([pattern]) => pattern.test(typed));
+  return byName ? { food: typed, coat: byName[1] } : null;
+}
+
+/**
+ * A dish as one says it in one go, taken apart into its food, its coat and its frying: "6 salmon fillets, flour, egg and panko,
+ * shallow fried 4 min each side", "tempura prawns". What says neither a coat nor a frying stays with the food ("in 13 mm
+ * rings", "halved").
+ * @returns null where the words tell of no coat
+ */
+export function inOneLine(pantry: Pantry, typed: string): OneLine | null {
+  const [first, ...rest] = typed.split(BETWEEN);
+  let food = first;
+  const coats: string[] = [];
+  const frying: string[] = [];
+  for (let k = 0; k < rest.length; k += 2) {
+    const [between, words] = [rest[k], rest[k + 1].trim()];
+    if (words === '') food += between;
+    else if (OF_THE_POT.test(words)) frying.push(words);
+    else if (isOfCoat(pantry, words)) coats.push(words);
+    else food += between + words;
+  }
+  const { said: pot } = potIn(frying.length > 0 ? `fry ${frying.join(' ')}` : '', false);
+  const coat = coats.join(', ');
+  if (coat !== '' && isCoat(pantry, coat)) return { food: tidied(food), coat, pot };
+  const named = coatInName(food);
+  return named && { food: tidied(named.food), coat: namedCoat(named.coat)!.label, pot };
+}
