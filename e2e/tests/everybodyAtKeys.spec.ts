@@ -99,8 +99,11 @@ for (const colorScheme of ['light', 'dark'] as const)
     };
     for (const at of await allPages(page)) {
       await visit(page, at);
-      // What is typed there is read by a worker, and then there is more to look at.
-      if (at === '/') await expect(page.getByRole('group', { name: 'Cut', exact: true })).toBeVisible();
+      if (at === '/') {
+        // Of this food there are several cuts to choose from.
+        await page.getByLabel('I fry', { exact: true }).fill('12 battered cod goujons');
+        await expect(page.getByRole('button', { name: 'whole', exact: true })).toBeVisible();
+      }
       const edges = await faint(page, '.input, .select, .checkbox:not(:checked), .radio', 'edge', 3);
       expect([at, edges]).toEqual([at, []]);
       await buttons(at);
