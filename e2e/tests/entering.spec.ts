@@ -68,6 +68,13 @@ test('a coat that was written stays, and the one that the food names is offered'
   await expect(coat(page)).toHaveValue('beer batter');
   await expect(offer).toBeHidden();
   await expect(page.getByLabel('Pieces', { exact: true })).toHaveValue('12');
+  // What a dish of this name usually has is taken where nothing is written, and offered nowhere else.
+  await food(page).fill('10 spring rolls');
+  await expect(coat(page)).toHaveValue('spring roll sheets');
+  await coat(page).fill('rice paper');
+  await expect(page.getByText('Taken from what you fry')).toBeHidden();
+  await expect(page.getByRole('alert').filter({ hasText: 'names another coat' })).toBeHidden();
+  await expect(coat(page)).toHaveValue('rice paper');
 });
 
 test('what is not understood is asked with its likeliest answers, and what was typed stays', async ({ page }) => {

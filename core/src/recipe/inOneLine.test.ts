@@ -21,12 +21,24 @@ describe('a dish said in one go is taken apart into its food and its coat', () =
     ['300 g breaded mushrooms', '300 g mushrooms', FINE],
     ['4 chicken schnitzels', '4 chicken schnitzels', FINE],
     ['8 frozen breaded fish fingers', '8 fish fingers', 'the crumbs they come in, frozen'],
+    ['20 frozen chicken nuggets', '20 frozen chicken nuggets', 'the crumbs they come in, frozen'],
+    ['2 chicken kievs', '2 chicken kievs', FINE],
+    ['1 block tofu karaage', '1 block tofu', 'egg and potato starch'],
+    ['600 g popcorn chicken', '600 g popcorn chicken', 'buttermilk and seasoned flour'],
+    ['10 spring rolls', '10 spring rolls', 'spring roll sheets'],
+    ['8 chicken thighs marinated in buttermilk, dredged in flour', '8 chicken thighs', 'buttermilk, flour'],
   ])('%s', (typed, food, coat) => {
     expect(inOneLine(KNOWN, typed)).toMatchObject({ food, coat });
     const entered = enter(KNOWN, { food, coat });
     expect(entered.food.doubt).toBeUndefined();
     expect(entered.fried).not.toBeNull();
   });
+});
+
+test('a dish whose name alone tells of its coat is told from one of which a coat is said', () => {
+  const byName = (typed: string): boolean => inOneLine(KNOWN, typed)!.byName;
+  expect(['4 chicken schnitzels', '10 spring rolls'].map(byName)).toEqual([true, true]);
+  expect(['4 chicken schnitzels in panko', '12 battered cod goujons'].map(byName)).toEqual([false, false]);
 });
 
 describe('and its frying', () => {

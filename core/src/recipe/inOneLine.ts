@@ -1,4 +1,4 @@
-import { batterCalled, coatCalled, namedCoat, readBowls, readCoat } from '../entry/index.js';
+import { batterCalled, coatCalled, namedCoat, readBowls, readCoat, readFood } from '../entry/index.js';
 import { functionOf, ingredient, type Pantry } from '../foods/index.js';
 import { potIn, type PotSaid } from './pot.js';
 
@@ -8,6 +8,8 @@ export interface OneLine {
   food: string;
   /** What of it is the coat: "flour, egg and panko". */
   coat: string;
+  /** The coat is only that which a dish of this name usually has. */
+  byName: boolean;
   pot: PotSaid;
 }
 
@@ -16,7 +18,7 @@ export interface OneLine {
  * source.
  */
 const BETWEEN =
-  /(\s*[,;]\s*(?:then\s+)?(?:(?:dipped|dredged|coated|rolled|tossed|covered|breaded|crusted)\s+(?:in|with)\s+|in\s+|with\s+|and\s+)?|\s+(?:(?:and\s+|then\s+)?(?:dipped|dredged|coated|rolled|tossed|covered|breaded|crusted)\s+)?(?:in|with)\s+|(?<!\b(?:shallow|deep|pan))\s+(?:and\s+)?(?=(?:(?:shallow|deep|pan)[- ]?)?fried\b|for\s+\d|at\s+\d{3}))/i;
+  /(\s*[,;]\s*(?:then\s+)?(?:(?:dipped|soaked|marinated|dredged|coated|rolled|tossed|covered|breaded|crusted)\s+(?:in|with)\s+|in\s+|with\s+|and\s+)?|\s+(?:(?:and\s+|then\s+)?(?:dipped|soaked|marinated|dredged|coated|rolled|tossed|covered|breaded|crusted)\s+)?(?:in|with)\s+|(?<!\b(?:shallow|deep|pan))\s+(?:and\s+)?(?=(?:(?:shallow|deep|pan)[- ]?)?fried\b|for\s+\d|at\s+\d{3}))/i;
 
 /** Tells of the frying, and not of the coat. */
 const OF_THE_POT = /\bfr(?:y|ied|ying)\b|\b(?:min|mins|minutes?|oil|lard|dripping|pan|skillet|pot)\b|°|\bat \d{3}\b/i;
@@ -33,9 +35,14 @@ const BESIDE_IT: readonly (readonly [RegExp, string])[] = [
 
 /** A dish whose name is that of its coat as well: nobody means it in another. Common practice, no source. */
 const BY_NAME: readonly (readonly [RegExp, string])[] = [
-  [/\b(?:schnitzels?|milanese|katsu)\b/i, 'fine-crumbs'],
+  [
+    /\b(?:schnitzels?|milanese|katsu|nuggets?|kievs?|arancini|croquettes?|poppers|(?:fish|mozzarella) (?:fingers|sticks))\b/i,
+    'fine-crumbs',
+  ],
+  [/\b(?:fried|popcorn) chicken\b/i, 'buttermilk-flour'],
   [/\bkaraage\b/i, 'starch'],
   [/\b(?:bhajis?|pakoras?)\b/i, 'chickpea-batter'],
+  [/\b(?:spring|egg) rolls?\b/i, 'spring-roll-sheet'],
 ];
 
 /** Bought frozen, it comes with its coat on. */
@@ -67,14 +74,20 @@ function isCoat(pantry: Pantry, words: string): boolean {
 }
 
 /** The named coat that stands beside the food's name, by its id, or in the name of the dish; null where neither does. */
-function coatInName(typed: string): { food: string; coat: string } | null {
+function coatInName(pantry: Pantry, typed: string): Omit<OneLine, 'pot'> | null {
   const beside = BESIDE_IT.find(([pattern]) => pattern.test(typed));
   if (beside) {
     const food = typed.replace(beside[0], '');
-    return FROZEN.test(typed) ? { food: food.replace(FROZEN, ''), coat: AS_BOUGHT } : { food, coat: beside[1] };
+    return FROZEN.test(typed)
+      ? { food: food.replace(FROZEN, ''), coat: AS_BOUGHT, byName: false }
+      : { food, coat: beside[1], byName: false };
   }
-  const byName = FROZEN.test(typed) ? undefined : BY_NAME.find(([pattern]) => pattern.test(typed));
-  return byName ? { food: typed, coat: byName[1] } : null;
+  const byName = BY_NAME.find(([pattern]) => pattern.test(typed));
+  if (!byName) return null;
+  // A name that says how it is cut stays with the food: "4 chicken schnitzels"; one that hides the food does not: "tofu karaage".
+  const bare = typed.replace(byName[0], ' ');
+  const food = readFood(pantry, typed).bought || !readFood(pantry, bare).bought ? typed : bare;
+  return { food, coat: FROZEN.test(typed) && byName[1] === 'fine-crumbs' ? AS_BOUGHT : byName[1], byName: true };
 }
 
 /**
@@ -97,7 +110,7 @@ export function inOneLine(pantry: Pantry, typed: string): OneLine | null {
   }
   const { said: pot } = potIn(frying.length > 0 ? `fry ${frying.join(' ')}` : '', false);
   const coat = coats.join(', ');
-  if (coat !== '' && isCoat(pantry, coat)) return { food: tidied(food), coat, pot };
-  const named = coatInName(food);
-  return named && { food: tidied(named.food), coat: namedCoat(named.coat)!.label, pot };
+  if (coat !== '' && isCoat(pantry, coat)) return { food: tidied(food), coat, byName: false, pot };
+  const named = coatInName(pantry, food);
+  return named && { ...named, food: tidied(named.food), coat: namedCoat(named.coat)!.label, pot };
 }

@@ -165,7 +165,7 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
               />
             </Line>
             <div className="sm:pl-16">
-              {oneLine && sentence.coat !== oneLine.coat && (
+              {oneLine && (sentence.coat === undefined || (sentence.coat !== oneLine.coat && !oneLine.byName)) && (
                 <CoatInWords
                   said={oneLine}
                   taken={sentence.coat === undefined}
