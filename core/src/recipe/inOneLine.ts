@@ -17,7 +17,7 @@ export interface OneLine {
  * Where one thing ends and the next begins: at a comma, at "in" or "with", and where the frying is told. Common practice, no
  * source.
  */
-const BETWEEN =
+const PARTING =
   /(\s*[,;]\s*(?:then\s+)?(?:(?:dipped|soaked|marinated|dredged|coated|rolled|tossed|covered|breaded|crusted)\s+(?:in|with)\s+|in\s+|with\s+|and\s+)?|\s+(?:(?:and\s+|then\s+)?(?:dipped|soaked|marinated|dredged|coated|rolled|tossed|covered|breaded|crusted)\s+)?(?:in|with)\s+|(?<!\b(?:shallow|deep|pan))\s+(?:and\s+)?(?=(?:(?:shallow|deep|pan)[- ]?)?fried\b|for\s+\d|at\s+\d{3}))/i;
 
 /** Tells of the frying, and not of the coat. */
@@ -97,7 +97,7 @@ function coatInName(pantry: Pantry, typed: string): Omit<OneLine, 'pot'> | null 
  * @returns null where the words tell of no coat
  */
 export function inOneLine(pantry: Pantry, typed: string): OneLine | null {
-  const [first, ...rest] = typed.split(BETWEEN);
+  const [first, ...rest] = typed.split(PARTING);
   let food = first;
   const coats: string[] = [];
   const frying: string[] = [];
