@@ -4,8 +4,8 @@ import type { Page } from '@playwright/test';
 
 interface Seen {
   what: string;
-  /** Colours of which one is to stand out, and the ground under them, as red, green and blue. */
-  tops: number[][];
+  /** Red, green and blue. */
+  top: number[];
   ground: number[];
 }
 
@@ -16,17 +16,14 @@ function luminance(rgb: number[]): number {
 }
 
 /** Contrast ratio, 1–21. WCAG 2.2, glossary. */
-function contrast({ tops, ground }: Seen): number {
-  const ratios = tops.map((top) => {
-    const [dark, light] = [luminance(top), luminance(ground)].sort((a, b) => a - b);
-    return (light + 0.05) / (dark + 0.05);
-  });
-  return Math.max(...ratios);
+function contrast({ top, ground }: Seen): number {
+  const [dark, light] = [luminance(top), luminance(ground)].sort((a, b) => a - b);
+  return (light + 0.05) / (dark + 0.05);
 }
 
 /**
  * What of all that a selector finds and that is seen stands out less than `least` from its ground.
- * @param part its words, on its own ground; or its edge, on the ground that it lies on: a line, or where its own ground ends
+ * @param part its words, on its own ground; where it can be pressed; or its edge, on the ground that it lies on
  */
 export async function faint(page: Page, selector: string, part: 'words' | 'edge', least: number): Promise<string[]> {
   const seen = await page.evaluate(
@@ -42,15 +39,14 @@ export async function faint(page: Page, selector: string, part: 'words' | 'edge'
       const groundsOf = (e: Element | null): string[] =>
         e ? [...groundsOf(e.parentElement), getComputedStyle(e).backgroundColor] : ['white'];
       return [...document.querySelectorAll<HTMLElement>(find)]
-        .filter((e) => e.getBoundingClientRect().width > 0 && !e.matches(':disabled, [inert] *'))
+        .filter((e) => e.getBoundingClientRect().width > 0 && (of === 'edge' || !e.matches(':disabled, [inert] *')))
         .map((e) => {
-          const { color, backgroundColor, borderTopColor } = getComputedStyle(e);
+          const { color, borderTopColor } = getComputedStyle(e);
           const ground = groundsOf(of === 'words' ? e : e.parentElement);
-          const tops = of === 'words' ? [color] : [borderTopColor, backgroundColor];
           return {
             what: (e.textContent || e.getAttribute('aria-label') || e.tagName).trim().slice(0, 40),
             ground: painted(ground),
-            tops: tops.map((top) => painted([...ground, top])),
+            top: painted([...ground, of === 'words' ? color : borderTopColor]),
           };
         });
     },

@@ -39,13 +39,17 @@ test('a whole dish in one line is taken apart: food, coat, pan and minutes', asy
   await page.goto('/');
   await food(page).fill('6 salmon fillets, flour, egg and panko, shallow fried 4 min each side');
   await expect(coat(page)).toHaveValue('flour, egg and panko');
-  await expect(page.getByText(/^Taken from what you fry, in a pan for 8\smin\.$/)).toBeVisible();
+  await expect(page.getByText(/^Taken from what you fry: flour, egg and panko, in a pan, for 8\smin\.$/)).toBeVisible();
   await expect(page.getByLabel('Minutes in the oil')).toHaveValue('8');
   // A cut that is chosen leaves the coat as it was said.
   await page.getByRole('button', { name: 'strips', exact: true }).click();
   await expect(page.getByRole('button', { name: 'strips', exact: true })).toHaveAttribute('aria-pressed', 'true');
   await expect(coat(page)).toHaveValue('flour, egg and panko');
   await page.getByRole('button', { name: 'whole', exact: true }).click();
+  // So does the frying when the coat is put right.
+  await coat(page).fill('flour, egg and coarse crumbs');
+  await expect(page.getByText(/^Taken from what you fry: in a pan, for 8\smin\.$/)).toBeVisible();
+  await expect(page.getByLabel('Minutes in the oil')).toHaveValue('8');
   await send(page);
   await expect(page.getByLabel('Fried in')).toHaveValue('pan-oil');
   await expect(

@@ -104,7 +104,7 @@ for (const colorScheme of ['light', 'dark'] as const)
         await page.getByLabel('I fry', { exact: true }).fill('12 battered cod goujons');
         await expect(page.getByRole('button', { name: 'whole', exact: true })).toBeVisible();
       }
-      const edges = await faint(page, '.input, .select, .checkbox:not(:checked), .radio', 'edge', 3);
+      const edges = await faint(page, '.input, .select, .textarea, .checkbox:not(:checked), .radio', 'edge', 3);
       expect([at, edges]).toEqual([at, []]);
       await buttons(at);
     }

@@ -1,4 +1,5 @@
 import { breadedCutlet } from '../../testing/cutlet.js';
+import { finer } from '../../testing/finer.js';
 import { AT_WORK } from '../../testing/plain.js';
 import { buildCoat, layerOf, type LayerSpec } from '../coat/index.js';
 import { foodOf, KNOWN } from '../foods/index.js';
@@ -74,8 +75,6 @@ function endOf(foodId: string, coat: LayerSpec[], minutes: number, medium: () =>
   const food = foodOf(KNOWN, foodId);
   const shape = { kind: 'slab', lengthMm: 90, widthMm: 50, thicknessMm: 14 } as const;
   const piece = geometryOf(shape, food.densityKgM3 * (1 - food.food.porosity));
-  const whole = medium();
-  const divided: Medium = { ...whole, stepS: (t, fine) => whole.stepS(t, fine * by), slowS: whole.slowS / by };
   const input: CookInput = {
     food,
     piece,
@@ -84,7 +83,7 @@ function endOf(foodId: string, coat: LayerSpec[], minutes: number, medium: () =>
     startFirmness: food.food.firmness,
     restMin: 2,
     oilGm2: 10,
-    medium: divided,
+    medium: finer(medium(), by),
     minutes,
   };
   const { timeS, columns } = simulate(input);

@@ -56,7 +56,7 @@ export function standingPlace(place: Place): Medium {
 /** Air and radiation under a piece that lies on a tray, W/m²K: little of both. From memory, order of magnitude. */
 const UNDER_ON_TRAY = { hc: 2, hr: 2 } as const;
 
-/** Seconds between two steps of a coat that rests: against a second nine in ten cooks end within 0.02 K and 0.05 % of colour. */
+/** Seconds between two steps of a coat that rests: against 1¼ s nine in ten cooks end within 0.02 K and 0.05 % of colour. */
 const TRAY_STEP_S = 30;
 
 /** A tray in the room on which the coat rests before it is cooked: little air reaches below. */

@@ -48,13 +48,15 @@ describe('and its frying', () => {
     ['8 mozzarella sticks in crumbs fried 2 minutes', null, null, 2],
     ['12 prawns in tempura at 350 °F', null, 177, null],
     ['8 okra, cornmeal', null, null, null],
+    // No coat is said.
+    ['4 pork chops, pan fried 5 min each side', 'pan-oil', null, 10],
   ])('%s', (typed, medium, tempC, minutes) => {
     expect(inOneLine(KNOWN, typed)!.pot).toEqual({ medium, tempC, minutes });
   });
 
   test('is that of the dish, where the cook has not said otherwise', () => {
     const { food, coat, pot } = inOneLine(KNOWN, '4 pork schnitzel in crumbs, pan fried for 6 minutes')!;
-    const said = { food, coat, medium: pot.medium!, tempC: 165 };
+    const said = { food, coat: coat!, medium: pot.medium!, tempC: 165 };
     expect(enter(KNOWN, { ...said, minutes: pot.minutes! }).fried).toMatchObject({
       medium: 'pan-oil',
       tempC: 165,
@@ -104,7 +106,7 @@ describe('what names no coat stays with the food', () => {
       fc.property(fc.array(words, { maxLength: 12 }), (typed) => {
         const said = inOneLine(KNOWN, typed.join(' '));
         if (!said) return;
-        expect(enter(KNOWN, { food: '500 g salmon', coat: said.coat }).fried).not.toBeNull();
+        expect(enter(KNOWN, { food: '500 g salmon', coat: said.coat ?? 'flour' }).fried).not.toBeNull();
         expect(said.food).not.toMatch(/[\s,]$/);
         expect(() => readFood(KNOWN, said.food)).not.toThrow();
       }),

@@ -6,19 +6,29 @@ import { potIn, type PotSaid } from './pot.js';
 export interface OneLine {
   /** What of it is the food: "6 salmon fillets". */
   food: string;
-  /** What of it is the coat: "flour, egg and panko". */
-  coat: string;
+  /** What of it is the coat: "flour, egg and panko"; null where it tells of its frying alone. */
+  coat: string | null;
   /** The coat is only that which a dish of this name usually has. */
   byName: boolean;
   pot: PotSaid;
 }
 
+/** How a coat gets on: "dipped in", "rolled with". */
+const DIPPED = String.raw`(?:(?:dipped|soaked|marinated|dredged|coated|rolled|tossed|covered|breaded|crusted)\s+)?(?:in|with)\s+`;
+/** Where the frying begins: "shallow fried", "for 5 minutes", "at 180". */
+const FRYING_TOLD = String.raw`(?:(?:shallow|deep|pan)[- ]?)?fried\b|for\s+\d|at\s+\d{3}`;
 /**
  * Where one thing ends and the next begins: at a comma, at "in" or "with", and where the frying is told. Common practice, no
  * source.
  */
-const PARTING =
-  /(\s*[,;]\s*(?:then\s+)?(?:(?:dipped|soaked|marinated|dredged|coated|rolled|tossed|covered|breaded|crusted)\s+(?:in|with)\s+|in\s+|with\s+|and\s+)?|\s+(?:(?:and\s+|then\s+)?(?:dipped|soaked|marinated|dredged|coated|rolled|tossed|covered|breaded|crusted)\s+)?(?:in|with)\s+|(?<!\b(?:shallow|deep|pan))\s+(?:and\s+)?(?=(?:(?:shallow|deep|pan)[- ]?)?fried\b|for\s+\d|at\s+\d{3}))/i;
+const PARTING = new RegExp(
+  [
+    String.raw`(\s*[,;]\s*(?:then\s+)?(?:${DIPPED}|and\s+)?`,
+    String.raw`\s+(?:(?:and|then)\s+)?${DIPPED}`,
+    String.raw`(?<!\b(?:shallow|deep|pan))\s+(?:and\s+)?(?=${FRYING_TOLD}))`,
+  ].join('|'),
+  'i',
+);
 
 /** Tells of the frying, and not of the coat. */
 const OF_THE_POT = /\bfr(?:y|ied|ying)\b|\b(?:min|mins|minutes?|oil|lard|dripping|pan|skillet|pot)\b|°|\bat \d{3}\b/i;
@@ -64,7 +74,10 @@ function isOfCoat(pantry: Pantry, words: string): boolean {
   return lines.length > 0 && doubts.length === 0 && lines.every((line) => !line.notCoat);
 }
 
-/** Whether the words are a whole coat: one by name, or bowls with a powder or crumbs in them. Wet things and spices alone are a marinade or a sauce. */
+/**
+ * Whether the words are a whole coat: one by name, or bowls with a powder or crumbs in them. Wet things and spices alone are a
+ * marinade or a sauce.
+ */
 function isCoat(pantry: Pantry, words: string): boolean {
   const { named, bowls } = readCoat(pantry, words);
   if (named) return true;
@@ -73,28 +86,28 @@ function isCoat(pantry: Pantry, words: string): boolean {
   return dry.includes('powder') || dry.includes('finish');
 }
 
-/** The named coat that stands beside the food's name, by its id, or in the name of the dish; null where neither does. */
-function coatInName(pantry: Pantry, typed: string): Omit<OneLine, 'pot'> | null {
+/** The id of the named coat that a word beside the food's name tells of, or the dish's own name, and the food without it; null where none does. */
+function coatInName(pantry: Pantry, typed: string): { food: string; id: string; byName: boolean } | null {
   const beside = BESIDE_IT.find(([pattern]) => pattern.test(typed));
   if (beside) {
     const food = typed.replace(beside[0], '');
     return FROZEN.test(typed)
-      ? { food: food.replace(FROZEN, ''), coat: AS_BOUGHT, byName: false }
-      : { food, coat: beside[1], byName: false };
+      ? { food: food.replace(FROZEN, ''), id: AS_BOUGHT, byName: false }
+      : { food, id: beside[1], byName: false };
   }
   const byName = BY_NAME.find(([pattern]) => pattern.test(typed));
   if (!byName) return null;
   // A name that says how it is cut stays with the food: "4 chicken schnitzels"; one that hides the food does not: "tofu karaage".
   const bare = typed.replace(byName[0], ' ');
   const food = readFood(pantry, typed).bought || !readFood(pantry, bare).bought ? typed : bare;
-  return { food, coat: FROZEN.test(typed) && byName[1] === 'fine-crumbs' ? AS_BOUGHT : byName[1], byName: true };
+  return { food, id: FROZEN.test(typed) && byName[1] === 'fine-crumbs' ? AS_BOUGHT : byName[1], byName: true };
 }
 
 /**
  * A dish as one says it in one go, taken apart into its food, its coat and its frying: "6 salmon fillets, flour, egg and panko,
  * shallow fried 4 min each side", "tempura prawns". What says neither a coat nor a frying stays with the food ("in 13 mm
  * rings", "halved").
- * @returns null where the words tell of no coat
+ * @returns null where the words tell of neither a coat nor a frying
  */
 export function inOneLine(pantry: Pantry, typed: string): OneLine | null {
   const [first, ...rest] = typed.split(PARTING);
@@ -112,5 +125,8 @@ export function inOneLine(pantry: Pantry, typed: string): OneLine | null {
   const coat = coats.join(', ');
   if (coat !== '' && isCoat(pantry, coat)) return { food: tidied(food), coat, byName: false, pot };
   const named = coatInName(pantry, food);
-  return named && { ...named, food: tidied(named.food), coat: namedCoat(named.coat)!.label, pot };
+  if (named) return { food: tidied(named.food), coat: namedCoat(named.id)!.label, byName: named.byName, pot };
+  return (pot.medium ?? pot.tempC ?? pot.minutes) === null
+    ? null
+    : { food: tidied(food), coat: null, byName: false, pot };
 }

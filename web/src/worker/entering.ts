@@ -66,15 +66,14 @@ export function readBowl(pantry: Pantry, { text, foods }: BowlQuestion): BowlRea
 /** A dish in a cook's words, with what the page shows of it. */
 export function enterDish(pantry: Pantry, question: EnterQuestion): EnteredDish {
   const weightsOf = (foodId: string): OwnWeights => weightsFor(question.weights, foodId);
-  const { food, coat, minutes, count, words } = question;
+  const { food, coat, minutes, count, words, exampleCoat } = question;
   const oneLine = words === undefined ? null : inOneLine(pantry, words);
-  const { pot } = (question.exampleCoat && oneLine) || { pot: null };
   const said = {
-    food: oneLine && typeof food === 'string' ? oneLine.food : food,
-    coat: (question.exampleCoat && oneLine?.coat) || coat,
-    minutes: minutes ?? pot?.minutes ?? undefined,
-    medium: pot?.medium ?? undefined,
-    tempC: pot?.tempC ?? undefined,
+    food: typeof food === 'string' ? (oneLine?.food ?? food) : food,
+    coat: (exampleCoat && oneLine?.coat) || coat,
+    minutes: minutes ?? oneLine?.pot.minutes ?? undefined,
+    medium: oneLine?.pot.medium ?? undefined,
+    tempC: oneLine?.pot.tempC ?? undefined,
     count,
   };
   const entered = enter(pantry, said, weightsOf);

@@ -119,7 +119,7 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
         <div>
           <PageHeading className="text-3xl leading-tight">{texts.whatDoYouFry}</PageHeading>
           <p className="mt-1 max-w-prose">{texts.sayItAsYou}</p>
-          <div className="mt-3 grid gap-y-2 [&_input]:bg-base-100 [&_input]:text-base-content [&_select]:bg-base-100 [&_select]:text-base-content">
+          <div className="mt-3 grid gap-y-2 [&_:is(input,select,textarea)]:border-primary-content [&_:is(input,select,textarea)]:bg-base-100 [&_:is(input,select,textarea)]:text-base-content">
             <Line id={`${id}food`} label={texts.iFry} hint={texts.with1LbThighs}>
               <input
                 id={`${id}food`}
@@ -165,12 +165,8 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
               />
             </Line>
             <div className="sm:pl-16">
-              {oneLine && (sentence.coat === undefined || (sentence.coat !== oneLine.coat && !oneLine.byName)) && (
-                <CoatInWords
-                  said={oneLine}
-                  taken={sentence.coat === undefined}
-                  onTake={() => change({ coat: undefined, minutes: undefined })}
-                />
+              {oneLine && (
+                <CoatInWords said={oneLine} written={sentence.coat} onTake={() => change({ coat: undefined })} />
               )}
               {entered && (
                 <CoatRead

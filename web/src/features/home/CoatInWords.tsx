@@ -5,22 +5,26 @@ import * as texts from './texts';
 
 interface Props {
   said: OneLine;
-  /** It stands as the coat; else another was written. */
-  taken: boolean;
+  /** What was written for the coat; undefined where nobody wrote there. */
+  written: string | undefined;
   onTake: () => void;
 }
 
-/** The coat and the frying that the words for the food tell of: taken as said, or offered beside what was written. */
-export function CoatInWords({ said: { coat, pot }, taken, onTake }: Props) {
+/** What the words for the food tell of beside it: coat and frying that are taken as said, or a coat that is offered beside the one that was written. */
+export function CoatInWords({ said: { coat, byName, pot }, written, onTake }: Props) {
   const { say } = useUnits();
-  const fried = [
+  const taken = [
+    ...(coat !== null && written === undefined ? [coat] : []),
     ...(pot.medium === 'pan-oil' ? [texts.inPan] : []),
     ...(pot.tempC === null ? [] : [texts.atHeat(say(pot.tempC, 'temperature'))]),
     ...(pot.minutes === null ? [] : [texts.forMinutes(say(pot.minutes, 'minutes'))]),
-  ].join(' ');
-  return taken ? (
-    <p className="text-sm">{texts.coatFromYourWords(fried)}</p>
-  ) : (
-    <Asking text={texts.yourWordsNameCoat(coat)} answers={[{ words: texts.takeThatCoat, onTake }]} />
+  ];
+  return (
+    <>
+      {taken.length > 0 && <p className="text-sm">{texts.takenFromWords(taken.join(', '))}</p>}
+      {coat !== null && !byName && written !== undefined && written !== coat && (
+        <Asking text={texts.yourWordsNameCoat(coat)} answers={[{ words: texts.takeThatCoat, onTake }]} />
+      )}
+    </>
   );
 }

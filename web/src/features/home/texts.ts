@@ -29,7 +29,7 @@ export const forExample = (example: string) => `For example: ${example}`;
 export const inPan = 'in a pan';
 export const atHeat = (tempC: string) => `at ${tempC}`;
 export const forMinutes = (minutes: string) => `for ${minutes}`;
-export const coatFromYourWords = (fried: string) => `Taken from what you fry${fried && `, ${fried}`}.`;
+export const takenFromWords = (taken: string) => `Taken from what you fry: ${taken}.`;
 export const yourWordsNameCoat = (coat: string) => `What you fry names another coat: “${coat}”.`;
 export const takeThatCoat = 'Take that one';
 
