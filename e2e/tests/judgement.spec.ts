@@ -58,17 +58,26 @@ test('what lies on the bench stays from the moment it is touched, and a better o
   }
 });
 
-test('what was found for a dish before is not given up for the first guess of another search', async ({ page }) => {
+test('what was found for a dish before is in use until the cook takes a better one', async ({ page }) => {
   const layers = [layer(['wheat-flour', 60]), layer(['egg', 50]), layer(['coarse-crumbs', 60])];
   const id = await convertedDish(page, { name: 'Found before', foodId: 'leek', layers, fryer: 'Near the sink' });
   const at = `/api/conversions/${id}`;
+  await page.goto(`/dish/${id}`);
+  await searched(page);
+  const answer = async () => (await (await page.request.get(`${at}/answer`)).json()) as { found: object | null };
+  await expect.poll(async () => (await answer()).found).not.toBeNull();
+  // A version and a search of before an update of the application: it is searched anew, and comes out elsewhere.
+  await page.goto('/learn');
+  const found = { ...(await answer()).found, model: 'older' };
+  expect((await page.request.put(`${at}/answer`, { data: found })).ok()).toBe(true);
   const { id: _, format: __, createdAt: ___, updatedAt: ____, ...body } = await (await page.request.get(at)).json();
   const chosen = { ...body.chosen, family: 'kept-finish', by: 'search' };
   expect((await page.request.put(at, { data: { ...body, chosen } })).ok()).toBe(true);
   await page.goto(`/dish/${id}`);
   await expect(page.getByText('190 °C, 13 min').first()).toBeVisible();
   await searched(page);
-  await expect(page.getByText('190 °C, 13 min').first()).toBeVisible();
+  await expect(inUse(page)).toHaveAccessibleName('In use: Your own coat');
+  await expect(inUse(page)).toContainText('190 °C, 13 min');
   const { chosen: stays } = await (await page.request.get(at)).json();
   expect(stays.plan.settings).toMatchObject({ tempC: 190, minutes: 13 });
 });

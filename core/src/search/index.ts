@@ -1,6 +1,6 @@
 export { CHANGES, COST, FIRST_OIL_GM2 } from './constants.js';
 export * from './convert.js';
-export { firstGuess } from './guess.js';
+export { firstGuess, judgedAgain } from './guess.js';
 export * from './kept.js';
 export * from './pareto.js';
 export * from './retime.js';

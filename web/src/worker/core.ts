@@ -117,6 +117,10 @@ export function warmUp(): void {
 export const restore = (question: Q.DishQuestion, kept: KeptSearch, signal: AbortSignal): Promise<Conversion> =>
   quick.run((core) => core.restore(question, kept), signal);
 
+/** What was found before, judged as what is found now. */
+export const judgedAgain = (question: Q.FoundQuestion, signal: AbortSignal): Promise<Alternative> =>
+  quick.run((core) => core.judgedAgain(question), signal);
+
 type TellsCooks = Parameters<CoreService['search']>[3];
 
 /**

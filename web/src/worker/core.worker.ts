@@ -9,6 +9,7 @@ import {
   fingerprint,
   foodOf,
   firstGuess,
+  judgedAgain,
   layoutOf,
   loadOf,
   lotOf,
@@ -146,6 +147,10 @@ const service = {
 
   /** Something to look at while a search goes on. */
   guess: (question: Q.DishQuestion): Alternative | null => firstGuess(asked(question), potOf(question)),
+
+  /** What was found before, judged as what is found now. */
+  judgedAgain: ({ family, ...question }: Q.FoundQuestion): Alternative =>
+    judgedAgain(asked(question), potOf(question), { family, plan: question.plan }),
 
   /** What the plan changes of the cook's own coat, and what each change buys. */
   changes: (question: Q.PlanQuestion): WorthChange[] =>

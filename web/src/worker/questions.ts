@@ -15,6 +15,7 @@ import type {
   Dish,
   Entered,
   EveningRequest,
+  Family,
   Food,
   FoodCut,
   FriedCook,
@@ -74,6 +75,11 @@ export interface DishQuestion extends ConvertRequest, InKitchen {}
 /** A dish with the plan on the bench, of which more is asked. */
 export interface PlanQuestion extends DishQuestion {
   plan: AirPlan;
+}
+
+/** A version of the plan's family that was found before. */
+export interface FoundQuestion extends PlanQuestion {
+  family: Family;
 }
 
 /** A question over which cooks disagree. */

@@ -1,7 +1,7 @@
 import { exampleConversion, EMPTY_PANTRY, type Chosen } from '@yellowmist/contract';
 import { layerOf, PLAIN_AIR, type Limits } from '@yellowmist/core';
 import { searchOf } from '../../state/pantryDocument';
-import { mayStay } from './stays';
+import { mayStay, stillOpened, type Lying } from './stays';
 
 const { limits, ...example } = exampleConversion();
 const chosen: Chosen = {
@@ -31,4 +31,20 @@ describe('a version that was found before', () => {
   );
 
   test('stands where something else is never used', () => expect(stays({}, ['cider'])).toBe(true));
+});
+
+describe('the version that a dish was opened with', () => {
+  const lying: Lying = { chosen, openedWith: chosen, shown: true, changed: false };
+
+  test('is that also where the kitchen asks anew while something is shown', () =>
+    expect(stillOpened(lying)).toBe(chosen));
+
+  test.each<[string, Partial<Lying>]>([
+    ['the cook has changed the dish', { changed: true }],
+    ['the search has laid another there', { chosen: { ...chosen } }],
+    ['the dish was opened without one', { openedWith: null }],
+  ])('is none where %s', (_, but) => expect(stillOpened({ ...lying, ...but })).toBeNull());
+
+  test('is what lies there while nothing is shown, also where it was changed before the page was left', () =>
+    expect(stillOpened({ ...lying, shown: false, changed: true, openedWith: null })).toBe(chosen));
 });

@@ -4,13 +4,13 @@ import { fingerprint, kept, type Alternative, type Conversion } from '@yellowmis
 import { api } from '../../state/api';
 import { useAppDispatch, useAppStore } from '../../state/hooks';
 import { searchOf, usePantryDocument } from '../../state/pantryDocument';
-import { convert, restore } from '../../worker/core';
+import { convert, judgedAgain, restore } from '../../worker/core';
 import type { DishQuestion } from '../../worker/questions';
 import { searchFound, selectBody, selectDesk, useDish, type Found } from '../dish/dishSlice';
-import { withTaken } from './names';
+import { choicesIn, isTaken, withTaken } from './names';
 import { useCalm } from '../../ui/useCalm';
 import { useReading } from './reading';
-import { mayStay } from './stays';
+import { mayStay, stillOpened } from './stays';
 import { begun, cleared, failed, found, progressed, stopped, useSearchState, type SearchState } from './searchSlice';
 
 /** So long after a description has come to rest its search begins, ms. */
@@ -61,14 +61,21 @@ export function useSearch(body: ConversionBody | null): Search {
   const calling = useRef<AbortController>(null);
   const chosen = useRef<Chosen | null>(null);
   const shown = useRef<Conversion | null>(null);
-  const guessed = useRef<Alternative | null>(null);
+  const openedWith = useRef<Chosen | null>(null);
+  const foundBefore = useRef(false);
+  /** What is shown beside what is found, where it lies on the bench. */
+  const also = useRef<Alternative[]>([]);
   const reading = useReading();
   useEffect(() => {
     chosen.current = body?.chosen ?? null;
     shown.current = state.conversion;
   });
 
-  useEffect(() => () => void dispatch(cleared()), [dispatch, id]);
+  useEffect(() => {
+    openedWith.current = chosen.current;
+    foundBefore.current = false;
+    return () => void dispatch(cleared());
+  }, [dispatch, id]);
 
   useEffect(() => {
     // Whoever goes on changing it is not held up by a search for what it was.
@@ -76,10 +83,16 @@ export function useSearch(body: ConversionBody | null): Search {
     const off = new AbortController();
     const { signal } = off;
     calling.current = off;
+    const opened = stillOpened({
+      chosen: chosen.current,
+      openedWith: openedWith.current,
+      shown: shown.current !== null,
+      changed: store.getState().dish!.body.past.length > 0,
+    });
     // A dish that was just opened with its version is read as it lies; what another question finds is new.
-    const opened = shown.current === null ? chosen.current : null;
     const stays = opened !== null && mayStay(question, opened);
-    reading.begin(opened !== null);
+    reading.begin(stays);
+    also.current = also.current.filter((a) => isTaken(a, chosen.current));
     /** Lays the best on the bench, unless what lies there was touched or read: then it is announced in the line. */
     const lay = (versions: Found[]): void => {
       const [best] = versions;
@@ -90,15 +103,22 @@ export function useSearch(body: ConversionBody | null): Search {
     };
     const tell = (conversion: Conversion, settled: boolean): void => {
       if (signal.aborted) return;
-      const known = [...(shown.current?.alternatives ?? []), ...(guessed.current ? [guessed.current] : [])];
-      const all = withTaken(conversion, known, chosen.current);
+      const all = withTaken(conversion, [...(shown.current?.alternatives ?? []), ...also.current], chosen.current);
       dispatch(found({ asked, conversion: all, settled }));
     };
     const settle = (conversion: Conversion): void => {
       if (signal.aborted) return;
       remember(asked, conversion);
-      lay(versionsOf(conversion));
+      // What a whole search found once is bettered by the cook alone.
+      if (!stays || !foundBefore.current) lay(versionsOf(conversion));
       tell(conversion, true);
+      foundBefore.current = true;
+    };
+    /** Judges what was found before for the shelf, where it stays and is not among what was found now. */
+    const judge = async (found: Conversion | null): Promise<void> => {
+      if (!stays || opened.family === 'own' || choicesIn(found).some((a) => isTaken(a, opened))) return;
+      const { family, plan } = opened;
+      also.current.push(await judgedAgain({ ...question, family, plan }, signal));
     };
 
     const search = async (): Promise<void> => {
@@ -107,16 +127,23 @@ export function useSearch(body: ConversionBody | null): Search {
       if (round === 0) {
         const answer = await dispatch(api.endpoints.keptAnswer.initiate(id, { subscribe: false }));
         if (signal.aborted) return;
-        if (fits(answer.data?.found, asked)) return settle(await restore(question, answer.data.found, signal));
+        const found = answer.data?.found;
+        foundBefore.current ||= Boolean(found);
+        if (fits(found, asked)) {
+          const again = await restore(question, found, signal);
+          await judge(again);
+          return settle(again);
+        }
       }
+      await judge(null);
       const conversion = await convert(
         question,
         {
           onProgress: (progress) => dispatch(progressed({ asked, progress })),
           onGuess: (guess) => {
             if (signal.aborted) return;
-            guessed.current = guess;
-            // What a whole search found once is not given up for half of one.
+            also.current.push(guess);
+            // What was found before is not given up for half a search.
             if (!stays) lay([guess]);
           },
           onFound: (so) => {
