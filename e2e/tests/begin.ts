@@ -105,12 +105,16 @@ async function send(page: Page, food: string, coat: string): Promise<void> {
   await onBench(page);
 }
 
-/**
- * Waits until an air version lies on the bench. Found by its attribute: to ask for a name is to have all names of the
- * page worked out, again and again.
- */
-export const onBench = (page: Page): Promise<void> =>
-  expect(page.locator('button[aria-label^="In use: "]').first()).toBeVisible({ timeout: 30_000 });
+/** The versions on the shelf. Found by attributes: to ask for a name is to have all names of the page worked out, again and again. */
+export const versions = (page: Page): Locator => page.locator('[aria-label="Versions found"] > button');
+/** The one of them that lies on the bench. */
+export const inUse = (page: Page): Locator =>
+  page.locator('[aria-label="Versions found"] > [aria-pressed="true"]').first();
+/** What a version is called. */
+export const calledBy = async (version: Locator): Promise<string> => (await version.locator('b').textContent())!;
+
+/** Waits until an air version lies on the bench. */
+export const onBench = (page: Page): Promise<void> => expect(inUse(page)).toBeVisible({ timeout: 30_000 });
 
 const told = (page: Page): Locator =>
   page.locator('[aria-live="polite"]', { hasText: 'cooks simulated for this dish' });

@@ -1,4 +1,4 @@
-import { begin, expect, openBench, openCut, saved, test } from './begin';
+import { begin, calledBy, expect, inUse, openBench, openCut, saved, test } from './begin';
 
 test('from nothing to an air version that is there after a reload', async ({ page }) => {
   const { request } = page;
@@ -52,16 +52,15 @@ test('the wet batter is shown failing as it is, and the chosen coat stays chosen
   await expect(page.getByRole('heading', { name: 'Why this fails' })).toBeVisible();
   await expect(page.getByText(/% ran off/).last()).toBeVisible();
   const other = page.getByRole('button', { name: /^Use: Dust, binder, crumbs/ }).first();
-  const name = ((await other.getAttribute('aria-label')) ?? '').replace('Use: ', '');
+  const name = await calledBy(other);
   await other.click();
-  const inUse = page.getByRole('button', { name: `In use: ${name}`, exact: true });
-  await expect(inUse).toBeVisible();
+  await expect(inUse(page).locator('b')).toHaveText(name);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('button', { name: 'In use: As you fry it' })).toBeVisible();
   await page.getByRole('button', { name: 'Redo' }).click();
   await saved(page);
   await page.reload();
-  await expect(inUse).toBeVisible({ timeout: 30_000 });
+  await expect(inUse(page).locator('b')).toHaveText(name, { timeout: 30_000 });
 });
 
 test('wrong numbers are refused at their field with what is allowed, and nothing is lost', async ({ page }) => {
@@ -180,7 +179,7 @@ test('the fork says the batter is too thick, and the bowl says what to stir in',
 test('units switch in one click and are remembered; so is the theme', async ({ page }) => {
   await openBench(page, 'Aubergine', 'flour, egg and coarse crumbs');
   await expect(page.getByRole('figure').first()).toContainText('175 °C');
-  await page.getByRole('button', { name: /Switch to cups/ }).click();
+  await page.getByRole('button', { name: /switch to cups/ }).click();
   await expect(page.getByRole('figure').first()).toContainText('347 °F');
   await page.getByRole('button', { name: 'Dark theme' }).click();
   await page.reload();

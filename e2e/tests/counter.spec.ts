@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { cookOf, dishOf, eventsOf, left, now, press, timers } from './atCounter';
 import { expect, test } from './begin';
+import { misnamed } from './names';
 import { OwnServer } from './ownServer';
 
 /** Cooks at the counter: real ones, and rehearsals with simulated fryers. */
@@ -200,6 +201,7 @@ for (const [name, size] of Object.entries({
       const { violations } = await new AxeBuilder({ page }).analyze();
       expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)).toEqual([]);
     }
+    expect(await misnamed(page)).toEqual([]);
     expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBeLessThanOrEqual(0);
     for (const button of await page.locator('main').getByRole('button').all()) {
       const box = await button.boundingBox();

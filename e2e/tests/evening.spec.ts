@@ -2,6 +2,7 @@ import AxeBuilder from '@axe-core/playwright';
 import type { Locator, Page } from '@playwright/test';
 import { expect, saved, test } from './begin';
 import { convertedDish, layer } from './dishes';
+import { misnamed } from './names';
 
 const BREADED = [layer(['wheat-flour', 60]), layer(['egg', 50]), layer(['coarse-crumbs', 60])];
 const CHICKPEA = [layer(['chickpea-flour', 120], ['water', 150]), layer(['cornmeal', 60])];
@@ -42,6 +43,7 @@ async function open(page: Page): Promise<void> {
     .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
     .analyze();
   expect(violations.map((v) => `${v.id}: ${v.nodes[0].target.join(' ')}`)).toEqual([]);
+  expect(await misnamed(page)).toEqual([]);
 }
 
 const lanes = (page: Page): Locator => page.getByRole('group', { name: /^Lanes of the evening/ });
@@ -203,7 +205,7 @@ test('evenings are kept, cooked, planned again for another day, put aside and br
     .getByRole('region', { name: 'Planned' })
     .getByRole('listitem')
     .filter({ hasText: 'Harrow Skerry' });
-  await again.getByRole('button', { name: /^Put .* aside$/ }).click();
+  await again.getByRole('button', { name: /^Put aside: / }).click();
   await expect(again).toHaveCount(0);
   await page.getByRole('button', { name: 'Bring back' }).click();
   await expect(again).toHaveCount(1);

@@ -2,6 +2,7 @@ import { chromium, type Page } from '@playwright/test';
 import { barriers } from './barriers';
 import { expect, openBench, test } from './begin';
 import { allPages, eachBoard, visit } from './everyPage';
+import { misnamed } from './names';
 
 /** Every page and board for everybody: read large and narrow, heard, and pressed with a hand that shakes. */
 
@@ -116,6 +117,17 @@ test('every drawing has its sentence, or is hidden from whoever hears the page',
     expect([at, await mute(page)]).toEqual([at, []]);
   }
   await eachBoard(page, async (board) => expect([board, await mute(page)]).toEqual([board, []]));
+});
+
+test('what is pressed is named by the words that are seen on it, figures and all', async ({ page }) => {
+  test.slow();
+  for (const at of await allPages(page)) {
+    await visit(page, at);
+    expect([at, await misnamed(page)]).toEqual([at, []]);
+  }
+  await eachBoard(page, async (board) => expect([board, await misnamed(page)]).toEqual([board, []]));
+  await expect(page.getByRole('button', { name: /^In use: .+ \d+.°C, \d+ min, / })).toBeVisible();
+  await expect(page.getByRole('textbox', { name: 'Oil at' })).toHaveAccessibleDescription('°C');
 });
 
 /** Pages and boards that no other journey has looked at by axe: most of them look at light ones. */

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, openBench, test } from './begin';
+import { expect, inUse, openBench, test } from './begin';
 import { faint } from './contrast';
 import { allPages, eachBoard, visit } from './everyPage';
 
@@ -75,7 +75,7 @@ test('where a device gives its own few colours, what is chosen still shows, and 
       .evaluate((e) => getComputedStyle(e).backgroundColor);
   await page.getByRole('button', { name: 'In the air', exact: true }).click();
   expect(await ground('In the air')).not.toBe(await ground('In the pot'));
-  const crust = page.locator('button[aria-label^="In use: "] span[style*="background"]').first();
+  const crust = inUse(page).locator('span[style*="background"]').first();
   const [r, g, b] = (await crust.evaluate((e) => getComputedStyle(e).backgroundColor)).match(/\d+/g)!.map(Number);
   expect(r).toBeGreaterThan(b + 40);
   expect(r).toBeGreaterThan(g);

@@ -60,7 +60,7 @@ test('°F go by the fryer’s own steps, in its field and in all that is said', 
   await openBench(page, ...HALLOUMI);
   await page.getByRole('button', { name: 'In the air', exact: true }).click();
   const set = page.getByLabel('Set to', { exact: true });
-  await page.getByRole('button', { name: /Switch to cups/ }).click();
+  await page.getByRole('button', { name: /switch to cups/ }).click();
   const before = Number(await set.inputValue());
   expect(before % 5).toBe(0);
   await set.press('ArrowDown');
@@ -70,7 +70,7 @@ test('°F go by the fryer’s own steps, in its field and in all that is said', 
   const schools = page.getByRole('tabpanel', { name: 'Schools' });
   await expect(schools.getByText(/345.°F to 375.°F, and longer/)).toBeVisible();
   await expect(schools).not.toContainText('°C');
-  await page.getByRole('button', { name: /Switch to grams/ }).click();
+  await page.getByRole('button', { name: /switch to grams/ }).click();
 });
 
 test('minutes that leave chicken unsafe say so wherever they stand', async ({ page }) => {

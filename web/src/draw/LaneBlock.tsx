@@ -30,7 +30,7 @@ export function LaneBlock({ stop, left, width, fill, label, told, selected, reac
       data-stop={key}
       role="button"
       tabIndex={reached ? 0 : -1}
-      aria-label={told}
+      aria-label={text === '' ? told : `${text}: ${told}`}
       aria-pressed={selected}
       className="cursor-grab touch-none focus-visible:outline-2"
       transform={`translate(${left} ${lane.top + 4})`}

@@ -78,9 +78,8 @@ export function Layout() {
         />
         <button
           type="button"
-          className="btn btn-ghost ml-auto h-11 px-3 font-normal max-sm:px-1.5 lg:ml-0"
+          className="btn btn-ghost relative ml-auto h-11 px-3 font-normal max-sm:px-1.5 lg:ml-0"
           onClick={() => dispatch(unitsSwitched())}
-          aria-label={units === 'metric' ? texts.switchToCupsF : texts.switchToGramsC}
         >
           <span
             className={
@@ -101,6 +100,7 @@ export function Layout() {
             {texts.cupsF}
             <span className="max-sm:sr-only">{texts.inIt}</span>
           </span>
+          <span className="sr-only">({units === 'metric' ? texts.switchToCupsF : texts.switchToGramsC})</span>
         </button>
         <Keys />
         <button

@@ -101,9 +101,10 @@ export function NumberField({
             }
           }}
           aria-invalid={error !== ''}
-          aria-describedby={error ? `${id}-error` : undefined}
+          aria-describedby={`${id}-unit${error ? ` ${id}-error` : ''}`}
         />
         <span
+          id={`${id}-unit`}
           aria-hidden
           className="pointer-events-none absolute top-1/2 right-2 -translate-y-1/2 text-xs text-base-content"
         >

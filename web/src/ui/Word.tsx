@@ -1,11 +1,12 @@
 import { craftWord, type WordId } from '@yellowmist/core';
-import { useId, useState, type ReactNode } from 'react';
+import { useId, useState } from 'react';
 import { Link } from 'react-router';
 import * as texts from './texts';
 
 /** A word of the craft where it stands: pressed, it says what it means. */
-export function Word({ id, children }: { id: WordId; children?: ReactNode }) {
+export function Word({ id, children }: { id: WordId; children?: string }) {
   const { word, means, lesson } = craftWord(id);
+  const seen = children ?? word;
   const panel = useId();
   const [open, setOpen] = useState(false);
   return (
@@ -13,10 +14,10 @@ export function Word({ id, children }: { id: WordId; children?: ReactNode }) {
       <button
         type="button"
         popoverTarget={panel}
-        className="min-h-6 cursor-help underline decoration-dotted decoration-2 underline-offset-3"
-        aria-label={texts.whatItMeans(word)}
+        className="relative min-h-6 cursor-help underline decoration-dotted decoration-2 underline-offset-3"
       >
-        {children ?? word}
+        {seen}
+        <span className="sr-only">{seen.toLowerCase() === word ? texts.whatItMeans : texts.whatMeans(word)}</span>
       </button>
       <span
         id={panel}

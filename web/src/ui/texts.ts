@@ -74,5 +74,6 @@ export const redo = 'Redo';
 export const nothingOfItIs = (problem: string) => `Nothing of it is lost, but it cannot be opened here: ${problem}`;
 
 // Word
-export const whatItMeans = (word: string) => `${word}: what it means`;
+export const whatItMeans = '(what it means)';
+export const whatMeans = (word: string) => `(what “${word}” means)`;
 export const playWithIt = 'Play with it';

@@ -140,10 +140,11 @@ function HowHere({
     onChange({ ...mine, ahead: on ? [...ahead, a] : ahead.filter((x) => x !== a) });
   const has = dish.dish.beside?.some((b) => b.use !== 'marinade') ?? false;
   const kinds = (Object.keys(AHEAD_WORDS) as Ahead[]).filter((a) => a !== 'sauces' || has);
+  const how = said.length > 0 ? said.join('; ') : texts.asOnItsBench;
   return (
     <details className="pb-1 pl-7">
-      <summary className="min-h-9 cursor-pointer text-sm" aria-label={texts.howIsCookedThis(dish.name)}>
-        {said.length > 0 ? said.join('; ') : texts.asOnItsBench}
+      <summary className="min-h-9 cursor-pointer text-sm" aria-label={texts.howIsCookedThis(dish.name, how)}>
+        {how}
       </summary>
       <div className="space-y-1 pb-2">
         {others.length > 0 && (

@@ -59,7 +59,7 @@ function Arrange({ id, body, change, note }: Props) {
         <LeftOut dishes={leftOut} onLeave={(dishId) => take({ what: 'leave-out', dishId })} />
         {progress && !current && (
           <p role="status" className="flex items-center gap-2 text-sm">
-            <progress className="progress w-32" value={progress.done} max={progress.of} />
+            <progress aria-hidden className="progress w-32" value={progress.done} max={progress.of} />
             {texts.ofIt(
               progress.what === 'dishes' ? texts.simulatingDishes : texts.tryingSchedules,
               progress.done,

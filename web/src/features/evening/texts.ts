@@ -40,7 +40,7 @@ export const bunsWarmed = 'buns warmed';
 export const neverCrispedAgain = 'never crisped again';
 export const another = 'another';
 export const withIt = (dish: string) => `with ${dish}`;
-export const howIsCookedThis = (dish: string) => `How ${dish} is cooked this evening`;
+export const howIsCookedThis = (dish: string, how: string) => `${how}: how ${dish} is cooked this evening`;
 export const asOnItsBench = 'As on its bench';
 export const fryerThisEvening = 'Fryer this evening';
 export const itsOwn = (fryer: string) => `${fryer}, its own`;
@@ -74,7 +74,7 @@ export const noEveningYetPlan = 'No evening yet. Plan one, and choose its dishes
 export const planned = 'Planned';
 export const isPutAside = (name: string) => `“${name}” is put aside.`;
 export const bringBack = 'Bring back';
-export const putAside = (name: string) => `Put ${name} aside`;
+export const putAside = (name: string) => `Put aside: ${name}`;
 export const eveningsPagePutAside = 'Put aside';
 export const oneDish = 'one dish';
 export const dishesCount = (count: number) => `${count} dishes`;

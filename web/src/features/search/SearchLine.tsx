@@ -30,7 +30,14 @@ export function SearchLine({ body: { chosen, fryer } }: { body: ConversionBody }
   );
   useHotkeys('b', () => better && take(better), [better, take]);
   return (
-    <div className="flex items-center gap-2 overflow-x-auto border-b border-base-content/20 px-3 py-1">
+    <div
+      role="group"
+      aria-label={texts.versionsFound}
+      className="flex items-center gap-2 overflow-x-auto border-b border-base-content/20 px-3 py-1"
+    >
+      <span className="sr-only" role="status">
+        {better && texts.betterFound(names.get(better)!)}
+      </span>
       {choices.map((a) => {
         const taken = isTaken(a, chosen);
         const { tempC, minutes } = a.plan.settings;
@@ -39,17 +46,17 @@ export function SearchLine({ body: { chosen, fryer } }: { body: ConversionBody }
             key={keyOf(a)}
             type="button"
             aria-pressed={taken}
-            aria-label={`${taken ? texts.inUse : texts.use}: ${names.get(a)}`}
-            className={`flex min-h-12 shrink-0 items-center gap-2 rounded-field border px-2 text-left ${taken ? 'border-base-content bg-primary text-primary-content' : 'border-base-content/30 bg-base-100'}`}
+            className={`relative flex min-h-12 shrink-0 items-center gap-2 rounded-field border px-2 text-left ${taken ? 'border-base-content bg-primary text-primary-content' : 'border-base-content/30 bg-base-100'}`}
             onClick={() => take(a)}
           >
+            <span className="sr-only">{taken ? texts.inUse : texts.use}: </span>
             <span
               aria-hidden
               className="h-8 w-3 rounded-xs border border-base-content/40"
               style={{ background: crustCss(a.outcomes.colourTop?.value ?? 0) }}
             />
             <span className="leading-tight">
-              <span className="block text-sm font-semibold whitespace-nowrap">{names.get(a)}</span>
+              <b className="block text-sm font-semibold whitespace-nowrap">{names.get(a)}</b>
               <span className="block text-xs whitespace-nowrap">
                 {set(tempC, fryer.stepC)}, {say(minutes, 'minutes')},{' '}
                 {a.works ? a.outcomes.crispness?.word : texts.fails}
@@ -57,10 +64,7 @@ export function SearchLine({ body: { chosen, fryer } }: { body: ConversionBody }
               <Unsafe unsafe={a.unsafe} brief />
             </span>
             {a === better && (
-              <span
-                role="status"
-                className="rounded-field bg-base-content px-1.5 py-1 text-xs font-semibold text-base-100"
-              >
+              <span className="rounded-field bg-base-content px-1.5 py-1 text-xs font-semibold text-base-100">
                 {texts.better}
                 <kbd className="ml-0.5 font-display">B</kbd>
               </span>

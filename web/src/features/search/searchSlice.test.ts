@@ -1,6 +1,6 @@
 import type { UnknownAction } from '@reduxjs/toolkit';
 import type { Conversion } from '@yellowmist/core';
-import { begun, cleared, failed, found, progressed, searchReducer, stopped } from './searchSlice';
+import { begun, cleared, failed, found, joined, progressed, searchReducer, stopped } from './searchSlice';
 
 /** What a search found; what is in it does not matter here. */
 const conversionOf = (simulations: number): Conversion => ({ simulations, candidates: [{}] }) as unknown as Conversion;
@@ -25,6 +25,16 @@ describe('how a search stands', () => {
     const later = searchReducer(before, progressed({ asked: 'a', progress }));
     expect(later.progress).not.toBe(before.progress);
     expect(later.standing).toBe(before.standing);
+  });
+
+  test('what lies on the bench joins what was found, also once it is settled or stopped; not what another question found', () => {
+    const conversion = conversionOf(3);
+    for (const end of [found({ asked: 'a', conversion: conversionOf(2), settled: true }), stopped()]) {
+      const before = after(begun('a'), end);
+      const { standing } = searchReducer(before, joined({ asked: 'a', conversion }));
+      expect(standing).toEqual({ ...before.standing, conversion });
+      expect(searchReducer(before, joined({ asked: 'b', conversion }))).toEqual(before);
+    }
   });
 
   test('what was found is taken as it is, and not walked through', () => {

@@ -53,6 +53,10 @@ const searchSlice = createSlice({
       standing.settled = payload.settled;
       if (payload.settled) state.progress = null;
     },
+    /** What lies on the bench has joined what was found. */
+    joined: ({ standing }, { payload }: PayloadAction<{ asked: string; conversion: Conversion }>) => {
+      if (standing.asked === payload.asked) standing.conversion = Object.freeze(payload.conversion) as never;
+    },
     stopped: (state) => {
       state.progress = null;
       state.standing.stopped = true;
@@ -65,7 +69,7 @@ const searchSlice = createSlice({
   },
 });
 
-export const { cleared, begun, progressed, found, stopped, failed } = searchSlice.actions;
+export const { cleared, begun, progressed, found, joined, stopped, failed } = searchSlice.actions;
 export const searchReducer = searchSlice.reducer;
 
 declare module '../../state/store' {

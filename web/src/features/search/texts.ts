@@ -21,6 +21,8 @@ export const doesNotComeRight = 'Does not come right here';
 // SearchLine
 export const fails = 'fails';
 export const better = 'Better ';
+export const betterFound = (version: string) => `A better one is found: ${version}. Key B takes it.`;
+export const versionsFound = 'Versions found';
 
 // SearchState
 export const search = 'Search';

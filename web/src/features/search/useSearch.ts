@@ -11,7 +11,17 @@ import { choicesIn, isTaken, withTaken } from './names';
 import { useCalm } from '../../ui/useCalm';
 import { useReading } from './reading';
 import { mayStay, stillOpened } from './stays';
-import { begun, cleared, failed, found, progressed, stopped, useSearchState, type SearchState } from './searchSlice';
+import {
+  begun,
+  cleared,
+  failed,
+  found,
+  joined,
+  progressed,
+  stopped,
+  useSearchState,
+  type SearchState,
+} from './searchSlice';
 
 /** So long after a description has come to rest its search begins, ms. */
 const PAUSE_MS = 200;
@@ -63,8 +73,7 @@ export function useSearch(body: ConversionBody | null): Search {
   const shown = useRef<Conversion | null>(null);
   const openedWith = useRef<Chosen | null>(null);
   const foundBefore = useRef(false);
-  /** What is shown beside what is found, where it lies on the bench. */
-  const also = useRef<Alternative[]>([]);
+  const guessed = useRef<Alternative | null>(null);
   const reading = useReading();
   useEffect(() => {
     chosen.current = body?.chosen ?? null;
@@ -92,7 +101,6 @@ export function useSearch(body: ConversionBody | null): Search {
     // A dish that was just opened with its version is read as it lies; what another question finds is new.
     const stays = opened !== null && mayStay(question, opened);
     reading.begin(stays);
-    also.current = also.current.filter((a) => isTaken(a, chosen.current));
     /** Lays the best on the bench, unless what lies there was touched or read: then it is announced in the line. */
     const lay = (versions: Found[]): void => {
       const [best] = versions;
@@ -103,7 +111,11 @@ export function useSearch(body: ConversionBody | null): Search {
     };
     const tell = (conversion: Conversion, settled: boolean): void => {
       if (signal.aborted) return;
-      const all = withTaken(conversion, [...(shown.current?.alternatives ?? []), ...also.current], chosen.current);
+      const all = withTaken(
+        conversion,
+        [...(shown.current?.alternatives ?? []), ...(guessed.current ? [guessed.current] : [])],
+        chosen.current,
+      );
       dispatch(found({ asked, conversion: all, settled }));
     };
     const settle = (conversion: Conversion): void => {
@@ -114,12 +126,6 @@ export function useSearch(body: ConversionBody | null): Search {
       tell(conversion, true);
       foundBefore.current = true;
     };
-    /** Judges what was found before for the shelf, where it stays and is not among what was found now. */
-    const judge = async (found: Conversion | null): Promise<void> => {
-      if (!stays || opened.family === 'own' || choicesIn(found).some((a) => isTaken(a, opened))) return;
-      const { family, plan } = opened;
-      also.current.push(await judgedAgain({ ...question, family, plan }, signal));
-    };
 
     const search = async (): Promise<void> => {
       const known = round === 0 ? finished.get(asked) : undefined;
@@ -129,20 +135,15 @@ export function useSearch(body: ConversionBody | null): Search {
         if (signal.aborted) return;
         const found = answer.data?.found;
         foundBefore.current ||= Boolean(found);
-        if (fits(found, asked)) {
-          const again = await restore(question, found, signal);
-          await judge(again);
-          return settle(again);
-        }
+        if (fits(found, asked)) return settle(await restore(question, found, signal));
       }
-      await judge(null);
       const conversion = await convert(
         question,
         {
           onProgress: (progress) => dispatch(progressed({ asked, progress })),
           onGuess: (guess) => {
             if (signal.aborted) return;
-            also.current.push(guess);
+            guessed.current = guess;
             // What was found before is not given up for half a search.
             if (!stays) lay([guess]);
           },
@@ -174,6 +175,23 @@ export function useSearch(body: ConversionBody | null): Search {
     signal.addEventListener('abort', () => clearTimeout(soon));
     return () => off.abort(new Error('called off'));
   }, [asked, question, id, moving, round, dispatch, store, reading]);
+
+  const lying = body?.chosen ?? null;
+  const { conversion } = state;
+  useEffect(() => {
+    // What was found before, or kept under a name, stands on the shelf as well while it lies on the bench.
+    if (!question || !conversion || !lying || lying.family === 'own') return;
+    if (choicesIn(conversion).some((a) => isTaken(a, lying))) return;
+    const off = new AbortController();
+    judgedAgain({ ...question, family: lying.family, plan: lying.plan }, off.signal).then(
+      (judged) => {
+        if (!off.signal.aborted) dispatch(joined({ asked, conversion: withTaken(conversion, [judged], lying) }));
+      },
+      // What cannot be judged today is on the bench all the same.
+      () => undefined,
+    );
+    return () => off.abort(new Error('called off'));
+  }, [asked, question, conversion, lying, dispatch]);
 
   const current = state.asked === asked;
   // One object as long as nothing changes: all boards read it.
