@@ -81,6 +81,17 @@ export const NAMED_COATS: readonly NamedCoat[] = [
     layers: [layerOf(['buttermilk', 120]), layerOf(['cornmeal', 100], ['wheat-flour', 30], ['salt', 3])],
   },
   {
+    id: 'cornmeal-batter',
+    label: 'cornmeal batter',
+    words: 'corn dog batter, hush puppy batter',
+    medium: 'deep-oil',
+    tempC: 175,
+    layers: [
+      FLOUR,
+      layerOf(['cornmeal', 80], ['wheat-flour', 80], ['milk', 120], ['egg', 50], ['baking-powder', 6], ['salt', 3]),
+    ],
+  },
+  {
     id: 'starch',
     label: 'egg and potato starch',
     words: 'karaage, starch, potato starch, salt and pepper style, starch coat',

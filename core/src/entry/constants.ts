@@ -120,6 +120,13 @@ export const BATTER_FROM = 0.5;
  */
 export const MOST_FOOD_G = 8000;
 /**
+ * So many times as much may be meant all the same, for a feast; more is a slip of the hand.
+ * @unit 1
+ * @range 2–5
+ * @source our choice
+ */
+export const FEAST = 3;
+/**
  * Answers that are offered where something is asked again.
  * @unit 1
  * @range 3–6

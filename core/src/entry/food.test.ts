@@ -81,11 +81,23 @@ describe('what the words end on is what is counted', () => {
     expect(counted('2 tins jackfruit')).toMatch(/^jackfruit tin /);
   });
 
-  test.each(['1 whole chicken, cut up', '1 chicken, jointed'])('"%s" is no breast', (text) => {
-    const { bought, doubt, likely } = readFood(KNOWN, text);
-    expect([bought, doubt]).toEqual([null, 'another-kind']);
-    expect(likely.map((l) => l.foodId)).toContain('chicken-drumstick');
+  test.each(['1 whole chicken, cut up', '1 chicken, jointed', 'half a chicken', '2 chickens', '8 pieces chicken'])(
+    '"%s" is no breast',
+    (text) => {
+      const { bought, doubt, likely } = readFood(KNOWN, text);
+      expect([bought, doubt]).toEqual([null, 'which-pieces']);
+      expect(likely.map((l) => l.foodId)).toContain('chicken-drumstick');
+    },
+  );
+
+  test('pieces of a bird that are counted are as many of each kind', () => {
+    const amounts = (text: string): number[] => readFood(KNOWN, text).likely.map((l) => l.amount);
+    expect(amounts('8 chicken pieces')).toEqual([8, 8, 8, 8]);
+    expect(new Set(amounts('1 chicken')).size).toBeGreaterThan(1);
+    expect(readFood(KNOWN, '8 pieces of chicken breast').bought).not.toBeNull();
   });
+
+  test('the dash of a list is no minus', () => expect(counted('- 3 onions')).toBe(counted('3 onions')));
 
   test.each([
     ['8 chicken thighs, bone-in, skin-on', 'chicken-thigh-on-bone thigh 8'],

@@ -23,7 +23,8 @@ import {
 } from '../cut/index.js';
 import { FRACTION_SIGNS, inchToMm, Refusal } from '../units/index.js';
 import { readAmount, type LineAmount } from './amount.js';
-import { MOST_FOOD_G, MOST_LIKELY } from './constants.js';
+import { FEAST, MOST_FOOD_G, MOST_LIKELY } from './constants.js';
+import { birdIn } from './bird.js';
 import {
   CONTAINERS,
   COUNTED_CUTS,
@@ -44,7 +45,8 @@ export interface Bought extends BoughtAs {
 }
 
 /** Why a food is asked about again. */
-export type FoodDoubt = 'unknown' | 'another-kind' | 'how-much' | 'nothing' | 'too-much' | 'measure' | 'size';
+export type FoodDoubt =
+  'unknown' | 'another-kind' | 'which-pieces' | 'how-much' | 'nothing' | 'too-much' | 'measure' | 'size';
 
 /** What was understood of the words for a food. */
 export interface FoodReading {
@@ -139,17 +141,6 @@ const meatless = (pantry: Pantry, { quantity, measure }: LineAmount): Bought[] =
 
 /** So many are twice as many. */
 const IN_TWO = /\b(halved|in half|in two)\b/;
-
-/** A bird as it is: its pieces are fried, each kind in its own time. */
-const WHOLE_BIRD = /\bwhole (chicken|bird)s?\b|\bchickens?, (jointed|cut up|in pieces)/;
-const BIRD_IDS = ['chicken-thigh-on-bone', 'chicken-drumstick', 'chicken-wing', 'chicken-breast'];
-
-/** A bird's pieces, as many of each as usual. */
-const birdsPieces = (pantry: Pantry): Bought[] =>
-  usualEach(
-    pantry,
-    BIRD_IDS.filter((id) => inPantry(pantry, id)),
-  );
 
 /** Words beside the name that make another food of it: "pork belly", "vegan prawns"; none of them says a cut or a measure. */
 function wordsOfAnother(found: Recognised): string[] {
@@ -251,6 +242,18 @@ export function readFood(
   const base: Bought = { ...usual(food), cut: cut.id, ...(size !== undefined && { sizeMm: size }) };
   if (said.quantity === null) return asked(typed, 'how-much', usualAmounts(food, base));
   if (food.origin !== 'none' && MEATLESS.test(lower)) return asked(typed, 'another-kind', meatless(pantry, said));
+  const bird = birdIn(lower);
+  if (bird) {
+    const each = usualEach(
+      pantry,
+      bird.ids.filter((id) => inPantry(pantry, id)),
+    );
+    return asked(
+      typed,
+      'which-pieces',
+      each.map((b) => ({ ...b, amount: bird.pieces ?? b.amount })),
+    );
+  }
   const another = wordsOfAnother(found);
   // "4 tuna steaks": of tuna nothing is known, and no beef is meant.
   if (another.length > 0 && found.called.every((word) => CUT_NAMES.has(word))) {
@@ -267,7 +270,6 @@ export function readFood(
   if (another.length > 0) {
     return asked(typed, 'another-kind', [{ ...base, ...amountSaid(food, said, text, head, cutWord) }]);
   }
-  if (WHOLE_BIRD.test(lower)) return asked(typed, 'another-kind', birdsPieces(pantry));
   if (said.quantity <= 0) return asked(typed, 'nothing', usualAmounts(food, base));
   const amount = amountSaid(food, said, text.replace(FLORET_SIZE, ' '), head, cutWord);
   if (amount === null) return asked(typed, 'measure', usualAmounts(food, base));
@@ -275,8 +277,10 @@ export function readFood(
     return asked(typed, 'size', [{ ...base, ...amount, sizeMm: cut.sizeMm! }]);
   }
   const bought = { ...base, ...amount };
-  if (cutUp(food, bought, bought.cut, bought.sizeMm, weights(food.id)).boughtG > MOST_FOOD_G) {
-    return asked(typed, 'too-much', [...usualAmounts(food, base).slice(0, MOST_LIKELY - 1), bought]);
+  const { boughtG } = cutUp(food, bought, bought.cut, bought.sizeMm, weights(food.id));
+  if (boughtG > MOST_FOOD_G) {
+    const meant = boughtG > FEAST * MOST_FOOD_G ? [] : [bought];
+    return asked(typed, 'too-much', [...usualAmounts(food, base).slice(0, MOST_LIKELY - 1), ...meant]);
   }
   return { typed, bought, likely: [] };
 }

@@ -65,6 +65,8 @@ export function numbered(line: string): Numbered {
     .replace(/[\u0300-\u036f]/g, '')
     .replace(/\s+/g, ' ')
     .replace(/[•*·]/g, '')
+    // The dash of a list, and no minus: there is no less than nothing.
+    .replace(/^\s*[-–−]\s*(?=[\d½¼¾⅓⅔⅛])/, '')
     .replace(/(\d),(?=\d{1,2}\b)/g, '$1.')
     .replace(/\b(milli|centi|deci|)lit(re|er)s?\b/g, (_, part: string) => `${part.slice(0, 1)}l`)
     .replace(/\bgrammes?\b/g, 'g')

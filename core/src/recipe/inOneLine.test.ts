@@ -26,6 +26,15 @@ describe('a dish said in one go is taken apart into its food and its coat', () =
     ['1 block tofu karaage', '1 block tofu', 'egg and potato starch'],
     ['600 g popcorn chicken', '600 g popcorn chicken', 'buttermilk and seasoned flour'],
     ['10 spring rolls', '10 spring rolls', 'spring roll sheets'],
+    ['8 southern fried chicken thighs', '8 chicken thighs', 'buttermilk and seasoned flour'],
+    ['4 chicken fried steaks', '4 steaks', 'buttermilk and seasoned flour'],
+    ['500 g popcorn shrimp', '500 g popcorn shrimp', 'buttermilk and seasoned flour'],
+    ['300 g salt and pepper squid', '300 g squid', 'egg and potato starch'],
+    ['12 coconut prawns', '12 prawns', 'flour, egg and coconut with crumbs'],
+    ['4 tonkatsu', '4 tonkatsu', 'flour, egg and coarse crumbs'],
+    ['6 corn dogs', '6 corn dogs', 'cornmeal batter'],
+    ['8 prawn pakoras', '8 prawn', 'chickpea batter'],
+    ['4 crispy panko cod fillets', '4 cod fillets', 'flour, egg and coarse crumbs'],
     ['8 chicken thighs marinated in buttermilk, dredged in flour', '8 chicken thighs', 'buttermilk, flour'],
   ])('%s', (typed, food, coat) => {
     expect(inOneLine(KNOWN, typed)).toMatchObject({ food, coat });
@@ -41,6 +50,22 @@ test('a dish whose name alone tells of its coat is told from one of which a coat
   expect(['4 chicken schnitzels in panko', '12 battered cod goujons'].map(byName)).toEqual([false, false]);
 });
 
+test('that a food is fried, or crispy, makes no other food of it', () => {
+  const plain = (typed: string): string => inOneLine(KNOWN, typed)!.food;
+  expect(plain('6 fried green tomatoes')).toBe('6 green tomatoes');
+  expect(plain('2 crispy aubergines, slabs')).toBe('2 aubergines, slabs');
+  expect(inOneLine(KNOWN, '4 pan-fried pork chops')).toMatchObject({
+    food: '4 pork chops',
+    coat: null,
+    pot: { medium: 'pan-oil' },
+  });
+});
+
+test('of twelve bhajis it is asked how many onions they are', () => {
+  const { food } = inOneLine(KNOWN, '12 onion bhajis')!;
+  expect(readFood(KNOWN, food)).toMatchObject({ bought: null, doubt: 'how-much' });
+});
+
 describe('and its frying', () => {
   test.each<[string, 'deep-oil' | 'pan-oil' | null, number | null, number | null]>([
     ['6 salmon fillets, flour, egg and panko, shallow fried 4 min each side', 'pan-oil', null, 8],
@@ -48,6 +73,7 @@ describe('and its frying', () => {
     ['8 mozzarella sticks in crumbs fried 2 minutes', null, null, 2],
     ['12 prawns in tempura at 350 °F', null, 177, null],
     ['8 okra, cornmeal', null, null, null],
+    ['8 deep-fried okra, cornmeal', 'deep-oil', null, null],
     // No coat is said.
     ['4 pork chops, pan fried 5 min each side', 'pan-oil', null, 10],
   ])('%s', (typed, medium, tempC, minutes) => {

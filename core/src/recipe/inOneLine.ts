@@ -1,5 +1,6 @@
 import { batterCalled, coatCalled, namedCoat, readBowls, readCoat, readFood } from '../entry/index.js';
-import { functionOf, ingredient, type Pantry } from '../foods/index.js';
+import { soldAs } from '../cut/index.js';
+import { foodOf, functionOf, ingredient, type Pantry } from '../foods/index.js';
 import { potIn, type PotSaid } from './pot.js';
 
 /** A whole dish said in one go, where only its food was asked for. */
@@ -15,8 +16,10 @@ export interface OneLine {
 
 /** How a coat gets on: "dipped in", "rolled with". */
 const DIPPED = String.raw`(?:(?:dipped|soaked|marinated|dredged|coated|rolled|tossed|covered|breaded|crusted)\s+)?(?:in|with)\s+`;
+/** What may follow where it is told how something is fried; else it is the food: "fried green tomatoes". */
+const FRYING_GOES_ON = String.raw`\s*(?:$|[,;.]|~?\d|(?:for|at|in|on|with|until|about|each|both|over)\b)`;
 /** Where the frying begins: "shallow fried", "for 5 minutes", "at 180". */
-const FRYING_TOLD = String.raw`(?:(?:shallow|deep|pan)[- ]?)?fried\b|for\s+\d|at\s+\d{3}`;
+const FRYING_TOLD = String.raw`(?:(?:shallow|deep|pan)[- ]?)?fried\b(?=${FRYING_GOES_ON})|for\s+\d|at\s+\d{3}`;
 /**
  * Where one thing ends and the next begins: at a comma, at "in" or "with", and where the frying is told. Common practice, no
  * source.
@@ -33,8 +36,15 @@ const PARTING = new RegExp(
 /** Tells of the frying, and not of the coat. */
 const OF_THE_POT = /\bfr(?:y|ied|ying)\b|\b(?:min|mins|minutes?|oil|lard|dripping|pan|skillet|pot)\b|°|\bat \d{3}\b/i;
 
+/** Said beside the food's name, and no part of it: how it is fried, or how it is when it is. */
+const FRIED_BESIDE = /\b(?:(?:deep|pan|shallow)[- ]?)?fried\b|\b(?:extra[- ])?(?:crispy|crunchy)\b/gi;
+
 /** Said beside the food's name, and no part of it: the coats that they name. Common practice, no source. */
 const BESIDE_IT: readonly (readonly [RegExp, string])[] = [
+  [/\b(?:southern|country|buttermilk)[- ]fried\b|\bchicken[- ]fried(?=\s+steaks?\b)/i, 'buttermilk-flour'],
+  [/\bsalt[- ](?:and|&|'?n'?)[- ]pepper\b/i, 'starch'],
+  [/\bcoconut(?:[- ](?:crusted|breaded|crumbed|coated))?\b/i, 'coconut-crumbs'],
+  [/\bcornmeal(?:[- ](?:crusted|dusted|coated))?\b/i, 'cornmeal'],
   [/\b(?:beer[- ]?)?battered\b/i, 'beer-batter'],
   [/\b(?:breaded|crumbed|breadcrumbed)\b/i, 'fine-crumbs'],
   [/\bpanko(?:[- ](?:crusted|breaded|crumbed|coated))?\b/i, 'coarse-crumbs'],
@@ -46,14 +56,34 @@ const BESIDE_IT: readonly (readonly [RegExp, string])[] = [
 /** A dish whose name is that of its coat as well: nobody means it in another. Common practice, no source. */
 const BY_NAME: readonly (readonly [RegExp, string])[] = [
   [
-    /\b(?:schnitzels?|milanese|katsu|nuggets?|kievs?|arancini|croquettes?|poppers|(?:fish|mozzarella) (?:fingers|sticks))\b/i,
+    /\b(?:schnitzels?|milanese|nuggets?|kievs?|arancini|croquettes?|poppers|(?:fish|mozzarella) (?:fingers|sticks))\b/i,
     'fine-crumbs',
   ],
-  [/\b(?:fried|popcorn) chicken\b/i, 'buttermilk-flour'],
+  [/\b(?:ton)?katsu\b/i, 'coarse-crumbs'],
+  [/\bfried chicken\b|\bpopcorn (?:chicken|shrimps?|prawns?)\b/i, 'buttermilk-flour'],
+  [/\bcorn[- ]?dogs?\b/i, 'cornmeal-batter'],
   [/\bkaraage\b/i, 'starch'],
   [/\b(?:bhajis?|pakoras?)\b/i, 'chickpea-batter'],
   [/\b(?:spring|egg) rolls?\b/i, 'spring-roll-sheet'],
 ];
+
+/** Little things that several are made of one of the food: a number of these says nothing of how much food. */
+const OF_ONE_SEVERAL = /\b(?:bhajis?|pakoras?)\b/i;
+/**
+ * A food that is heavier by the piece is no bite by itself: twelve onions are no twelve bhajis, twelve prawns are.
+ * @unit g
+ * @range 40–80
+ * @source our choice
+ */
+const NO_BITE_G = 60;
+const NUMBER_FIRST = /^\s*\d+\s+/;
+
+/** A food's words without the number of what is made of it, where one of the food makes several. */
+function withoutNumber(pantry: Pantry, food: string): string {
+  const { bought } = readFood(pantry, food);
+  const unit = bought && soldAs(foodOf(pantry, bought.foodId)).units.find((u) => u.id === bought.unit);
+  return unit && unit.grams > NO_BITE_G ? food.replace(NUMBER_FIRST, '') : food;
+}
 
 /** Bought frozen, it comes with its coat on. */
 const FROZEN = /\bfrozen\b/i;
@@ -99,7 +129,8 @@ function coatInName(pantry: Pantry, typed: string): { food: string; id: string; 
   if (!byName) return null;
   // A name that says how it is cut stays with the food: "4 chicken schnitzels"; one that hides the food does not: "tofu karaage".
   const bare = typed.replace(byName[0], ' ');
-  const food = readFood(pantry, typed).bought || !readFood(pantry, bare).bought ? typed : bare;
+  const said = readFood(pantry, typed).bought || !readFood(pantry, bare).bought ? typed : bare;
+  const food = OF_ONE_SEVERAL.test(typed) ? withoutNumber(pantry, said) : said;
   return { food, id: FROZEN.test(typed) && byName[1] === 'fine-crumbs' ? AS_BOUGHT : byName[1], byName: true };
 }
 
@@ -107,7 +138,7 @@ function coatInName(pantry: Pantry, typed: string): { food: string; id: string; 
  * A dish as one says it in one go, taken apart into its food, its coat and its frying: "6 salmon fillets, flour, egg and panko,
  * shallow fried 4 min each side", "tempura prawns". What says neither a coat nor a frying stays with the food ("in 13 mm
  * rings", "halved").
- * @returns null where the words tell of neither a coat nor a frying
+ * @returns null where the words tell of neither a coat nor a frying, nor that it is fried
  */
 export function inOneLine(pantry: Pantry, typed: string): OneLine | null {
   const [first, ...rest] = typed.split(PARTING);
@@ -121,12 +152,14 @@ export function inOneLine(pantry: Pantry, typed: string): OneLine | null {
     else if (isOfCoat(pantry, words)) coats.push(words);
     else food += between + words;
   }
-  const { said: pot } = potIn(frying.length > 0 ? `fry ${frying.join(' ')}` : '', false);
-  const coat = coats.join(', ');
-  if (coat !== '' && isCoat(pantry, coat)) return { food: tidied(food), coat, byName: false, pot };
   const named = coatInName(pantry, food);
-  if (named) return { food: tidied(named.food), coat: namedCoat(named.id)!.label, byName: named.byName, pot };
-  return (pot.medium ?? pot.tempC ?? pot.minutes) === null
-    ? null
-    : { food: tidied(food), coat: null, byName: false, pot };
+  const beside: string[] = food.match(FRIED_BESIDE) ?? [];
+  const told = [...beside, ...frying].join(' ');
+  const { said: pot } = potIn(told === '' ? '' : `fry ${told}`, false);
+  const plain = (words: string): string => tidied(words.replace(FRIED_BESIDE, ''));
+  const coat = coats.join(', ');
+  if (coat !== '' && isCoat(pantry, coat)) return { food: plain(food), coat, byName: false, pot };
+  if (named) return { food: plain(named.food), coat: namedCoat(named.id)!.label, byName: named.byName, pot };
+  const isTold = beside.length > 0 || (pot.medium ?? pot.tempC ?? pot.minutes) !== null;
+  return isTold ? { food: plain(food), coat: null, byName: false, pot } : null;
 }

@@ -156,6 +156,7 @@ export interface FoodRead {
 
 const DOUBTS: Readonly<Record<string, string>> = {
   'how-much': 'The recipe does not say how much of it: the usual amount is taken.',
+  'which-pieces': 'The recipe does not say which pieces: the likeliest are taken.',
   'another-kind': 'This kind is not known here: the nearest is taken.',
   unknown: 'This food is not known here: the nearest is taken.',
   nothing: 'The recipe says nothing of it: the usual amount is taken.',

@@ -1,26 +1,7 @@
+import { storage } from '../../testing/storage';
 import { forgetTyped, keepTyped, typedAs } from './typed';
 
 /** What is typed outlives the page: every window its own, a new one takes what was typed last. */
-
-/** A browser's storage: what is kept are its own enumerable keys. */
-const storage = (): Storage =>
-  Object.defineProperties({} as Record<string, string>, {
-    getItem: {
-      value(this: Record<string, string>, key: string) {
-        return this[key] ?? null;
-      },
-    },
-    setItem: {
-      value(this: Record<string, string>, key: string, value: string) {
-        this[key] = value;
-      },
-    },
-    removeItem: {
-      value(this: Record<string, string>, key: string) {
-        delete this[key];
-      },
-    },
-  }) as unknown as Storage;
 
 const openWindow = (): void => void (globalThis.sessionStorage = storage());
 beforeEach(() => {

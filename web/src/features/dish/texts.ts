@@ -81,6 +81,9 @@ export const understood = (portions: string) => `Understood: ${portions}.`;
 // FoodRead
 export const isNoFoodThat = (typed: string, near: boolean) =>
   `“${typed}” is no food that is known here.${near ? ' Do you mean one of these?' : ''}`;
+export const sayWhatYouFry = 'Say what you fry, and how much of it.';
+export const asOneSaysIt = 'As at the market or in a recipe: “24 oyster mushrooms”, “500 g of okra”.';
+export const friedInPieces = 'Chicken is fried in pieces, each kind in its own time. Which of them?';
 export const isKindThatIs = (typed: string) => `“${typed}” is a kind that is not known here. The nearest:`;
 export const howMuchOfIt = (typed: string) => `How much of it? “${typed}” does not say. The likeliest:`;
 export const thereMustBeMore = 'There must be more than nothing of it. The likeliest:';

@@ -35,14 +35,12 @@ export type ReadingState = StateWithHistory<Brought>;
 /** Under which name this browser keeps it. */
 const TYPED = 'recipe';
 
-/**
- * From the first action on: an undoable reducer would take that one for its beginning. A page that is loaded anew begins
- * with what was read last.
- */
-export const readingReducer = (
-  state: ReadingState = newHistory<Brought>([], { ...NOTHING, ...typedAs<Brought>(TYPED) }, []),
-  action: UnknownAction,
-): ReadingState => stepwise(state, action);
+/** A page that is loaded anew begins with what was read last. */
+const BEFORE: ReadingState = newHistory<Brought>([], { ...NOTHING, ...typedAs<Brought>(TYPED) }, []);
+
+/** From the first action on: an undoable reducer would take that one for its beginning. */
+export const readingReducer = (state: ReadingState = BEFORE, action: UnknownAction): ReadingState =>
+  stepwise(state, action);
 
 declare module '../../state/store' {
   interface LazySlices {
@@ -55,14 +53,13 @@ rootReducer.inject({ reducerPath: 'reading', reducer: readingReducer });
 const listener = createListenerMiddleware<RootState>();
 lazyMiddleware.addMiddleware(listener.middleware as never);
 listener.startListening({
-  predicate: (_, now, before) => now.reading !== undefined && now.reading.present !== before.reading?.present,
+  // That the page is there is nothing typed yet.
+  predicate: (_, now, before) => (now.reading ?? BEFORE).present !== (before.reading ?? BEFORE).present,
   effect: (_, { getState }) => keepTyped(TYPED, getState().reading!.present),
 });
 
 /** The recipe lies on the bench: it is not read again. */
 export const laidOnBench = (): void => keepTyped(TYPED, null);
-
-const BEFORE = readingReducer(undefined, { type: 'reading/none' });
 
 /** The recipe that is read, and how many steps lie behind and before. */
 export function useReading(): Brought & { back: number; forward: number } {

@@ -1,7 +1,14 @@
 import * as texts from '../texts';
 
+interface Props {
+  text: string;
+  answers: { words: string; onTake: () => void }[];
+  /** What is said where there is no answer to choose. */
+  none?: string;
+}
+
 /** A question with its likeliest answers; what was typed stays. */
-export function Asking({ text, answers }: { text: string; answers: { words: string; onTake: () => void }[] }) {
+export function Asking({ text, answers, none = texts.nothingNearItIs }: Props) {
   return (
     <div role="alert" className="rounded-box bg-base-100 p-2 text-sm text-base-content">
       <p className="font-semibold">{text}</p>
@@ -11,7 +18,7 @@ export function Asking({ text, answers }: { text: string; answers: { words: stri
             {words}
           </button>
         ))}
-        {answers.length === 0 && <span>{texts.nothingNearItIs}</span>}
+        {answers.length === 0 && <span>{none}</span>}
       </p>
     </div>
   );

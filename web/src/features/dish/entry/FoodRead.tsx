@@ -17,8 +17,9 @@ interface Props {
 }
 
 const QUESTIONS: Record<FoodDoubt, (typed: string, near: boolean) => string> = {
-  unknown: (typed, near) => texts.isNoFoodThat(typed, near),
+  unknown: (typed, near) => (typed.trim() === '' ? texts.sayWhatYouFry : texts.isNoFoodThat(typed, near)),
   'another-kind': (typed) => texts.isKindThatIs(typed),
+  'which-pieces': () => texts.friedInPieces,
   'how-much': (typed) => texts.howMuchOfIt(typed),
   nothing: () => texts.thereMustBeMore,
   'too-much': (typed) => texts.isMoreThanHousehold(typed),
@@ -34,6 +35,7 @@ export function FoodRead({ entered, onChoose, onCount, compact = false }: Props)
     return (
       <Asking
         text={QUESTIONS[food.doubt](food.typed, likelyFoods.length > 0)}
+        none={food.typed.trim() === '' ? texts.asOneSaysIt : undefined}
         answers={likelyFoods.map(({ bought, words }) => ({ words, onTake: () => onChoose(bought) }))}
       />
     );
