@@ -81,6 +81,19 @@ test('a coat that was written stays, and the one that the food names is offered'
   await expect(coat(page)).toHaveValue('rice paper');
 });
 
+test('of a chicken it is asked which pieces; what has no coat says so', async ({ page }) => {
+  await page.goto('/');
+  await food(page).fill('8 pieces of fried chicken');
+  await expect(coat(page)).toHaveValue('buttermilk and seasoned flour');
+  await page.getByRole('button', { name: '8 chicken thighs on the bone, whole' }).click();
+  await expect(page.getByLabel('Pieces', { exact: true })).toHaveValue('8');
+  await expect(coat(page)).toHaveValue('buttermilk and seasoned flour');
+  await food(page).fill('6 churros');
+  await expect(page.getByRole('alert')).toContainText('“6 churros” is dough that is fried by itself');
+  await food(page).fill('');
+  await expect(page.getByRole('alert')).toContainText('Say what you fry, and how much of it.');
+});
+
 test('what is not understood is asked with its likeliest answers, and what was typed stays', async ({ page }) => {
   await page.goto('/');
   await food(page).fill('some chicken');

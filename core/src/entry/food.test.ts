@@ -90,6 +90,17 @@ describe('what the words end on is what is counted', () => {
     },
   );
 
+  test.each([
+    ['6 churros', 'dough', 0],
+    ['12 hush puppies', 'dough', 0],
+    ['6 chicken samosas', 'pastry', 1],
+    ['20 gyoza', 'pastry', 1],
+  ])('"%s" has no coat to convert: %s', (text, doubt, answers) => {
+    const read = readFood(KNOWN, text);
+    expect(read).toMatchObject({ bought: null, doubt });
+    expect(read.likely).toHaveLength(answers);
+  });
+
   test('pieces of a bird that are counted are as many of each kind', () => {
     const amounts = (text: string): number[] => readFood(KNOWN, text).likely.map((l) => l.amount);
     expect(amounts('8 chicken pieces')).toEqual([8, 8, 8, 8]);

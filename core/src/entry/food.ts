@@ -38,6 +38,7 @@ import {
   PIECES_FROM,
 } from './cutWords.js';
 import { wordsApart } from './describing.js';
+import { PARCELS, uncoatedIn, type Uncoated } from './uncoated.js';
 
 /** A food as it is bought and cut. */
 export interface Bought extends BoughtAs {
@@ -46,7 +47,7 @@ export interface Bought extends BoughtAs {
 
 /** Why a food is asked about again. */
 export type FoodDoubt =
-  'unknown' | 'another-kind' | 'which-pieces' | 'how-much' | 'nothing' | 'too-much' | 'measure' | 'size';
+  Uncoated | 'unknown' | 'another-kind' | 'which-pieces' | 'how-much' | 'nothing' | 'too-much' | 'measure' | 'size';
 
 /** What was understood of the words for a food. */
 export interface FoodReading {
@@ -219,6 +220,8 @@ export function readFood(
   const { sizeMm, text } = sizeIn(lower);
   const words = sizeIn(said.words).text.replace(COUNT_TO_POUND, ' ');
   const fits = (item: Ingredient): boolean => item.food !== undefined;
+  const uncoated = uncoatedIn(lower);
+  if (uncoated) return asked(typed, uncoated, uncoated === 'pastry' ? usualEach(pantry, PARCELS) : []);
   // What stands behind a comma or "cut into" says how, and only in need what.
   const [head] = words.split(/,|\b(?:cut|sliced|in|into|as)\b/);
   const found = recogniseFood(pantry, head, lower) ?? recogniseFood(pantry, words);

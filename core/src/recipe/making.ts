@@ -156,6 +156,8 @@ export interface FoodRead {
 
 const DOUBTS: Readonly<Record<string, string>> = {
   'how-much': 'The recipe does not say how much of it: the usual amount is taken.',
+  dough: 'Dough that is fried by itself has no coat.',
+  pastry: 'What is wrapped in pastry is not computed here: a roll in a thin sheet is taken.',
   'which-pieces': 'The recipe does not say which pieces: the likeliest are taken.',
   'another-kind': 'This kind is not known here: the nearest is taken.',
   unknown: 'This food is not known here: the nearest is taken.',

@@ -28,7 +28,8 @@ function amountWords(pantry: Pantry, { foodId, unit, amount, cut, sizeMm }: Boug
   const found = units.find((u) => u.id === unit);
   const many = Number(amount.toFixed(2));
   const counted = found ? (amount === 1 ? found.name : found.plural) : '';
-  const named = counted.includes(name.split(' ').at(-1)!.slice(0, 4)) ? counted : `${counted} of ${name}`;
+  const said = counted.includes(name.split(' ').at(-1)!.slice(0, 4));
+  const named = said ? counted : name.includes(counted) ? name : `${counted} of ${name}`;
   const size = sizeMm === undefined ? '' : ` of ${Math.round(sizeMm)} mm`;
   const cutName = cuts.find((c) => c.id === cut)?.name ?? cut;
   return `${found ? `${many} ${named}` : `${Math.round(amount)} g of ${name}`}, ${cutName}${size}`;

@@ -83,6 +83,10 @@ export const isNoFoodThat = (typed: string, near: boolean) =>
   `“${typed}” is no food that is known here.${near ? ' Do you mean one of these?' : ''}`;
 export const sayWhatYouFry = 'Say what you fry, and how much of it.';
 export const asOneSaysIt = 'As at the market or in a recipe: “24 oyster mushrooms”, “500 g of okra”.';
+export const isDough = (typed: string) => `“${typed}” is dough that is fried by itself: it has no coat to convert.`;
+export const whatCanBeConverted = 'What is battered, breaded, dusted or rolled in a thin sheet is converted here.';
+export const isInPastry = (typed: string) =>
+  `“${typed}” is wrapped in pastry or dough, which is not computed here. In a thin sheet there is:`;
 export const friedInPieces = 'Chicken is fried in pieces, each kind in its own time. Which of them?';
 export const isKindThatIs = (typed: string) => `“${typed}” is a kind that is not known here. The nearest:`;
 export const howMuchOfIt = (typed: string) => `How much of it? “${typed}” does not say. The likeliest:`;

@@ -19,6 +19,8 @@ interface Props {
 const QUESTIONS: Record<FoodDoubt, (typed: string, near: boolean) => string> = {
   unknown: (typed, near) => (typed.trim() === '' ? texts.sayWhatYouFry : texts.isNoFoodThat(typed, near)),
   'another-kind': (typed) => texts.isKindThatIs(typed),
+  dough: texts.isDough,
+  pastry: texts.isInPastry,
   'which-pieces': () => texts.friedInPieces,
   'how-much': (typed) => texts.howMuchOfIt(typed),
   nothing: () => texts.thereMustBeMore,
@@ -26,6 +28,9 @@ const QUESTIONS: Record<FoodDoubt, (typed: string, near: boolean) => string> = {
   measure: () => texts.cupSaysLittleOf,
   size: () => texts.noKnifeCutsThat(RANGES.cutSizeMm.min, RANGES.cutSizeMm.max),
 };
+
+/** What is said where there is nothing to choose. */
+const NO_ANSWER: Partial<Record<FoodDoubt, string>> = { dough: texts.whatCanBeConverted };
 
 /** How the words for the food are understood: pieces and weight, the cut to choose, and how it is cut well. */
 export function FoodRead({ entered, onChoose, onCount, compact = false }: Props) {
@@ -35,7 +40,7 @@ export function FoodRead({ entered, onChoose, onCount, compact = false }: Props)
     return (
       <Asking
         text={QUESTIONS[food.doubt](food.typed, likelyFoods.length > 0)}
-        none={food.typed.trim() === '' ? texts.asOneSaysIt : undefined}
+        none={NO_ANSWER[food.doubt] ?? (food.typed.trim() === '' ? texts.asOneSaysIt : undefined)}
         answers={likelyFoods.map(({ bought, words }) => ({ words, onTake: () => onChoose(bought) }))}
       />
     );
