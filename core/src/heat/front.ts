@@ -31,10 +31,14 @@ const hotDriveOf = tabulated(
   HOT_X.step,
 );
 
-/** What carries vapour off a face: the way through the boundary layer, m² s per kg of dry air, and what the air's own vapour holds against it. */
+/**
+ * What carries vapour off a face: the way through the boundary layer, m² s per kg of dry air, what the air's own vapour holds
+ * against it, and its dew point, °C.
+ */
 export interface Carrier {
   layer: number;
   airDrive: number;
+  dewC: number;
 }
 
 /** A cell that evaporates in a step. */
@@ -143,17 +147,30 @@ export function shareStep(body: Body, work: Work, air: Carrier, stepS: number): 
   return count;
 }
 
-/** Writes what a cell evaporates in a step, and how that falls as it cools. */
-export function writeEvaporation(body: Body, work: Work, { airDrive }: Carrier, from: Source, to: Evaporation): void {
+/**
+ * Writes what a cell evaporates in a step, and how that falls as it cools. Dew falls less as it warms the cell, and ends at
+ * the dew point: by the tangent, which is flat where it is cold, a thin coat would be heated far beyond that.
+ */
+export function writeEvaporation(
+  body: Body,
+  work: Work,
+  { airDrive, dewC }: Carrier,
+  from: Source,
+  to: Evaporation,
+): void {
   const { water, solids, tempC, faceM2 } = body;
   const { cell, flux, share, given } = from;
   const t = tempC[cell];
   const latent = latentHeat(t) * faceM2;
-  const belowC = (t < HOTTEST_DIFFUSION_C ? t : HOTTEST_DIFFUSION_C) - SLOPE_K;
-  const drive = driveOf(activityAt(water[cell] / solids[cell]), belowC) - airDrive;
-  const fall = flux - drive / resistanceOf(body, work, cell, water[cell]);
   to.cell = cell;
   to.atC = t;
   to.atW = latent * given;
+  if (flux < 0 && dewC - t > SLOPE_K) {
+    to.slope = (-latent * flux) / (dewC - t);
+    return;
+  }
+  const belowC = (t < HOTTEST_DIFFUSION_C ? t : HOTTEST_DIFFUSION_C) - SLOPE_K;
+  const drive = driveOf(activityAt(water[cell] / solids[cell]), belowC) - airDrive;
+  const fall = flux - drive / resistanceOf(body, work, cell, water[cell]);
   to.slope = fall > 0 ? (share * latent * fall) / (t - belowC) : 0;
 }

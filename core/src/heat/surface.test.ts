@@ -3,6 +3,7 @@ import { conductStep, updateConduction, type End } from './conduct.js';
 import type { Cooking } from './cooking.js';
 import { emptySurroundings, type Surroundings } from './media.js';
 import { evaporate, setEnd } from './surface.js';
+import { boilingPointC } from './water.js';
 
 /** A breaded cutlet with everything at `tempC`, its crumbs dried to `crumbs` kg of water per kg. */
 function cutletAt(tempC: number, crumbs = 0.4): Cooking {
@@ -54,6 +55,29 @@ describe('what leaves a face', () => {
     expect(wet.end.fronts[0].cell).toBe(wet.face.outer);
     expect(body.layer[dry.end.fronts[0].cell]).not.toBe(1);
   });
+
+  // Cold oil that is brushed on a hot crust over a tray of water: its thin cells were heated to 270 °C by dew.
+  test.each([
+    [-18, 1200],
+    [5, 7000],
+    [20, 30_000],
+    [33, 60_000],
+    [50, 90_000],
+  ])(
+    'is dew on a face of %i °C in moist air of %i Pa, which warms it to no more than the dew point',
+    (tempC, vapourPa) => {
+      for (const stepS of [0.25, 10 / 3, 5]) {
+        const cook = cutletAt(tempC);
+        const { body, work, sides } = cook;
+        const { face, end } = sides[1];
+        setEnd(body, work, face, 40, 0, 0, { ...AIR, vapourPa }, false, stepS, end);
+        solve(cook, stepS);
+        expect(end.fronts[0].takenW).toBeLessThan(0);
+        expect(body.tempC[face.outer]).toBeGreaterThan(tempC);
+        expect(body.tempC[face.outer]).toBeLessThan(boilingPointC(vapourPa) + 0.01);
+      }
+    },
+  );
 
   test('is nothing in oil, behind parchment, and where a hot dry face meets moist air', () => {
     const cook = cutletAt(80);

@@ -6,9 +6,9 @@ import type { Flows } from './flows.js';
 import { DEW_BELOW_C, findFronts, fronts, shareStep, writeEvaporation, type Carrier } from './front.js';
 import type { Surroundings } from './media.js';
 import { loseAt } from './seep.js';
-import { humidityRatio, latentHeat, massCoefficient, vapourDrive } from './water.js';
+import { boilingPointC, humidityRatio, latentHeat, massCoefficient, vapourDrive } from './water.js';
 
-const carrier: Carrier = { layer: 1, airDrive: 0 };
+const carrier: Carrier = { layer: 1, airDrive: 0, dewC: 0 };
 
 /**
  * Sets up one end of the chain for a step of `stepS` seconds: heat from the surroundings (hc, hr in W/m²K), and
@@ -38,7 +38,10 @@ export function setEnd(
   carrier.airDrive = vapourDrive(vapourPa);
   findFronts(body, work, face, carrier);
   const [{ cell, flux }] = fronts;
-  if (flux < 0 && body.tempC[cell] >= DEW_BELOW_C) return;
+  if (flux < 0) {
+    if (body.tempC[cell] >= DEW_BELOW_C) return;
+    carrier.dewC = boilingPointC(vapourPa);
+  }
   end.wet = shareStep(body, work, carrier, stepS);
   for (let k = 0; k < end.wet; k++) writeEvaporation(body, work, carrier, fronts[k], end.fronts[k]);
 }
