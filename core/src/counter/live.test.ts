@@ -221,6 +221,13 @@ describe('what was seen', () => {
     for (const batch of OKRA) expect(corrections.get(batch.key)!.takesS).toBeGreaterThan(660 + 15);
   });
 
+  test.each([5, 60, 295, 500])('as it should be changes no minutes, seen after %i s', (atS) => {
+    const shown = colourUnder(plannedSeries(lyingOf(KNOWN, P, OKRA[0])), 'up', atS, 0);
+    const look = event(inS + atS, { what: 'seen', batch: OKRA[0].key, saw: 'as-expected', shown, face: 'up' });
+    const found = corrected(KNOWN, P, stateOf(P, REAL, [...inside, look]));
+    for (const { takesS, plannedS } of found.values()) expect(Math.abs(takesS - plannedS)).toBeLessThanOrEqual(5);
+  });
+
   test('nothing seen changes nothing', () => {
     const corrections = corrected(KNOWN, P, stateOf(P, REAL, inside));
     for (const c of corrections.values()) expect(c).toMatchObject({ told: 0, setC: null, takesS: c.plannedS });

@@ -49,6 +49,9 @@ describe('when a batch will be done', () => {
     expect(fast.centre!.atS).toBeCloseTo(plain.centre!.atS, 6);
   });
 
+  test('what is as it should be comes out when it was planned', () =>
+    expect(plain.out.atS).toBeCloseTo(meant(chicken).minutes * 60, 6));
+
   test('it never comes out before its centre is there, however dark it is', () => {
     const dark = forecast(chicken, sure({ browningLog: 1.2 }), goesOn);
     expect(dark.golden!.atS).toBeLessThan(dark.centre!.atS);

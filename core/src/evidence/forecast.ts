@@ -96,14 +96,17 @@ export function forecast(lying: Lying, belief: Belief, happened: (untilS: number
     wantedC,
     centre,
     golden,
-    out: outOf(centre, golden, planned.minutes * 60),
+    out: outOf(centre, golden, planned.minutes * 60, goldenAtS(asMeant, wantedB, 0)!),
     series: likeliest.series,
     asMeant,
   };
 }
 
-/** Out when it is brown, and never before the centre is there. */
-function outOf(centre: AboutS | null, golden: AboutS | null, plannedS: number): AboutS {
-  const brown = golden ?? { atS: plannedS, offS: 0 };
+/**
+ * Out as much sooner or later than planned as it is brown sooner or later than in the cook that was planned, `meantS`: what
+ * is as it should be keeps its minutes. Never before the centre is there.
+ */
+function outOf(centre: AboutS | null, golden: AboutS | null, plannedS: number, meantS: number): AboutS {
+  const brown = golden ? { ...golden, atS: plannedS + golden.atS - meantS } : { atS: plannedS, offS: 0 };
   return centre && centre.atS > brown.atS ? centre : brown;
 }
