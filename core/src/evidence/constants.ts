@@ -121,6 +121,13 @@ export const NUDGE = 0.5;
  */
 export const FOLLOWED = { times: 1.8, moreMin: 3 } as const;
 /**
+ * Paler than this a face has not begun to brown: what an eye tells of it is not how fast it does.
+ * @unit 1 = golden
+ * @range 0.02–0.1
+ * @source our choice
+ */
+export const BARELY_BROWN = 0.05;
+/**
  * A face is as brown as planned from this share of the planned colour on.
  * @unit share
  * @range 0.9–1

@@ -67,6 +67,20 @@ describe('what is believed of a fryer', () => {
     expect(spreadOf(before, 'offsetK')).toBe(SPREADS.offsetK);
   });
 
+  test.each(AGAINST)('is moved by no glance at what has not begun to brown: %s', (against) => {
+    const series = seriesUnder(chicken, NOTHING_KNOWN, goesOn(120));
+    const glance = (atS: number): Evidence => ({
+      what: 'colour',
+      atS: atS + 1,
+      face: 'up',
+      against,
+      shown: colourUnder(series, 'up', atS, 0),
+    });
+    expect(colourUnder(series, 'up', 3, 0)).toBeLessThan(0.05);
+    const { mean } = believed(chicken, prior(), [glance(3)], goesOn);
+    for (const value of Object.values(mean)) expect(Math.abs(value)).toBeLessThan(1e-6);
+  });
+
   test.each([-12, 9])('moves to a thermostat that is off by %i K, and is surer of it', (offsetK) => {
     const found = believed(chicken, prior(), readIn({ offsetK }), goesOn);
     expect(Math.abs(found.mean.offsetK - offsetK)).toBeLessThan(1.5);

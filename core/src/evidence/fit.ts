@@ -1,8 +1,8 @@
 import type { Happened } from '../dish/index.js';
 import type { CookSeries } from '../heat/index.js';
-import { NEXT_TO_NOTHING } from '../units/index.js';
 import {
   AIR_READING_SPREAD_K,
+  BARELY_BROWN,
   BY_HAND_SPREAD_K,
   CENTRE_SPREAD_K,
   MOST_FIT_STEPS,
@@ -61,7 +61,7 @@ function predicted(evidence: readonly Evidence[], series: CookSeries, browningLo
     if (e.what === 'centre') return valueAt(series, shown.centreC, e.atS);
     if (e.what === 'air') return valueAt(series, shown.airC, e.atS);
     const colour = colourUnder(series, e.face, e.atS, browningLog);
-    return Math.log(Math.max(NEXT_TO_NOTHING, colour) / Math.max(NEXT_TO_NOTHING, e.shown));
+    return Math.log(Math.max(BARELY_BROWN, colour) / Math.max(BARELY_BROWN, e.shown));
   });
 }
 
