@@ -99,7 +99,11 @@ async function send(page: Page, food: string, coat: string): Promise<void> {
   await page.getByLabel('I fry', { exact: true }).fill(food);
   await page.getByLabel('in', { exact: true }).fill(coat);
   const answers = page.getByRole('alert').filter({ hasText: 'How much of it?' }).getByRole('button');
-  if (!/\d/.test(food)) await answers.first().click();
+  if (!/\d/.test(food)) {
+    await answers.first().click();
+    // What is understood then stands above the button, and moves it.
+    await expect(page.getByText(/pieces? of about/)).toBeVisible();
+  }
   await page.getByLabel('Fryer', { exact: true }).selectOption('Drawer fryer');
   await page.getByRole('button', { name: 'Show me the air version' }).click();
   await onBench(page);
