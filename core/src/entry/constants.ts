@@ -125,7 +125,7 @@ export const MOST_FOOD_G = 8000;
  * @range 2–5
  * @source our choice
  */
-export const FEAST = 3;
+export const FEAST_TIMES = 3;
 /**
  * Answers that are offered where something is asked again.
  * @unit 1

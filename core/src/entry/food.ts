@@ -23,8 +23,8 @@ import {
 } from '../cut/index.js';
 import { FRACTION_SIGNS, inchToMm, Refusal } from '../units/index.js';
 import { readAmount, type LineAmount } from './amount.js';
-import { FEAST, MOST_FOOD_G, MOST_LIKELY } from './constants.js';
 import { birdIn } from './bird.js';
+import { FEAST_TIMES, MOST_FOOD_G, MOST_LIKELY } from './constants.js';
 import {
   CONTAINERS,
   COUNTED_CUTS,
@@ -282,7 +282,7 @@ export function readFood(
   const bought = { ...base, ...amount };
   const { boughtG } = cutUp(food, bought, bought.cut, bought.sizeMm, weights(food.id));
   if (boughtG > MOST_FOOD_G) {
-    const meant = boughtG > FEAST * MOST_FOOD_G ? [] : [bought];
+    const meant = boughtG > FEAST_TIMES * MOST_FOOD_G ? [] : [bought];
     return asked(typed, 'too-much', [...usualAmounts(food, base).slice(0, MOST_LIKELY - 1), ...meant]);
   }
   return { typed, bought, likely: [] };

@@ -9,11 +9,11 @@ const UNCOATED: readonly (readonly [RegExp, Uncoated])[] = [
     'dough',
   ],
   [/\b(?:samosas?|empanadas?|pasty|pasties|calzones?|pierogi|turnovers?|piroshki|pirozhki)\b/, 'pastry'],
-  [/\b(?:wontons?|gyozas?|pot ?stickers?|dumplings?|momos?|rangoons?)\b(?! filling)/, 'pastry'],
+  [/\b(?:wontons?|gyozas?|pot ?stickers?|dumplings?|momos?|rangoons?)\b(?! (?:filling|wrapper|skin|sheet))/, 'pastry'],
 ];
 
-/** What things around which there is nothing but a thin sheet stand nearest to a parcel in pastry, by id. */
+/** Ids of foods that come rolled in a thin sheet: the nearest to a parcel in pastry. */
 export const PARCELS = ['roll-filling'];
 
-/** Whether words in small letters name such a thing, and which; undefined where they do not. */
+/** Which of them words in small letters name; undefined where they name none. */
 export const uncoatedIn = (lower: string): Uncoated | undefined => UNCOATED.find(([words]) => words.test(lower))?.[1];

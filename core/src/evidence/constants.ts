@@ -121,14 +121,6 @@ export const NUDGE = 0.5;
  */
 export const FOLLOWED = { times: 1.8, moreMin: 3 } as const;
 /**
- * Brown so much sooner or later than in the cook that was planned, a batch comes out by its colour and not by the plan's
- * minutes; by less, in between.
- * @unit s
- * @range 10–20
- * @source our choice: the counter speaks in half minutes
- */
-export const SPEAKS_AGAINST_S = 15;
-/**
  * Paler than this a face has not begun to brown: what an eye tells of it is not how fast it does.
  * @unit 1 = golden
  * @range 0.02–0.1

@@ -1,6 +1,6 @@
 import type { Happened } from '../dish/index.js';
 import type { CookSeries } from '../heat/index.js';
-import { AS_BROWN, FOLLOWED, FORECAST_OFF, NUDGE, SPEAKS_AGAINST_S } from './constants.js';
+import { AS_BROWN, FOLLOWED, FORECAST_OFF, NUDGE } from './constants.js';
 import { centreAtS, colourUnder, meant, seriesUnder, wantedCentre, type Face, type Lying } from './lying.js';
 import { NOTHING_KNOWN, SPREADS, UNKNOWNS, type Belief, type Unknowns } from './unknowns.js';
 
@@ -104,12 +104,12 @@ export function forecast(lying: Lying, belief: Belief, happened: (untilS: number
 
 /**
  * Out when it is as brown as planned, and never before the centre is there. That no eye tells the last of the colour is no
- * reason to take out sooner what is as it should be: by how much it is brown sooner or later than in the cook that was
- * planned, `meantS`, its minutes give way to that.
+ * reason to take out sooner what is as it should be: the plan's minutes give way as the time at which it is brown moves
+ * away from that of the cook that was planned, `meantS`, and wholly once it is off by what a forecast may be.
  */
 function outOf(centre: AboutS | null, golden: AboutS | null, plannedS: number, meantS: number): AboutS {
   if (!golden) return centre && centre.atS > plannedS ? centre : { atS: plannedS, offS: 0 };
-  const speaks = Math.min(1, Math.abs(golden.atS - meantS) / SPEAKS_AGAINST_S);
+  const speaks = Math.min(1, Math.abs(golden.atS - meantS) / FORECAST_OFF.golden.leastS);
   const brown = { ...golden, atS: plannedS + speaks * (golden.atS - plannedS) };
   return centre && centre.atS > brown.atS ? centre : brown;
 }

@@ -70,3 +70,10 @@ export const MOST_OIL_C = 210;
  * @source no oil is that hot in °C
  */
 export const FAHRENHEIT_FROM = 250;
+/**
+ * A food that is heavier by the piece is no bite by itself: twelve onions are no twelve bhajis, twelve prawns are.
+ * @unit g
+ * @range 40–80
+ * @source our choice
+ */
+export const NO_BITE_G = 60;

@@ -1,6 +1,7 @@
 import { batterCalled, coatCalled, namedCoat, readBowls, readCoat, readFood } from '../entry/index.js';
 import { soldAs } from '../cut/index.js';
 import { foodOf, functionOf, ingredient, type Pantry } from '../foods/index.js';
+import { NO_BITE_G } from './constants.js';
 import { potIn, type PotSaid } from './pot.js';
 
 /** A whole dish said in one go, where only its food was asked for. */
@@ -36,7 +37,7 @@ const PARTING = new RegExp(
 /** Tells of the frying, and not of the coat. */
 const OF_THE_POT = /\bfr(?:y|ied|ying)\b|\b(?:min|mins|minutes?|oil|lard|dripping|pan|skillet|pot)\b|°|\bat \d{3}\b/i;
 
-/** Said beside the food's name, and no part of it: how it is fried, or how it is when it is. */
+/** Said beside the food's name, and no part of it: how it is fried, or what its crust is like. */
 const FRIED_BESIDE = /\b(?:(?:deep|pan|shallow)[- ]?)?fried\b|\b(?:extra[- ])?(?:crispy|crunchy)\b/gi;
 
 /** Said beside the food's name, and no part of it: the coats that they name. Common practice, no source. */
@@ -69,13 +70,6 @@ const BY_NAME: readonly (readonly [RegExp, string])[] = [
 
 /** Little things that several are made of one of the food: a number of these says nothing of how much food. */
 const OF_ONE_SEVERAL = /\b(?:bhajis?|pakoras?)\b/i;
-/**
- * A food that is heavier by the piece is no bite by itself: twelve onions are no twelve bhajis, twelve prawns are.
- * @unit g
- * @range 40–80
- * @source our choice
- */
-const NO_BITE_G = 60;
 const NUMBER_FIRST = /^\s*\d+\s+/;
 
 /** A food's words without the number of what is made of it, where one of the food makes several. */
