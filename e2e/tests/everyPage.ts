@@ -59,6 +59,19 @@ export async function visit(page: Page, at: string): Promise<void> {
   await page.waitForLoadState('networkidle');
 }
 
+/** Holds that nothing is found on any page or board, nor at `more` addresses. */
+export async function nowhere(
+  page: Page,
+  find: (page: Page) => Promise<string[]>,
+  more: readonly string[] = [],
+): Promise<void> {
+  for (const at of [...(await allPages(page)), ...more]) {
+    await visit(page, at);
+    expect([at, await find(page)]).toEqual([at, []]);
+  }
+  await eachBoard(page, async (board) => expect([board, await find(page)]).toEqual([board, []]));
+}
+
 /** Pulls up one board after the other. */
 export async function eachBoard(page: Page, look: (board: string) => Promise<void>): Promise<void> {
   await openBench(page, 'Oyster mushrooms', 'beer batter');

@@ -1,7 +1,7 @@
 import { chromium, type Page } from '@playwright/test';
 import { barriers } from './barriers';
 import { expect, openBench, test } from './begin';
-import { allPages, eachBoard, visit } from './everyPage';
+import { allPages, eachBoard, nowhere, visit } from './everyPage';
 import { misnamed } from './names';
 
 /** Every page and board for everybody: read large and narrow, heard, and pressed with a hand that shakes. */
@@ -89,11 +89,7 @@ const small = (page: Page): Promise<string[]> =>
 
 test('everything that is pressed is as large as a finger’s tip', async ({ page }) => {
   test.slow();
-  for (const at of await allPages(page)) {
-    await visit(page, at);
-    expect([at, await small(page)]).toEqual([at, []]);
-  }
-  await eachBoard(page, async (board) => expect([board, await small(page)]).toEqual([board, []]));
+  await nowhere(page, small);
 });
 
 /** Drawings that a reader would meet without a word of what is in them. */
@@ -112,20 +108,12 @@ const mute = (page: Page): Promise<string[]> =>
 
 test('every drawing has its sentence, or is hidden from whoever hears the page', async ({ page }) => {
   test.slow();
-  for (const at of [...(await allPages(page)), '/learn/basket', '/learn/resting', '/learn/colour']) {
-    await visit(page, at);
-    expect([at, await mute(page)]).toEqual([at, []]);
-  }
-  await eachBoard(page, async (board) => expect([board, await mute(page)]).toEqual([board, []]));
+  await nowhere(page, mute, ['/learn/basket', '/learn/resting', '/learn/colour']);
 });
 
 test('what is pressed is named by the words that are seen on it, figures and all', async ({ page }) => {
   test.slow();
-  for (const at of await allPages(page)) {
-    await visit(page, at);
-    expect([at, await misnamed(page)]).toEqual([at, []]);
-  }
-  await eachBoard(page, async (board) => expect([board, await misnamed(page)]).toEqual([board, []]));
+  await nowhere(page, misnamed);
   await expect(page.getByRole('button', { name: /^In use: .+ \d+.°C, \d+ min, / })).toBeVisible();
   await expect(page.getByRole('textbox', { name: 'Oil at' })).toHaveAccessibleDescription('°C');
 });

@@ -1,7 +1,7 @@
 import { exampleConversion, EMPTY_PANTRY, type Chosen } from '@yellowmist/contract';
 import { layerOf, PLAIN_AIR, type Limits } from '@yellowmist/core';
 import { searchOf } from '../../state/pantryDocument';
-import { mayStay, stillOpened, type Lying } from './stays';
+import { mayStay, stillOpened, type OnBench } from './stays';
 
 const { limits, ...example } = exampleConversion();
 const chosen: Chosen = {
@@ -34,12 +34,12 @@ describe('a version that was found before', () => {
 });
 
 describe('the version that a dish was opened with', () => {
-  const lying: Lying = { chosen, openedWith: chosen, shown: true, changed: false };
+  const lying: OnBench = { chosen, openedWith: chosen, shown: true, changed: false };
 
   test('is that also where the kitchen asks anew while something is shown', () =>
     expect(stillOpened(lying)).toBe(chosen));
 
-  test.each<[string, Partial<Lying>]>([
+  test.each<[string, Partial<OnBench>]>([
     ['the cook has changed the dish', { changed: true }],
     ['the search has laid another there', { chosen: { ...chosen } }],
     ['the dish was opened without one', { openedWith: null }],

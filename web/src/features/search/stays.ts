@@ -12,7 +12,7 @@ export function mayStay({ limits, own }: DishQuestion, { plan }: Chosen): boolea
 }
 
 /** What lies on the bench when a question is asked, and how it came to lie there. */
-export interface Lying {
+export interface OnBench {
   chosen: Chosen | null;
   /** What lay there when the dish was opened. */
   openedWith: Chosen | null;
@@ -26,7 +26,7 @@ export interface Lying {
  * The version that a dish was opened with, where the question is still about the dish as it was opened: the kitchen alone may
  * ask anew, as what it never uses is read or changed elsewhere. Null where the cook changed the dish: what is found then is new.
  */
-export function stillOpened({ chosen, openedWith, shown, changed }: Lying): Chosen | null {
+export function stillOpened({ chosen, openedWith, shown, changed }: OnBench): Chosen | null {
   if (!shown) return chosen;
   return !changed && chosen === openedWith ? chosen : null;
 }
