@@ -17,7 +17,7 @@ export interface RunOptions {
 const SOON_S = 1e-9;
 
 /** What would be left for a last step that is shorter than this part of the others is done with the one before it. */
-const LEAST_OF_STEP = 0.1;
+const LEAST_OF_STEP = 0.5;
 
 /** Runs a piece in one medium for `seconds`. Nothing is allocated in the loop. */
 export function runIn(
