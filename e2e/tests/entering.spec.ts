@@ -65,7 +65,7 @@ test('a coat that was written stays, and the one that the food names is offered'
   await page.goto('/');
   await coat(page).fill('potato starch');
   await food(page).fill('12 battered cod goujons');
-  const offer = page.getByRole('alert').filter({ hasText: 'What you fry names another coat: “beer batter”.' });
+  const offer = page.getByRole('status').filter({ hasText: 'What you fry names another coat: “beer batter”.' });
   await expect(offer).toBeVisible();
   await expect(coat(page)).toHaveValue('potato starch');
   await offer.getByRole('button', { name: 'Take that one' }).click();
@@ -77,7 +77,8 @@ test('a coat that was written stays, and the one that the food names is offered'
   await expect(coat(page)).toHaveValue('spring roll sheets');
   await coat(page).fill('rice paper');
   await expect(page.getByText('Taken from what you fry')).toBeHidden();
-  await expect(page.getByRole('alert').filter({ hasText: 'names another coat' })).toBeHidden();
+  await expect(offer).toBeHidden();
+  await expect(page.getByText('names another coat')).toBeHidden();
   await expect(coat(page)).toHaveValue('rice paper');
 });
 
@@ -90,6 +91,11 @@ test('of a chicken it is asked which pieces; what has no coat says so', async ({
   await expect(coat(page)).toHaveValue('buttermilk and seasoned flour');
   await food(page).fill('6 churros');
   await expect(page.getByRole('alert')).toContainText('“6 churros” is dough that is fried by itself');
+  // The nearest to a parcel in pastry is a roll: as many of them, in its sheet.
+  await food(page).fill('6 samosas');
+  await page.getByRole('button', { name: '6 rolls' }).click();
+  await expect(page.getByLabel('Pieces', { exact: true })).toHaveValue('6');
+  await expect(coat(page)).toHaveValue('spring roll sheets');
   await food(page).fill('');
   await expect(page.getByRole('alert')).toContainText('Say what you fry, and how much of it.');
 });

@@ -77,6 +77,8 @@ export interface Sold {
   /** Share of what is bought that is left when it is peeled, cored, boned; 1 = all. */
   trimmed: number;
   cuts: readonly FoodCut[];
+  /** How it is left where so many are said and no cut: eight thighs are not diced. As in the first of the cuts without. */
+  counted?: CutId;
   /** What a dish begins with: so many of the first unit in the first cut, and its minutes in the pot. */
   usual: { amount: number; minutes: number };
   /** Share of the skin that stays bare: a tail, a bone. */

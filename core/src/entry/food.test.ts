@@ -105,6 +105,10 @@ describe('what the words end on is what is counted', () => {
     const amounts = (text: string): number[] => readFood(KNOWN, text).likely.map((l) => l.amount);
     expect(amounts('8 chicken pieces')).toEqual([8, 8, 8, 8]);
     expect(new Set(amounts('1 chicken')).size).toBeGreaterThan(1);
+    expect(amounts('6 chicken samosas')).toEqual([6]);
+    expect(amounts('1000000 samosas')).toEqual(amounts('samosas'));
+    expect(amounts('0 samosas')).toEqual(amounts('samosas'));
+    expect(amounts('300 g of samosas')).toEqual(amounts('samosas'));
     expect(readFood(KNOWN, '8 pieces of chicken breast').bought).not.toBeNull();
   });
 
@@ -112,10 +116,15 @@ describe('what the words end on is what is counted', () => {
 
   test.each([
     ['8 chicken thighs, bone-in, skin-on', 'chicken-thigh-on-bone thigh 8'],
-    ['8 boneless chicken thighs', 'chicken-thigh thigh 39'],
+    ['8 boneless chicken thighs', 'chicken-thigh thigh 8'],
+    ['8 chicken thighs', 'chicken-thigh thigh 8'],
+    ['8 chicken thighs, bite-size', 'chicken-thigh thigh 39'],
     ['12 mozzarella sticks, halved', 'mozzarella piece 24'],
     ['4 thighs, diced', 'chicken-thigh thigh 20'],
   ])('"%s" by what stands behind the comma', (text, told) => expect(counted(text)).toBe(told));
+
+  test('what is weighed is cut as it usually is', () =>
+    expect(readFood(KNOWN, '800 g chicken thighs').bought).toMatchObject({ unit: 'g', cut: 'bite-size' }));
 
   test('a cut that a food has not is the nearest that it has', () => {
     expect(readFood(KNOWN, '2 chicken breasts in 3 cm cubes').bought).toMatchObject({ cut: 'bite-size', sizeMm: 30 });

@@ -119,6 +119,22 @@ const asked = (typed: string, doubt: FoodDoubt, likely: Bought[]): FoodReading =
   likely: likely.slice(0, MOST_LIKELY),
 });
 
+/** No food by its name; foods whose names are near to words of it are offered. */
+function unknown(pantry: Pantry, typed: string, words: string): FoodReading {
+  const fits = (item: Ingredient): boolean => item.food !== undefined;
+  const near = words === '' ? [] : findIngredients(pantry, words, { fits });
+  const ids = near.map(({ id }) => id);
+  return asked(typed, 'unknown', usualEach(pantry, ids));
+}
+
+/** So many of each, where a number was said that a household fries. */
+const soMany = (pantry: Pantry, each: Bought[], count: number | null): Bought[] =>
+  each.map((bought) => {
+    if (count === null || count <= 0) return bought;
+    const many = { ...bought, amount: count };
+    return cutUp(foodOf(pantry, bought.foodId), many, many.cut).boughtG > MOST_FOOD_G ? bought : many;
+  });
+
 /** Amounts that a cook usually means, in this cut: answers to "how much". */
 const usualAmounts = (food: Food, base: Bought): Bought[] => {
   const { amount, unit } = usual(food);
@@ -219,27 +235,20 @@ export function readFood(
   const lower = typed.toLowerCase();
   const { sizeMm, text } = sizeIn(lower);
   const words = sizeIn(said.words).text.replace(COUNT_TO_POUND, ' ');
-  const fits = (item: Ingredient): boolean => item.food !== undefined;
+  const counted = said.quantity !== null && said.measure.by === 'count' && said.eachG === null;
   const uncoated = uncoatedIn(lower);
-  if (uncoated) return asked(typed, uncoated, uncoated === 'pastry' ? usualEach(pantry, PARCELS) : []);
+  if (uncoated) {
+    const parcels = uncoated === 'pastry' ? usualEach(pantry, PARCELS) : [];
+    return asked(typed, uncoated, soMany(pantry, parcels, counted ? said.quantity : null));
+  }
   // What stands behind a comma or "cut into" says how, and only in need what.
   const [head] = words.split(/,|\b(?:cut|sliced|in|into|as)\b/);
   const found = recogniseFood(pantry, head, lower) ?? recogniseFood(pantry, words);
-  if (!found) {
-    const last = comparedWords(words).slice(-2).join(' ');
-    const near = last === '' ? [] : findIngredients(pantry, last, { fits });
-    return asked(
-      typed,
-      'unknown',
-      usualEach(
-        pantry,
-        near.map(({ id }) => id),
-      ),
-    );
-  }
+  if (!found) return unknown(pantry, typed, comparedWords(words).slice(-2).join(' '));
   const food = foodOf(pantry, found.item.id);
   const cutWord = cutSaid(food, text);
-  const cut = cutWord ?? soldAs(food).cuts[0];
+  const { cuts, counted: leftAs } = soldAs(food);
+  const cut = cutWord ?? (counted ? cuts.find((c) => c.id === leftAs) : undefined) ?? cuts[0];
   const floret = cut.id === 'florets' ? FLORET_MM.find(([pattern]) => pattern.test(lower))?.[1] : undefined;
   const size = cut.sizeMm === null ? undefined : (sizeMm ?? floret);
   const base: Bought = { ...usual(food), cut: cut.id, ...(size !== undefined && { sizeMm: size }) };
@@ -251,24 +260,12 @@ export function readFood(
       pantry,
       bird.ids.filter((id) => inPantry(pantry, id)),
     );
-    return asked(
-      typed,
-      'which-pieces',
-      each.map((b) => ({ ...b, amount: bird.pieces ?? b.amount })),
-    );
+    return asked(typed, 'which-pieces', soMany(pantry, each, bird.pieces));
   }
   const another = wordsOfAnother(found);
   // "4 tuna steaks": of tuna nothing is known, and no beef is meant.
   if (another.length > 0 && found.called.every((word) => CUT_NAMES.has(word))) {
-    const near = findIngredients(pantry, another.join(' '), { fits });
-    return asked(
-      typed,
-      'unknown',
-      usualEach(
-        pantry,
-        near.map(({ id }) => id),
-      ),
-    );
+    return unknown(pantry, typed, another.join(' '));
   }
   if (another.length > 0) {
     return asked(typed, 'another-kind', [{ ...base, ...amountSaid(food, said, text, head, cutWord) }]);

@@ -6,3 +6,4 @@ export * from './describing.js';
 export * from './enter.js';
 export * from './food.js';
 export * from './line.js';
+export { PARCEL_COAT } from './uncoated.js';

@@ -1,7 +1,7 @@
 import { useId, useState, type ClipboardEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { exampleConversion, RANGES } from '@yellowmist/contract';
-import { NAMED_COATS, type Bought, type Fryer } from '@yellowmist/core';
+import { namedCoat, NAMED_COATS, PARCEL_COAT, type Bought, type Fryer } from '@yellowmist/core';
 import { problemText, useCreateMutation } from '../../state/api';
 import { useAppDispatch } from '../../state/hooks';
 import { questions } from '../../state/questions';
@@ -93,6 +93,11 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
     handedOver();
     await navigate(`/dish/${stored.id}`);
   };
+  /** An answer, a cut or a size; a parcel brings its sheet where nobody wrote of a coat. */
+  const choose = (answer: Bought): void => {
+    const inSheet = entered?.food.doubt === 'pastry' && sentence.coat === undefined;
+    change({ bought: answer, count: undefined, ...(inSheet && { coat: namedCoat(PARCEL_COAT)?.label }) });
+  };
   /** A whole recipe is no line: it is read where recipes are. */
   const pasted = (event: ClipboardEvent): void => {
     const text = event.clipboardData.getData('text');
@@ -135,11 +140,7 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
             </Line>
             <div className="sm:pl-16">
               {entered && (
-                <FoodRead
-                  entered={entered}
-                  onChoose={(answer) => change({ bought: answer, count: undefined })}
-                  onCount={(pieces) => change({ count: pieces })}
-                />
+                <FoodRead entered={entered} onChoose={choose} onCount={(pieces) => change({ count: pieces })} />
               )}
             </div>
             <Line id={`${id}coat`} label={texts.inIt} hint={texts.cupFlour1Tsp}>

@@ -23,7 +23,7 @@ export function CoatInWords({ said: { coat, byName, pot }, written, onTake }: Pr
     <>
       {taken.length > 0 && <p className="text-sm">{texts.takenFromWords(taken.join(', '))}</p>}
       {coat !== null && !byName && written !== undefined && written !== coat && (
-        <Asking text={texts.yourWordsNameCoat(coat)} answers={[{ words: texts.takeThatCoat, onTake }]} />
+        <Asking offer text={texts.yourWordsNameCoat(coat)} answers={[{ words: texts.takeThatCoat, onTake }]} />
       )}
     </>
   );

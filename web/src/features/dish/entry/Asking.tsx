@@ -5,12 +5,14 @@ interface Props {
   answers: { words: string; onTake: () => void }[];
   /** What is said where there is no answer to choose. */
   none?: string;
+  /** What one may do and need not: it is told when there is a pause, and does not interrupt. */
+  offer?: boolean;
 }
 
 /** A question with its likeliest answers; what was typed stays. */
-export function Asking({ text, answers, none = texts.nothingNearItIs }: Props) {
+export function Asking({ text, answers, none = texts.nothingNearItIs, offer = false }: Props) {
   return (
-    <div role="alert" className="rounded-box bg-base-100 p-2 text-sm text-base-content">
+    <div role={offer ? 'status' : 'alert'} className="rounded-box bg-base-100 p-2 text-sm text-base-content">
       <p className="font-semibold">{text}</p>
       <p className="mt-1 flex flex-wrap gap-2">
         {answers.map(({ words, onTake }) => (
