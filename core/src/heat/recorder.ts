@@ -126,31 +126,36 @@ export function makeRecorder(
     return { oilGm2, columns, up: columnsOf(columns, 'Up'), down: columnsOf(columns, 'Down') };
   });
 
-  const readFace = (cook: Cooking, of: ReturnType<typeof columnsOf>, face: Face): void => {
+  /** What the oil on a face decides: its shell as it is now, and the colours that are given. */
+  const readOiled = (
+    cook: Cooking,
+    of: ReturnType<typeof columnsOf>,
+    face: Face,
+    { colour, browned }: Pick<Face, 'colour' | 'browned'>,
+  ): void => {
     readShell(cook.body, input.layers, face, shell);
-    of.surfaceC[at] = face.surfaceC;
-    of.footC[at] = cook.body.tempC[face.footCell];
-    of.colour[at] = face.colour;
-    of.char[at] = face.colour - face.browned;
-    of.shellMm[at] = shell.mm;
+    of.colour[at] = colour;
+    of.char[at] = colour - browned;
     of.crunchMm[at] = shell.crunchMm;
     of.floury[at] = shell.floury;
+  };
+
+  const readFace = (cook: Cooking, of: ReturnType<typeof columnsOf>, face: Face): void => {
+    readOiled(cook, of, face, face);
+    of.surfaceC[at] = face.surfaceC;
+    of.footC[at] = cook.body.tempC[face.footCell];
+    of.shellMm[at] = shell.mm;
     of.setFoot[at] = 1 - face.unsetFoot;
     of.setSkin[at] = 1 - face.unsetSkin;
   };
 
   /** The face with the oil of one of its shades. */
   const readShade = (cook: Cooking, of: ReturnType<typeof columnsOf>, face: Face, k: number): void => {
-    const { colour, browned, moreGm2 } = face.shades[k];
     const { fat, faceM2 } = cook.body;
     const before = fat[face.outer];
-    fat[face.outer] += (moreGm2 / 1000) * faceM2;
-    readShell(cook.body, input.layers, face, shell);
+    fat[face.outer] += (face.shades[k].moreGm2 / 1000) * faceM2;
+    readOiled(cook, of, face, face.shades[k]);
     fat[face.outer] = before;
-    of.colour[at] = colour;
-    of.char[at] = colour - browned;
-    of.crunchMm[at] = shell.crunchMm;
-    of.floury[at] = shell.floury;
   };
 
   return {

@@ -238,8 +238,8 @@ const Picture = ({ body }: { body: ReturnType<typeof exampleConversion> }) => (
 /** One field of the sentence with the words before it; examples below while it is written in. */
 function Line({ id, label, hint, children }: { id: string; label: string; hint: string; children: React.ReactNode }) {
   return (
-    <div className="group grid items-center gap-x-3 sm:grid-cols-[3.25rem_1fr]">
-      <label htmlFor={id} className="text-lg">
+    <div className="group grid items-start gap-x-3 sm:grid-cols-[3.25rem_1fr]">
+      <label htmlFor={id} className="text-lg sm:flex sm:h-11 sm:items-center">
         {label}
       </label>
       <div>{children}</div>
