@@ -96,6 +96,8 @@ test('of a chicken it is asked which pieces; what has no coat says so', async ({
   await page.getByRole('button', { name: '6 rolls' }).click();
   await expect(page.getByLabel('Pieces', { exact: true })).toHaveValue('6');
   await expect(coat(page)).toHaveValue('spring roll sheets');
+  await food(page).fill('12 prawns');
+  await expect(coat(page)).toHaveValue('beer batter');
   await food(page).fill('');
   await expect(page.getByRole('alert')).toContainText('Say what you fry, and how much of it.');
 });

@@ -70,7 +70,7 @@ const dishes = await (await demo.ask('GET', '/conversions')).json();
 const rows = [];
 for (const [name, racks] of [
   ['croquettes', 'one rack'],
-  ['Green tomato', 'another dish'],
+  ['Green tomato', 'two racks'],
 ]) {
   const { id } = dishes.find((dish) => dish.name.includes(name));
   const page = await open();

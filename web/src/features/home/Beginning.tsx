@@ -32,6 +32,9 @@ const COATS = [
   ...NAMED_COATS.map(({ id, label }) => ({ value: id, label })),
 ];
 
+/** What a parcel comes in, where nobody wrote of a coat. */
+const SHEETS = namedCoat(PARCEL_COAT)?.label;
+
 /** Letters of a line of the field, about, and how many lines it grows to. */
 const LINE_LETTERS = 62;
 const MOST_ROWS = 8;
@@ -47,6 +50,8 @@ interface Sentence {
   /** Undefined until somebody writes there: an example stands there, or what the words for the food tell of. */
   coat?: string;
   bought: Bought | null;
+  /** The coat that came with an answer: a parcel's sheet. */
+  inSheet?: true;
   count?: number;
   minutes?: number;
   fryer?: string;
@@ -67,18 +72,19 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
   const change = (part: Partial<Sentence>): void => type({ ...sentence, ...part });
   const [asks, setAsks] = useState(false);
   const fryer = choices.find((f) => f.name === sentence.fryer) ?? choices[0];
+  const given = sentence.coat ?? (sentence.inSheet && SHEETS);
   const said: Saying = {
     food: bought ?? food,
     words: food,
-    coat: sentence.coat ?? EXAMPLE.coat,
-    exampleCoat: sentence.coat === undefined,
+    coat: given ?? EXAMPLE.coat,
+    exampleCoat: given === undefined,
     ...(count !== undefined && { count }),
     ...(sentence.minutes !== undefined && { minutes: sentence.minutes }),
   };
   const question = useQuestion(said);
   const { entered, error: unread } = useEntered(said);
   const oneLine = entered?.oneLine ?? null;
-  const coat = sentence.coat ?? oneLine?.coat ?? EXAMPLE.coat;
+  const coat = given ?? oneLine?.coat ?? EXAMPLE.coat;
   const body = entered && bodyOf(entered, fryer);
   const minutes = sentence.minutes ?? entered?.fried?.minutes ?? EXAMPLE.minutes;
 
@@ -93,10 +99,9 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
     handedOver();
     await navigate(`/dish/${stored.id}`);
   };
-  /** An answer, a cut or a size; a parcel brings its sheet where nobody wrote of a coat. */
+  /** An answer, a cut or a size; a parcel brings its sheet. */
   const choose = (answer: Bought): void => {
-    const inSheet = entered?.food.doubt === 'pastry' && sentence.coat === undefined;
-    change({ bought: answer, count: undefined, ...(inSheet && { coat: namedCoat(PARCEL_COAT)?.label }) });
+    change({ bought: answer, count: undefined, ...(entered?.food.doubt === 'pastry' && { inSheet: true }) });
   };
   /** A whole recipe is no line: it is read where recipes are. */
   const pasted = (event: ClipboardEvent): void => {
