@@ -96,8 +96,10 @@ test('of a chicken it is asked which pieces; what has no coat says so', async ({
   await page.getByRole('button', { name: '6 rolls' }).click();
   await expect(page.getByLabel('Pieces', { exact: true })).toHaveValue('6');
   await expect(coat(page)).toHaveValue('spring roll sheets');
+  // What nobody writes of is the coat that the food usually has.
   await food(page).fill('12 prawns');
-  await expect(coat(page)).toHaveValue('beer batter');
+  await expect(coat(page)).toHaveValue('thin, cold batter of flour, egg and water');
+  await expect(page.getByText('As it is often fried')).toBeVisible();
   await food(page).fill('');
   await expect(page.getByRole('alert')).toContainText('Say what you fry, and how much of it.');
 });

@@ -1,6 +1,7 @@
-import { KNOWN } from '../foods/index.js';
+import { foodOf, KNOWN } from '../foods/index.js';
 import { coatCalled, coatsLike, NAMED_COATS } from './coats.js';
 import { enter } from './enter.js';
+import { USUALLY_IN } from './usualCoat.js';
 
 describe('coats that have a name', () => {
   test('every label and every other word finds its own coat', () => {
@@ -65,4 +66,23 @@ describe('a dish in a cook’s words', () => {
     expect(enter(KNOWN, { food: '2 onions', coat: '40 eggs' }).fried).toBeNull();
     expect(enter(KNOWN, { food: '2 onions', coat: '' }).fried).toBeNull();
   });
+
+  // Common practice, no source.
+  test.each([
+    ['12 wings', 'buttermilk-flour'],
+    ['4 pork chops', 'fine-crumbs'],
+    ['500 g okra', 'cornmeal'],
+    ['12 falafel', 'flour'],
+    ['2 onions in rings', 'beer-batter'],
+    ['some chicken', 'beer-batter'],
+  ])('nothing is said of the coat of %s: it is %s', (food, id) =>
+    expect(enter(KNOWN, { food }).coat.named?.id).toBe(id),
+  );
+});
+
+test('the foods of usual coats are known, and have one each', () => {
+  const ids = Object.values(USUALLY_IN).flatMap((foods) => foods.split(' '));
+  expect(new Set(ids).size).toBe(ids.length);
+  for (const id of ids) expect(foodOf(KNOWN, id).food).toBeDefined();
+  for (const coat of Object.keys(USUALLY_IN)) expect(NAMED_COATS.map(({ id }) => id)).toContain(coat);
 });

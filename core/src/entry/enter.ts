@@ -6,6 +6,7 @@ import { capitalised, spoken } from '../units/index.js';
 import { readBowls, type BowlsReading } from './bowls.js';
 import { BATTER_POT_C, DRY_POT_C, FROM_COLD_C } from './constants.js';
 import { coatCalled, coatsLike, namedCoat, type NamedCoat } from './coats.js';
+import { usualCoat } from './usualCoat.js';
 import { piecesOf, readFood, type Bought, type FoodReading } from './food.js';
 
 /** What was understood of the words for a coat: a coat with a name, or bowls. */
@@ -21,8 +22,8 @@ export interface CoatReading {
 export interface Said {
   /** "1½ lb thighs, bite-size"; or what was chosen of the answers. */
   food: string | Bought;
-  /** "½ cup flour, 2 eggs, 1½ cups crumbs", the name of a coat, or its id. */
-  coat: string;
+  /** "½ cup flour, 2 eggs, 1½ cups crumbs", the name of a coat, or its id; that which the food usually has without. */
+  coat?: string;
   /** Minutes in the pot; the usual ones of the piece without. */
   minutes?: number;
   /** A pot or a pan, and °C of the oil; as is usual for the coat without. */
@@ -75,8 +76,8 @@ const chosenFood = (said: string | Bought): FoodReading | null =>
  */
 export function enter(pantry: Pantry, said: Said, weights: (foodId: string) => OwnWeights = () => ({})): Entered {
   const food = chosenFood(said.food) ?? readFood(pantry, said.food as string, weights);
-  const coat = readCoat(pantry, said.coat);
   const { bought } = food;
+  const coat = readCoat(pantry, said.coat ?? usualCoat(bought?.foodId).label);
   if (!bought) return { food, coat, pieces: null, dish: null, fried: null, name: '' };
   const item = foodOf(pantry, bought.foodId);
   const cut = piecesOf(pantry, bought, weights(bought.foodId));

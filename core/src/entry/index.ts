@@ -6,4 +6,4 @@ export * from './describing.js';
 export * from './enter.js';
 export * from './food.js';
 export * from './line.js';
-export { PARCEL_COAT } from './uncoated.js';
+export * from './usualCoat.js';

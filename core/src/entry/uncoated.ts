@@ -14,8 +14,6 @@ const UNCOATED: readonly (readonly [RegExp, Uncoated])[] = [
 
 /** Ids of foods that come rolled in a thin sheet: the nearest to a parcel in pastry. */
 export const PARCELS = ['roll-filling'];
-/** Id of the coat that they come in. */
-export const PARCEL_COAT = 'spring-roll-sheet';
 
 /** Which of them words in small letters name; undefined where they name none. */
 export const uncoatedIn = (lower: string): Uncoated | undefined => UNCOATED.find(([words]) => words.test(lower))?.[1];

@@ -67,11 +67,11 @@ export function readBowl(pantry: Pantry, { text, foods }: BowlQuestion): BowlRea
 /** A dish in a cook's words, with what the page shows of it. */
 export function enterDish(pantry: Pantry, question: EnterQuestion): EnteredDish {
   const weightsOf = (foodId: string): OwnWeights => weightsFor(question.weights, foodId);
-  const { food, coat, minutes, count, words, exampleCoat } = question;
+  const { food, coat, minutes, count, words } = question;
   const oneLine = words === undefined ? null : inOneLine(pantry, words);
   const said = {
     food: typeof food === 'string' ? (oneLine?.food ?? food) : food,
-    coat: (exampleCoat && oneLine?.coat) || coat,
+    coat: coat ?? oneLine?.coat ?? undefined,
     minutes: minutes ?? oneLine?.pot.minutes ?? undefined,
     medium: oneLine?.pot.medium ?? undefined,
     tempC: oneLine?.pot.tempC ?? undefined,

@@ -146,11 +146,10 @@ export interface BowlRead {
 /** A dish in a cook's words. */
 export interface EnterQuestion extends InKitchen {
   food: string | Bought;
-  coat: string;
+  /** What is written for the coat; without, what the words for the food tell of, or what that food usually has. */
+  coat?: string;
   /** What is written for the food, whatever was chosen of it: it may tell of coat and frying as well. */
   words?: string;
-  /** The coat is only an example that stands there: one that the words for the food tell of comes before it. */
-  exampleCoat?: boolean;
   minutes?: number;
   count?: number;
   /** The pot of a dish that is there already: what its thickness does is simulated in it. */

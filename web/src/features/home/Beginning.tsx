@@ -1,7 +1,7 @@
 import { useId, useState, type ClipboardEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { exampleConversion, RANGES } from '@yellowmist/contract';
-import { namedCoat, NAMED_COATS, PARCEL_COAT, type Bought, type Fryer } from '@yellowmist/core';
+import { NAMED_COATS, type Bought, type Fryer } from '@yellowmist/core';
 import { problemText, useCreateMutation } from '../../state/api';
 import { useAppDispatch } from '../../state/hooks';
 import { questions } from '../../state/questions';
@@ -32,9 +32,6 @@ const COATS = [
   ...NAMED_COATS.map(({ id, label }) => ({ value: id, label })),
 ];
 
-/** What a parcel comes in, where nobody wrote of a coat. */
-const SHEETS = namedCoat(PARCEL_COAT)?.label;
-
 /** Letters of a line of the field, about, and how many lines it grows to. */
 const LINE_LETTERS = 62;
 const MOST_ROWS = 8;
@@ -47,11 +44,9 @@ const rowsOf = (text: string): number =>
 /** The sentence as it stands: what is typed, and what was chosen beside it (an answer, a cut, a size, pieces, minutes, a fryer). */
 interface Sentence {
   food: string;
-  /** Undefined until somebody writes there: an example stands there, or what the words for the food tell of. */
+  /** Undefined until somebody writes there: what the words for the food tell of stands there, or its usual coat. */
   coat?: string;
   bought: Bought | null;
-  /** The coat that came with an answer: a parcel's sheet. */
-  inSheet?: true;
   count?: number;
   minutes?: number;
   fryer?: string;
@@ -72,19 +67,18 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
   const change = (part: Partial<Sentence>): void => type({ ...sentence, ...part });
   const [asks, setAsks] = useState(false);
   const fryer = choices.find((f) => f.name === sentence.fryer) ?? choices[0];
-  const given = sentence.coat ?? (sentence.inSheet && SHEETS);
   const said: Saying = {
     food: bought ?? food,
     words: food,
-    coat: given ?? EXAMPLE.coat,
-    exampleCoat: given === undefined,
+    ...(sentence.coat !== undefined && { coat: sentence.coat }),
     ...(count !== undefined && { count }),
     ...(sentence.minutes !== undefined && { minutes: sentence.minutes }),
   };
   const question = useQuestion(said);
   const { entered, error: unread } = useEntered(said);
   const oneLine = entered?.oneLine ?? null;
-  const coat = given ?? oneLine?.coat ?? EXAMPLE.coat;
+  const coat = sentence.coat ?? entered?.coat.typed ?? EXAMPLE.coat;
+  const usual = sentence.coat === undefined && (oneLine?.coat ?? null) === null;
   const body = entered && bodyOf(entered, fryer);
   const minutes = sentence.minutes ?? entered?.fried?.minutes ?? EXAMPLE.minutes;
 
@@ -98,10 +92,6 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
     dispatch(begun());
     handedOver();
     await navigate(`/dish/${stored.id}`);
-  };
-  /** An answer, a cut or a size; a parcel brings its sheet. */
-  const choose = (answer: Bought): void => {
-    change({ bought: answer, count: undefined, ...(entered?.food.doubt === 'pastry' && { inSheet: true }) });
   };
   /** A whole recipe is no line: it is read where recipes are. */
   const pasted = (event: ClipboardEvent): void => {
@@ -145,7 +135,11 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
             </Line>
             <div className="sm:pl-16">
               {entered && (
-                <FoodRead entered={entered} onChoose={choose} onCount={(pieces) => change({ count: pieces })} />
+                <FoodRead
+                  entered={entered}
+                  onChoose={(answer) => change({ bought: answer, count: undefined })}
+                  onCount={(pieces) => change({ count: pieces })}
+                />
               )}
             </div>
             <Line id={`${id}coat`} label={texts.inIt} hint={texts.cupFlour1Tsp}>
@@ -171,6 +165,7 @@ export function Beginning({ fryers }: { fryers: readonly Fryer[] }) {
               />
             </Line>
             <div className="sm:pl-16">
+              {usual && entered?.food.bought && <p className="text-sm">{texts.asUsuallyFried}</p>}
               {oneLine && (
                 <CoatInWords said={oneLine} written={sentence.coat} onTake={() => change({ coat: undefined })} />
               )}

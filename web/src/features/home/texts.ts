@@ -31,6 +31,7 @@ export const atHeat = (tempC: string) => `at ${tempC}`;
 export const forMinutes = (minutes: string) => `for ${minutes}`;
 export const takenFromWords = (taken: string) => `Taken from what you fry: ${taken}.`;
 export const yourWordsNameCoat = (coat: string) => `What you fry names another coat: “${coat}”.`;
+export const asUsuallyFried = 'As it is often fried: write over it what you do.';
 export const takeThatCoat = 'Take that one';
 
 // CoatRead
