@@ -59,6 +59,7 @@ describe('what the words end on is what is counted', () => {
     ['8 mozzarella sticks', 'mozzarella piece 8'],
     ['2 halloumi slices', 'halloumi piece 2'],
     ['8 egg halves', 'boiled-egg piece 8'],
+    ['20 pickles', 'gherkin piece 20'],
   ])('"%s" are so many pieces', (text, told) => expect(counted(text)).toBe(told));
 
   test.each([
@@ -66,6 +67,8 @@ describe('what the words end on is what is counted', () => {
     ['3 potatoes as fries', 'potato medium-potato 46'],
     ['4 aubergines, slices', 'aubergine medium-aubergine 44'],
     ['1 large onion rings', 'onion large-onion 11'],
+    ['5 gherkins', 'gherkin gherkin 86'],
+    ['12 gherkins in spears', 'gherkin gherkin 48'],
     ['4 chicken breasts in strips', 'chicken-breast breast 22'],
     ['6 turkey steaks', 'turkey-breast steak 6'],
     ['10 chicken tenders', 'chicken-tender tender 10'],

@@ -170,7 +170,7 @@ function wordsOfAnother(found: Recognised): string[] {
 
 /** How many of what a line says, `head` of it before how it is cut; null where its measure says nothing of a food. */
 function amountSaid(food: Food, said: LineAmount, text: string, head: string, cut?: FoodCut): Amount | null {
-  const { units } = soldAs(food);
+  const { units, piecesFrom = Infinity } = soldAs(food);
   const quantity = said.quantity ?? 0;
   if (said.measure.by === 'weight') {
     return { unit: cut && WEIGHED_CUT.includes(cut.id) ? GRAMS_CUT : 'g', amount: quantity * said.measure.grams };
@@ -191,6 +191,7 @@ function amountSaid(food: Food, said: LineAmount, text: string, head: string, cu
   if (cut && cut.id !== 'whole' && ofCut && ENDS_ON_PIECES.test(head.trim())) {
     return { unit: PIECES, amount: IN_TWO.test(text) ? 2 * quantity : quantity };
   }
+  if (!cut && quantity >= piecesFrom) return { unit: PIECES, amount: quantity };
   if (named) return { unit: named.id, amount: quantity };
   return {
     unit: PACKS.test(units[0].name) && (counted || quantity >= PIECES_FROM) ? PIECES : units[0].id,

@@ -207,6 +207,7 @@ export const VEGETABLES_SOLD: Readonly<Record<string, Sold>> = {
     units: [unit('gherkin', 65), unit('cornichon', 6), unit('jar', 350)],
     body: rod(4),
     cuts: [rounds(6, 0.95), cut('wedges', null, 'Lengthwise in four.', { name: 'spears', perWhole: 4 })],
+    piecesFrom: 10,
     usual: { amount: 5, minutes: 2 },
     skin: 'wet',
     source: FDC_PORTIONS,
