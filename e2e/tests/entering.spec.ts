@@ -98,7 +98,7 @@ test('of a chicken it is asked which pieces; what has no coat says so', async ({
   await expect(coat(page)).toHaveValue('spring roll sheets');
   // What nobody writes of is the coat that the food usually has.
   await food(page).fill('12 prawns');
-  await expect(coat(page)).toHaveValue('thin, cold batter of flour, egg and water');
+  await expect(coat(page)).toHaveValue('flour, egg and coarse crumbs');
   await expect(page.getByText('As it is often fried')).toBeVisible();
   await food(page).fill('');
   await expect(page.getByRole('alert')).toContainText('Say what you fry, and how much of it.');

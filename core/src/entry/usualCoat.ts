@@ -10,13 +10,13 @@ export const USUALLY_IN: Readonly<Record<string, string>> = {
     'meatball cooked-ham plaice sole salmon scallop fish-cake crab-cake mozzarella brie camembert goats-cheese feta ' +
     'cheddar croquette-filling mash-filling risotto-filling macaroni-cheese boiled-egg lentil-patty bean-patty ' +
     'aubergine celeriac portobello green-chilli olive',
-  'coarse-crumbs': 'avocado king-oyster-mushroom',
+  'coarse-crumbs': 'prawn avocado king-oyster-mushroom asparagus green-bean',
   flour:
-    'chickpea-patty chicken-liver calf-liver sausage squid trout mackerel sardine whitebait halloumi potato ' +
+    'chickpea-patty chicken-liver calf-liver squid trout mackerel sardine whitebait halloumi potato ' +
     'sweet-potato parsnip cassava plantain',
   cornmeal: 'okra green-tomato tomato gherkin catfish tilapia oyster clam',
   'cornmeal-batter': 'frankfurter',
-  'thin-batter': 'prawn asparagus green-bean baby-corn bell-pepper carrot courgette-flower pumpkin',
+  'thin-batter': 'courgette-flower',
   'chickpea-batter': 'paneer',
   starch: 'tofu extra-firm-tofu silken-tofu smoked-tofu tempeh seitan soya-chunks',
   'spring-roll-sheet': 'roll-filling',
