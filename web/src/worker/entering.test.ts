@@ -7,6 +7,7 @@ const likely = (food: string): string[] =>
 describe('what is asked about a food is answered in the words of a market', () => {
   test.each([
     ['8 pieces of chicken', ['8 chicken thighs on the bone, whole', '8 drumsticks, whole', '8 wing pieces, whole']],
+    ['12 whole wings from outer space', ['12 whole wings']],
     ['some okra', ['40 pods of okra, short pieces', '500 g of okra, short pieces']],
   ])('%s', (food, words) => expect(likely(food)).toEqual(expect.arrayContaining(words)));
 

@@ -31,8 +31,9 @@ function amountWords(pantry: Pantry, { foodId, unit, amount, cut, sizeMm }: Boug
   const said = counted.includes(name.split(' ').at(-1)!.slice(0, 4));
   const named = said ? counted : name.includes(counted) ? name : `${counted} of ${name}`;
   const size = sizeMm === undefined ? '' : ` of ${Math.round(sizeMm)} mm`;
+  const told = found ? `${many} ${named}` : `${Math.round(amount)} g of ${name}`;
   const cutName = cuts.find((c) => c.id === cut)?.name ?? cut;
-  return `${found ? `${many} ${named}` : `${Math.round(amount)} g of ${name}`}, ${cutName}${size}`;
+  return `${told}${told.includes(cutName) ? '' : `, ${cutName}`}${size}`;
 }
 
 /** The thing of this id as the page tells it. */

@@ -102,11 +102,11 @@ function Acts({ listed }: { listed: ListedConversion }) {
     await save({ id, version: document.version, body: { ...bodyOfDocument(document), archived: !away } }).unwrap();
   };
   return (
-    <span className="flex shrink-0 max-sm:w-full max-sm:justify-end">
+    <span className="flex shrink-0 max-sm:w-full max-sm:justify-end sm:flex-col">
       {!broken && (
         <button
           type="button"
-          className="btn btn-ghost btn-square size-11"
+          className="btn btn-ghost btn-square size-11 sm:size-9"
           aria-label={away ? texts.takeOutAgain(name) : texts.putAway(name)}
           title={away ? texts.takeItOutAgain : texts.dishRowPutAway}
           onClick={() => orTell(putAway())}
@@ -117,7 +117,7 @@ function Acts({ listed }: { listed: ListedConversion }) {
       {!broken && (
         <button
           type="button"
-          className="btn btn-ghost btn-square size-11"
+          className="btn btn-ghost btn-square size-11 sm:size-9"
           aria-label={texts.copy(name)}
           title={texts.dishRowCopy}
           onClick={() => orTell(duplicate(id).unwrap())}
@@ -127,7 +127,7 @@ function Acts({ listed }: { listed: ListedConversion }) {
       )}
       <button
         type="button"
-        className="btn btn-ghost btn-square size-11"
+        className="btn btn-ghost btn-square size-11 sm:size-9"
         aria-label={texts.deleteIt(name)}
         title={texts.dishRowDelete}
         onClick={() => orTell(putAside())}
