@@ -1,6 +1,6 @@
-import { createServer, type Server } from 'node:http';
+import { createServer, request, type RequestListener, type Server } from 'node:http';
 import { connect, type AddressInfo } from 'node:net';
-import { impatient } from '../src/common/patience.js';
+import { impatient, LEAST_OF_LARGE_BYTES, largeComes } from '../src/common/patience.js';
 
 /** What dribbles in holds nobody up: a request that has not come in time is told so, and cut. */
 
@@ -40,4 +40,46 @@ test('what comes at once is answered, however long the answer takes', async () =
   const answer = await fetch(`http://127.0.0.1:${port}/`, { method: 'POST', body: 'flour' });
   expect([answer.status, await answer.text()]).toEqual([200, 'here']);
   await new Promise((resolve) => server.close(resolve));
+});
+
+describe('a body that is large', () => {
+  const PATIENCE_MS = 1000;
+  const PARTS = 6;
+
+  /** Sends parts of it, each within one patience, all of them within several. @returns the status of the answer; null where it was cut */
+  async function sent(hear: RequestListener, bytes: number): Promise<number | null> {
+    const server = await listening(impatient(createServer(hear), PATIENCE_MS));
+    const { port } = server.address() as AddressInfo;
+    const asked = request({ port, method: 'POST', agent: false });
+    const answered = new Promise<number | null>((resolve) => {
+      asked.on('response', (answer) => resolve(answer.resume().statusCode ?? null));
+      asked.on('error', () => resolve(null));
+    });
+    const part = Buffer.alloc(bytes);
+    for (let k = 0; k < PARTS && !asked.destroyed; k++) {
+      asked.write(part);
+      await new Promise((resolve) => setTimeout(resolve, PATIENCE_MS / 4));
+    }
+    asked.end();
+    const status = await answered;
+    await new Promise((resolve) => server.close(resolve));
+    return status;
+  }
+
+  const taken: RequestListener = (came, response) => came.resume().on('end', () => response.end());
+  const granted: RequestListener = (came, response) => {
+    largeComes(came);
+    taken(came, response);
+  };
+
+  test('may take its time where it is said to be, while it flows', async () => {
+    expect(await sent(granted, LEAST_OF_LARGE_BYTES)).toBe(200);
+  });
+
+  test.each([
+    ['dribbles', granted, 1000],
+    ['is not said to be', taken, LEAST_OF_LARGE_BYTES],
+  ])('is cut where it %s', async (_, hear, bytes) => {
+    expect([408, null]).toContain(await sent(hear, bytes));
+  });
 });

@@ -1,15 +1,47 @@
-import type { Server } from 'node:http';
+import type { IncomingMessage, Server, ServerResponse } from 'node:http';
 import type { Server as SecureServer } from 'node:https';
 
-/** A request must have come, head and body, within so long, ms. */
+/** The head of a request must have come within so long, and its body within so long after it, ms. */
 export const PATIENCE_MS = 30_000;
-/** How often that is looked after, ms: a request is cut so much later at most. */
+/** How often heads are looked after, ms: one is cut so much later at most. */
 const LOOKED_AFTER_MS = 1000;
+/** What is large comes for as long as so much of it comes within every patience, bytes: a weak radio at the far end of a house. */
+export const LEAST_OF_LARGE_BYTES = 512 * 1024;
+/** And no longer than this, ms. */
+const LARGEST_MS = 3_600_000;
+
+const TOO_SLOW = 'HTTP/1.1 408 Request Timeout\r\nConnection: close\r\n\r\n';
+
+const large = new WeakSet<IncomingMessage>();
+
+/** Has patience with the body of a request that may be large: a backup that is brought. Said once it is known who asks. */
+export const largeComes = (request: IncomingMessage): void => void large.add(request);
+
+/** Cuts a request whose body does not come. */
+function lookAfter(request: IncomingMessage, response: ServerResponse, patienceMs: number): void {
+  const { socket } = request;
+  const begunMs = performance.now();
+  let bytes = socket.bytesRead;
+  const look = setInterval(() => {
+    const flows = socket.bytesRead - bytes >= LEAST_OF_LARGE_BYTES && performance.now() - begunMs < LARGEST_MS;
+    bytes = socket.bytesRead;
+    if (large.has(request) && flows && !request.complete) return;
+    clearInterval(look);
+    if (!request.complete) socket.end(response.headersSent ? '' : TOO_SLOW, () => socket.destroy());
+  }, patienceMs);
+  look.unref();
+  response.once('close', () => clearInterval(look));
+}
 
 /** Has a server cut what comes too slowly. Before it listens: later it looks no more often than before. */
-export const impatient = <S extends Server | SecureServer>(server: S, patienceMs = PATIENCE_MS): S =>
-  Object.assign(server, {
+export const impatient = <S extends Server | SecureServer>(server: S, patienceMs = PATIENCE_MS): S => {
+  server.prependListener('request', (request: IncomingMessage, response: ServerResponse) =>
+    lookAfter(request, response, patienceMs),
+  );
+  return Object.assign(server, {
     headersTimeout: patienceMs,
-    requestTimeout: patienceMs,
+    // Bodies are looked after one by one, as one kind of them may take its time.
+    requestTimeout: 0,
     connectionsCheckingInterval: Math.min(LOOKED_AFTER_MS, patienceMs),
   });
+};
