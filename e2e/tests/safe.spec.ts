@@ -54,7 +54,14 @@ test('a backup is made by hand, a dish is thrown away, everything is brought bac
     buffer: Buffer.from('eggs, leeks, flour'),
   });
   await expect(page.getByText(/This file is no backup that can be restored/)).toBeVisible();
+  // Over a weak radio: how much of it has come is shown meanwhile.
+  const radio = await page.context().newCDPSession(page);
+  const weak = { offline: false, latency: 0, downloadThroughput: -1, uploadThroughput: 150_000 };
+  await radio.send('Network.enable');
+  await radio.send('Network.emulateNetworkConditions', weak);
   await page.getByLabel('A backup’s file').setInputFiles(file);
+  await expect(page.getByRole('progressbar', { name: /of .* have come/ })).toBeVisible();
+  await radio.detach();
   await expect(jars(page)).toHaveCount(3);
   await expect(jars(page).filter({ hasText: 'brought from a file' })).toContainText('7 dishes');
   await jars(page)

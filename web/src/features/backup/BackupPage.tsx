@@ -14,7 +14,7 @@ import {
 } from './backupApi';
 import { BackupRow } from './BackupRow';
 import { momentOf } from '../../ui/moments';
-import { contentOf, WHY } from './words';
+import { contentOf, WHY, sizeOf } from './words';
 import { PageHeading } from '../../ui/PageHeading';
 import * as texts from './texts';
 
@@ -61,12 +61,19 @@ export function BackupPage() {
   const { data, error, refetch } = useBackupsQuery();
   const [make, making] = useMakeBackupMutation();
   const [bring, bringing] = useBringBackupMutation();
+  const [coming, setComing] = useState({ bytes: 0, gone: 0 });
   const [restore, restoring] = useRestoreBackupMutation();
   const [restored] = useState(lastRestored);
   const [now] = useState(() => Date.now());
   const file = useRef<HTMLInputElement>(null);
   const busy = making.isLoading || bringing.isLoading || restoring.isLoading;
   const { backups = [], setAside = null, folder = '' } = data ?? {};
+
+  const bringFrom = (chosen: File): Promise<unknown> => {
+    const bytes = chosen.size;
+    setComing({ bytes, gone: 0 });
+    return bring({ file: chosen, onGone: (gone) => setComing({ bytes, gone }) }).unwrap();
+  };
 
   const bringBack = async (id: string): Promise<void> => {
     const done = await restore(id).unwrap();
@@ -105,14 +112,20 @@ export function BackupPage() {
           onChange={({ target }) => {
             const [chosen] = target.files ?? [];
             target.value = '';
-            if (chosen) orTell(bring(chosen).unwrap());
+            if (chosen) orTell(bringFrom(chosen));
           }}
         />
         <span role="status">
           {restoring.isLoading && texts.bringingEverythingBack}
-          {bringing.isLoading && texts.lookingWhetherItIs}
+          {bringing.isLoading && coming.gone >= coming.bytes && texts.lookingWhetherItIs}
           {making.isLoading && texts.copying}
         </span>
+        {bringing.isLoading && coming.gone < coming.bytes && (
+          <label className="flex items-center gap-2 tabular-nums">
+            {texts.soMuchHasCome(sizeOf(coming.gone), sizeOf(coming.bytes))}
+            <progress className="progress w-40" value={coming.gone} max={coming.bytes} />
+          </label>
+        )}
       </p>
       {data && backups.length === 0 && <p className="mt-4">{texts.noneYetFirstIs}</p>}
       {backups.length > 0 && (

@@ -25,7 +25,9 @@ export function BackupRow({ backup, onRestore, busy }: BackupRowProps) {
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
         <div className="min-w-0 grow basis-72">
           <h2 className="text-base font-semibold">{when}</h2>
-          <p className="text-sm">{problem ?? `${contentOf(backup)}; ${sizeOf(backup)}; ${WHY[why]}.`}</p>
+          <p className="text-sm">
+            {problem ?? `${contentOf(backup)}; ${sizeOf(backup.bytes + backup.photoBytes)}; ${WHY[why]}.`}
+          </p>
         </div>
         {!problem && (
           <>

@@ -1,5 +1,6 @@
 import type { BackupRecord, Backups, Restored } from '@yellowmist/contract';
 import { api } from '../../state/api';
+import { sendFile } from './sending';
 
 /** Backups beside the data; only their page asks for them. */
 const backupApi = api.enhanceEndpoints({ addTagTypes: ['Backups'] }).injectEndpoints({
@@ -9,13 +10,8 @@ const backupApi = api.enhanceEndpoints({ addTagTypes: ['Backups'] }).injectEndpo
       query: () => ({ url: 'backups', method: 'POST' }),
       invalidatesTags: ['Backups'],
     }),
-    bringBackup: build.mutation<BackupRecord, File>({
-      query: (file) => ({
-        url: 'backups/file',
-        method: 'POST',
-        headers: { 'content-type': 'application/octet-stream' },
-        body: file,
-      }),
+    bringBackup: build.mutation<BackupRecord, { file: File; onGone: (bytes: number) => void }>({
+      queryFn: ({ file, onGone }) => sendFile<BackupRecord>('/api/backups/file', file, onGone),
       invalidatesTags: ['Backups'],
     }),
     removeBackup: build.mutation<void, string>({

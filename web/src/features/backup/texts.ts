@@ -18,6 +18,7 @@ export const makeBackupNow = 'Make a backup now';
 export const bringOneFromFile = 'Bring one from a file…';
 export const backupsFile = 'A backup’s file';
 export const bringingEverythingBack = 'Bringing everything back…';
+export const soMuchHasCome = (gone: string, all: string) => `${gone} of ${all} have come`;
 export const lookingWhetherItIs = 'Looking whether it is whole…';
 export const copying = 'Copying…';
 export const noneYetFirstIs = 'None yet: the first is made within a day of the first dish.';

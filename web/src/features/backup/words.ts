@@ -13,9 +13,9 @@ export const WHY: Readonly<Record<BackupReason, string>> = {
 
 const KB = 1024;
 
-/** "340 kB", "12.4 MB": of its file and its photographs. */
-export function sizeOf({ bytes, photoBytes }: Pick<BackupRecord, 'bytes' | 'photoBytes'>): string {
-  const kb = (bytes + photoBytes) / KB;
+/** "340 kB", "12.4 MB". */
+export function sizeOf(bytes: number): string {
+  const kb = bytes / KB;
   return kb < KB ? `${Math.max(1, Math.round(kb))} kB` : `${(kb / KB).toFixed(1)} MB`;
 }
 

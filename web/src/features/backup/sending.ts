@@ -1,0 +1,42 @@
+import { PAGE_HEADER } from '@yellowmist/contract';
+import { pageTokenIn, setSignedOut } from '../../state/asking';
+
+/** What an answer is to the query layer. */
+export type Sent<T> =
+  { data: T } | { error: { status: number; data: unknown } | { status: 'FETCH_ERROR'; error: string } };
+
+const SIGNED_OUT = 401;
+const FIRST_BAD = 400;
+
+/**
+ * Sends a file as it is, and tells how much of it has gone: `fetch` tells nothing of that.
+ * @param onGone bytes of it that have gone
+ */
+export const sendFile = <T>(url: string, file: File, onGone: (bytes: number) => void): Promise<Sent<T>> =>
+  new Promise((resolve) => {
+    const request = new XMLHttpRequest();
+    const away = (): void => resolve({ error: { status: 'FETCH_ERROR', error: 'The server cannot be reached.' } });
+    request.upload.onprogress = ({ loaded }) => onGone(loaded);
+    request.onerror = away;
+    request.onabort = away;
+    request.onload = () => {
+      const { status } = request;
+      if (status === SIGNED_OUT) setSignedOut(true);
+      const data = readAnswer(request.responseText);
+      resolve(status < FIRST_BAD ? { data: data as T } : { error: { status, data } });
+    };
+    request.open('POST', url);
+    request.setRequestHeader('content-type', 'application/octet-stream');
+    const token = pageTokenIn(document.cookie);
+    if (token) request.setRequestHeader(PAGE_HEADER, token);
+    request.send(file);
+  });
+
+/** What the server says; undefined where it is no JSON. */
+function readAnswer(text: string): unknown {
+  try {
+    return JSON.parse(text) as unknown;
+  } catch {
+    return undefined;
+  }
+}
