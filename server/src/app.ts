@@ -14,7 +14,7 @@ import { AppModule } from './app.module.js';
 import { rememberAsker } from './common/asker.js';
 import { gate, LOCAL_NAMES } from './common/gate.js';
 import { pagesOf } from './common/pages.js';
-import { impatient } from './common/patience.js';
+import { impatient, waitForLarge } from './common/patience.js';
 import { ProblemFilter } from './common/problem.filter.js';
 import { StandingService } from './common/standing.service.js';
 import type { Settings } from './settings.js';
@@ -97,6 +97,7 @@ export async function makeApp(settings: Settings): Promise<NestExpressApplicatio
     isFromHome(request) ? access.isKnown(name, plainAddress(request.socket.localAddress ?? '')) : local.includes(name);
   app.use(gate(isKnown, log));
   app.use(door(access, pages, log));
+  app.use(waitForLarge);
   // Not the readings of a scale: they are a stream.
   app.use(
     '/api',

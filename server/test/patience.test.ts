@@ -1,6 +1,6 @@
 import { createServer, request, type RequestListener, type Server } from 'node:http';
 import { connect, type AddressInfo } from 'node:net';
-import { impatient, LEAST_OF_LARGE_BYTES, largeComes } from '../src/common/patience.js';
+import { impatient, LEAST_OF_LARGE_BYTES, waitForLarge } from '../src/common/patience.js';
 
 /** What dribbles in holds nobody up: a request that has not come in time is told so, and cut. */
 
@@ -46,11 +46,14 @@ describe('a body that is large', () => {
   const PATIENCE_MS = 1000;
   const PARTS = 6;
 
+  const hear: RequestListener = (came, response) =>
+    waitForLarge(came, response, () => came.resume().on('end', () => response.end()));
+
   /** Sends parts of it, each within one patience, all of them within several. @returns the status of the answer; null where it was cut */
-  async function sent(hear: RequestListener, bytes: number): Promise<number | null> {
+  async function sent(path: string, bytes: number): Promise<number | null> {
     const server = await listening(impatient(createServer(hear), PATIENCE_MS));
     const { port } = server.address() as AddressInfo;
-    const asked = request({ port, method: 'POST', agent: false });
+    const asked = request({ port, path, method: 'POST', agent: false });
     const answered = new Promise<number | null>((resolve) => {
       asked.on('response', (answer) => resolve(answer.resume().statusCode ?? null));
       asked.on('error', () => resolve(null));
@@ -66,20 +69,16 @@ describe('a body that is large', () => {
     return status;
   }
 
-  const taken: RequestListener = (came, response) => came.resume().on('end', () => response.end());
-  const granted: RequestListener = (came, response) => {
-    largeComes(came);
-    taken(came, response);
-  };
-
-  test('may take its time where it is said to be, while it flows', async () => {
-    expect(await sent(granted, LEAST_OF_LARGE_BYTES)).toBe(200);
-  });
+  test.each(['/api/backups/file', '/api/import?mode=merge', '/api/cooks/7f0c-1/photos?key=a'])(
+    'may take its time while it flows, where it may be large: %s',
+    async (path) => expect(await sent(path, LEAST_OF_LARGE_BYTES)).toBe(200),
+  );
 
   test.each([
-    ['dribbles', granted, 1000],
-    ['is not said to be', taken, LEAST_OF_LARGE_BYTES],
-  ])('is cut where it %s', async (_, hear, bytes) => {
-    expect([408, null]).toContain(await sent(hear, bytes));
+    ['dribbles', '/api/backups/file', 1000],
+    ['may not be large', '/api/conversions', LEAST_OF_LARGE_BYTES],
+    ['may not be large', '/api/backups/filed', LEAST_OF_LARGE_BYTES],
+  ])('is cut where it %s: %s', async (_, path, bytes) => {
+    expect([408, null]).toContain(await sent(path, bytes));
   });
 });

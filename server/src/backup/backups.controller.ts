@@ -23,7 +23,6 @@ import {
 } from '@yellowmist/contract';
 import type { Request, Response } from 'express';
 import { openApi, problems } from '../common/openapi.js';
-import { largeComes } from '../common/patience.js';
 import { ProblemException } from '../common/problem.js';
 import { BackupsService } from './backups.service.js';
 import { backupFile } from './places.js';
@@ -77,7 +76,6 @@ export class BackupsController {
   @problems(400, 413)
   async bring(@Req() request: Request): Promise<BackupRecord> {
     const coming = join(this.backups.places.backups, `brought-${randomUUID()}`);
-    largeComes(request);
     try {
       await this.backups.ready();
       await pipeline(request, new Bounded(), createWriteStream(coming));

@@ -14,8 +14,18 @@ const TOO_SLOW = 'HTTP/1.1 408 Request Timeout\r\nConnection: close\r\n\r\n';
 
 const large = new WeakSet<IncomingMessage>();
 
-/** Has patience with the body of a request that may be large: a backup that is brought. Said once it is known who asks. */
+/** Has patience with the body of a request that may be large. Said once it is known who asks. */
 export const largeComes = (request: IncomingMessage): void => void large.add(request);
+
+/** Whether what is sent there may be large: a photograph, a whole kitchen, a backup. */
+export const mayBeLarge = (url: string): boolean =>
+  /^\/api\/(cooks\/[\w-]+\/photos|import|backups\/file)(\?|$)/.test(url);
+
+/** Has patience with what may be large. Behind the door: with those alone who are let in, and before anything is read. */
+export function waitForLarge(request: IncomingMessage, _response: ServerResponse, next: () => void): void {
+  if (mayBeLarge(request.url ?? '')) largeComes(request);
+  next();
+}
 
 /** Cuts a request whose body does not come. */
 function lookAfter(request: IncomingMessage, response: ServerResponse, patienceMs: number): void {
