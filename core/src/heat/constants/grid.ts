@@ -57,7 +57,7 @@ export const AIR_STEPS = { disturbed: 6, calm: 3 } as const;
  * @range 1–8
  * @source our choice: half the time, and less in oil; with three quarters of the cells within 1 K and 0.05 of colour of the whole look, as with the usual steps
  */
-export const QUICK_STEPS = { oil: 8, air: 1.5, water: 2 } as const;
+export const QUICK_STEPS = { oil: 4, air: 1.5, water: 2 } as const;
 /**
  * For how long after the door was shut a cook in moving air counts as disturbed.
  * @unit s
