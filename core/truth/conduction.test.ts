@@ -1,6 +1,7 @@
 import { KNOWN, foodOf } from '../src/index.js';
 import { buildBody } from '../src/heat/body.js';
-import { conductStep, emptyEnd, makeWork, updateConduction, updateHeatCapacity } from '../src/heat/conduct.js';
+import { conductStep, makeWork, updateConduction, updateHeatCapacity } from '../src/heat/conduct.js';
+import { emptyEnd } from '../src/heat/end.js';
 
 type Form = 'slab' | 'cylinder' | 'sphere';
 const DIMENSION: Record<Form, number> = { slab: 1, cylinder: 2, sphere: 3 };

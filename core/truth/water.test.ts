@@ -1,7 +1,8 @@
 import psychrolib from 'psychrolib';
 import { KNOWN, boilingPointC, foodOf, latentHeat, saturationPa } from '../src/index.js';
 import { buildBody } from '../src/heat/body.js';
-import { conductStep, emptyEnd, makeWork, updateConduction, updateHeatCapacity } from '../src/heat/conduct.js';
+import { conductStep, makeWork, updateConduction, updateHeatCapacity } from '../src/heat/conduct.js';
+import { emptyEnd } from '../src/heat/end.js';
 import { makeFace } from '../src/heat/face.js';
 import { emptySurroundings } from '../src/heat/media.js';
 import { setEnd } from '../src/heat/surface.js';

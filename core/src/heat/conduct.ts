@@ -13,6 +13,7 @@ import {
   WATER_HEAT,
   WATER_M3_PER_KG,
 } from './constants/index.js';
+import type { End } from './end.js';
 import { fatConductivity, waterConductivity } from './properties.js';
 import { leftAfter, tabulated } from './table.js';
 import { solveChain } from './tridiagonal.js';
@@ -53,7 +54,15 @@ export interface Work {
   /** How strongly each of them is held in the solve, W/K, and at what temperature, °C. */
   held: Float64Array;
   boilsAt: Float64Array;
+  /**
+   * What stays with a cell of the water that is taken out of it and of those before it, from a front inward; the rest
+   * comes from behind it. 0–1.
+   */
+  own: Float64Array;
 }
+
+/** So many cells behind a front help to fill it. Our choice: of two or of eight a cook ends alike within its error. */
+export const BEHIND = 4;
 
 export const makeWork = (n: number): Work => ({
   heat: new Float64Array(n),
@@ -72,42 +81,7 @@ export const makeWork = (n: number): Work => ({
   boilingCells: 0,
   held: new Float64Array(n),
   boilsAt: new Float64Array(n),
-});
-
-/** What one cell evaporates in a step: in W at `atC`, its slope in W/K, and what came of it once the step was solved, W. */
-export interface Evaporation {
-  cell: number;
-  atC: number;
-  atW: number;
-  slope: number;
-  takenW: number;
-}
-
-/** What leaves or enters at one end of the chain in a step: a conductance W/K to `envC`, and evaporation. */
-export interface End {
-  /** Heat transfer coefficient of the surroundings, W/m²K. */
-  h: number;
-  conductance: number;
-  envC: number;
-  /** The drying front, and the cells that take over from it within the step: the first `wet` of them are of this step. */
-  fronts: readonly Evaporation[];
-  wet: number;
-  /** What the solved step took in here, W. */
-  takenW: number;
-}
-
-/** So many cells of a face evaporate within a step at the most: each that dries hands over to the next. Our choice. */
-export const FRONTS = 3;
-
-const nothing = (): Evaporation => ({ cell: 0, atC: 0, atW: 0, slope: 0, takenW: 0 });
-
-export const emptyEnd = (): End => ({
-  h: 0,
-  conductance: 0,
-  envC: 20,
-  fronts: Array.from({ length: FRONTS }, nothing),
-  wet: 0,
-  takenW: 0,
+  own: new Float64Array(BEHIND + 1),
 });
 
 /**

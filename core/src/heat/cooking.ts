@@ -1,6 +1,7 @@
 import type { CoatLayer } from '../coat/index.js';
 import { addSauce, buildBody, copyBody, FAT_HEAT, SAUCE_CELLS, type Body } from './body.js';
-import { emptyEnd, makeWork, type End, type Work } from './conduct.js';
+import { makeWork, type Work } from './conduct.js';
+import { emptyEnd, type End } from './end.js';
 import { ROOM_C } from './appliances.js';
 import { ROUGHNESS, THAW_C, WATER_HEAT } from './constants/index.js';
 import { makeFace, sauceOn, type Face } from './face.js';

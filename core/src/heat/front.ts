@@ -1,5 +1,6 @@
 import type { Body } from './body.js';
-import { FRONTS, type Evaporation, type Work } from './conduct.js';
+import type { Work } from './conduct.js';
+import { FRONTS, type Carrier, type End, type Evaporation } from './end.js';
 import type { Face } from './face.js';
 import { tabulated } from './table.js';
 import { activityAt, latentHeat, moistureAt, saturationAt, saturationPa, vapourDrive, waterActivity } from './water.js';
@@ -31,32 +32,6 @@ const hotDriveOf = tabulated(
   HOT_X.step,
 );
 
-/**
- * What carries vapour off a face: the way through the boundary layer, m² s per kg of dry air, what the air's own vapour holds
- * against it, and its dew point, °C.
- */
-export interface Carrier {
-  layer: number;
-  airDrive: number;
-  dewC: number;
-}
-
-/** A cell that evaporates in a step. */
-interface Source {
-  cell: number;
-  /** What gets out of it as the step begins, kg/(m² s). */
-  flux: number;
-  /** By how much less that would be after a step in which it dries alone. */
-  fall: number;
-  /** The part of the step in which it evaporates, 0–1, and what it gives in it, spread over the step, kg/(m² s). */
-  share: number;
-  given: number;
-}
-const source = (): Source => ({ cell: 0, flux: 0, fall: 0, share: 0, given: 0 });
-
-/** The cells from which most gets out, the first from which most does: written anew for every face in every step. */
-export const fronts: readonly Source[] = Array.from({ length: FRONTS }, source);
-
 /** Drive of the vapour of a cell that holds `x` kg of water per kg of solids. */
 const driveAt = (x: number, tempC: number): number =>
   tempC >= HOTTEST_DIFFUSION_C ? hotDriveOf(x) : vapourDrive(activityAt(x) * saturationAt(tempC));
@@ -72,7 +47,8 @@ function resistanceOf({ capacity }: Body, { poreResistance, outside }: Work, cel
  * Finds the drying front of a face: the cell from which most vapour gets out through the pores of what has dried
  * outside it, and those that come next to it. Their flux is less than nothing where dew falls.
  */
-export function findFronts(body: Body, work: Work, face: Face, { layer, airDrive }: Carrier): void {
+export function findFronts(body: Body, work: Work, face: Face, { air, fronts }: End): void {
+  const { layer, airDrive } = air;
   const { outer, inward } = face;
   const { water, solids, tempC } = body;
   const { poreResistance, outside } = work;
@@ -83,7 +59,7 @@ export function findFronts(body: Body, work: Work, face: Face, { layer, airDrive
     outside[i] = dried;
     const x = water[i] / solids[i];
     const flux = (driveAt(x, tempC[i]) - airDrive) / resistanceOf(body, work, i, water[i]);
-    rank(i, flux);
+    rank(fronts, i, flux);
     // A surface below the dew point of the air draws dew, and draws it outermost.
     if (x > WET_X || (i === outer && flux < 0 && tempC[i] < DEW_BELOW_C)) break;
     dried += poreResistance[i];
@@ -91,14 +67,14 @@ export function findFronts(body: Body, work: Work, face: Face, { layer, airDrive
 }
 
 /** Puts a cell in its place among those from which most gets out, if it is one of them. */
-function rank(cell: number, flux: number): void {
+function rank(fronts: readonly Evaporation[], cell: number, flux: number): void {
   let place = FRONTS;
   for (; place > 0 && flux > fronts[place - 1].flux; place--)
     if (place < FRONTS) stand(fronts[place], fronts[place - 1].cell, fronts[place - 1].flux);
   if (place < FRONTS) stand(fronts[place], cell, flux);
 }
 
-function stand(at: Source, cell: number, flux: number): void {
+function stand(at: Evaporation, cell: number, flux: number): void {
   at.cell = cell;
   at.flux = flux;
 }
@@ -107,7 +83,7 @@ function stand(at: Source, cell: number, flux: number): void {
  * By how much less a cell would give after `stepS` seconds in which it dries alone, kg/(m² s). What a wet one gives comes
  * up from behind it as fast: it gives on as it did.
  */
-function fallOf(body: Body, work: Work, { airDrive }: Carrier, { cell, flux }: Source, stepS: number): number {
+function fallOf(body: Body, work: Work, { airDrive }: Carrier, { cell, flux }: Evaporation, stepS: number): number {
   const { water, solids, tempC, faceM2 } = body;
   if (water[cell] > WET_X * solids[cell]) return 0;
   const left = Math.max((1 - MOST_PER_STEP) * water[cell], water[cell] - flux * faceM2 * stepS);
@@ -121,7 +97,7 @@ function fallOf(body: Body, work: Work, { airDrive }: Carrier, { cell, flux }: S
  * found: what lies outside it ended up too dry, and up to a kelvin too hot.
  * @returns how many of `fronts` evaporate
  */
-export function shareStep(body: Body, work: Work, air: Carrier, stepS: number): number {
+export function shareStep(body: Body, work: Work, { air, fronts }: End, stepS: number): number {
   let count = 0;
   // What all of them have come to at the end of the step: each has had the time in which it falls to that, and these add up to the step.
   let level = 0;
@@ -151,26 +127,19 @@ export function shareStep(body: Body, work: Work, air: Carrier, stepS: number): 
  * Writes what a cell evaporates in a step, and how that falls as it cools. Dew falls less as it warms the cell, and ends at
  * the dew point: by the tangent, which is flat where it is cold, a thin coat would be heated far beyond that.
  */
-export function writeEvaporation(
-  body: Body,
-  work: Work,
-  { airDrive, dewC }: Carrier,
-  from: Source,
-  to: Evaporation,
-): void {
+export function writeEvaporation(body: Body, work: Work, { airDrive, dewC }: Carrier, front: Evaporation): void {
   const { water, solids, tempC, faceM2 } = body;
-  const { cell, flux, share, given } = from;
+  const { cell, flux, share, given } = front;
   const t = tempC[cell];
   const latent = latentHeat(t) * faceM2;
-  to.cell = cell;
-  to.atC = t;
-  to.atW = latent * given;
+  front.atC = t;
+  front.atW = latent * given;
   if (flux < 0 && dewC - t > SLOPE_K) {
-    to.slope = (-latent * flux) / (dewC - t);
+    front.slope = (-latent * flux) / (dewC - t);
     return;
   }
   const belowC = (t < HOTTEST_DIFFUSION_C ? t : HOTTEST_DIFFUSION_C) - SLOPE_K;
   const drive = driveOf(activityAt(water[cell] / solids[cell]), belowC) - airDrive;
   const fall = flux - drive / resistanceOf(body, work, cell, water[cell]);
-  to.slope = fall > 0 ? (share * latent * fall) / (t - belowC) : 0;
+  front.slope = fall > 0 ? (share * latent * fall) / (t - belowC) : 0;
 }

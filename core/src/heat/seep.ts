@@ -1,5 +1,5 @@
 import type { Body } from './body.js';
-import type { Work } from './conduct.js';
+import { BEHIND, type Work } from './conduct.js';
 import { WATER_HEAT } from './constants/index.js';
 import type { Face } from './face.js';
 import type { Flows } from './flows.js';
@@ -10,19 +10,19 @@ import { MOST_PER_STEP } from './front.js';
  * that took all of its water out of one thin cell would leave that dry, until liquid moves again, in a coat that is not.
  */
 
-/** So many cells behind the front help to fill it. Our choice: of two or of eight a cook ends alike within its error. */
-const BEHIND = 4;
-
-/** What stays with a cell of the water that is taken out of it and of those before it; the rest comes from behind it. 0–1. */
-const own = new Float64Array(BEHIND + 1);
-
 /**
  * Finds what part of the water that evaporates from `cell` within a step of `stepS` seconds comes out of it and out of
- * each cell behind it (`own`): the implicit step of capillary diffusion that a loss at the cell makes, by how liquid moved last
+ * each cell behind it (`work.own`): the implicit step of capillary diffusion that a loss at the cell makes, by how liquid moved last
  * (`work.wick`). A loss that is spread over the step has had half of it to draw on what lies behind.
  * @returns how many cells behind it give
  */
-function findOwn({ capacity }: Body, { wick }: Work, { from, to, inward }: Face, cell: number, stepS: number): number {
+function findOwn(
+  { capacity }: Body,
+  { wick, own }: Work,
+  { from, to, inward }: Face,
+  cell: number,
+  stepS: number,
+): number {
   const perS = 2 / stepS;
   const room = inward > 0 ? to - 1 - cell : cell - from;
   const last = room < BEHIND ? room : BEHIND;
@@ -76,7 +76,7 @@ export function loseAt(
   let passed = kg;
   let left = kg;
   for (let d = 0; d <= last; d++) {
-    const wanted = passed * own[d];
+    const wanted = passed * work.own[d];
     left -= take(body, work, cell + d * face.inward, wanted, latent, flows);
     passed -= wanted;
   }

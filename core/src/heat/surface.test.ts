@@ -1,5 +1,6 @@
 import { breadedCutlet } from '../../testing/cutlet.js';
-import { conductStep, updateConduction, type End } from './conduct.js';
+import { conductStep, updateConduction } from './conduct.js';
+import type { End } from './end.js';
 import type { Cooking } from './cooking.js';
 import { emptySurroundings, type Surroundings } from './media.js';
 import { evaporate, setEnd } from './surface.js';

@@ -1,14 +1,13 @@
 import type { Body } from './body.js';
-import type { End, Evaporation, Work } from './conduct.js';
+import type { Work } from './conduct.js';
+import type { End, Evaporation } from './end.js';
 import { EDGE_FOOT } from './constants/index.js';
 import type { Face } from './face.js';
 import type { Flows } from './flows.js';
-import { DEW_BELOW_C, findFronts, fronts, shareStep, writeEvaporation, type Carrier } from './front.js';
+import { DEW_BELOW_C, findFronts, shareStep, writeEvaporation } from './front.js';
 import type { Surroundings } from './media.js';
 import { loseAt } from './seep.js';
 import { boilingPointC, humidityRatio, latentHeat, massCoefficient, vapourDrive } from './water.js';
-
-const carrier: Carrier = { layer: 1, airDrive: 0, dewC: 0 };
 
 /**
  * Sets up one end of the chain for a step of `stepS` seconds: heat from the surroundings (hc, hr in W/m²K), and
@@ -34,16 +33,17 @@ export function setEnd(
   end.wet = 0;
   if (inOil || vent <= 0) return;
   const { vapourPa } = around;
-  carrier.layer = 1 / massCoefficient(vent, humidityRatio(vapourPa));
-  carrier.airDrive = vapourDrive(vapourPa);
-  findFronts(body, work, face, carrier);
+  const { air, fronts } = end;
+  air.layer = 1 / massCoefficient(vent, humidityRatio(vapourPa));
+  air.airDrive = vapourDrive(vapourPa);
+  findFronts(body, work, face, end);
   const [{ cell, flux }] = fronts;
   if (flux < 0) {
     if (body.tempC[cell] >= DEW_BELOW_C) return;
-    carrier.dewC = boilingPointC(vapourPa);
+    air.dewC = boilingPointC(vapourPa);
   }
-  end.wet = shareStep(body, work, carrier, stepS);
-  for (let k = 0; k < end.wet; k++) writeEvaporation(body, work, carrier, fronts[k], end.fronts[k]);
+  end.wet = shareStep(body, work, end, stepS);
+  for (let k = 0; k < end.wet; k++) writeEvaporation(body, work, air, fronts[k]);
 }
 
 /**
