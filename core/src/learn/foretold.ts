@@ -5,7 +5,16 @@ import type { CookSeries } from '../heat/index.js';
 import { evaluateFried } from '../plan/index.js';
 import { NEXT_TO_NOTHING } from '../units/index.js';
 import { FOOD_SPREADS, FORETOLD, FRYER_SPREADS, LEARNED_BY } from './constants.js';
-import { asBase, LEARNED, NO_FOOD, ShownCook, type FoodOff, type FryerBelief, type FryerOff } from './joint.js';
+import {
+  asBase,
+  AS_ITS_PAGE,
+  LEARNED,
+  NO_FOOD,
+  ShownCook,
+  type FoodOff,
+  type FryerBelief,
+  type FryerOff,
+} from './joint.js';
 import type { Noted, ObservedCook } from './observed.js';
 
 /** A value that a cook shows in a fryer and of a food that are so much off. */
@@ -75,10 +84,11 @@ function minutesOf(cook: ObservedCook, page: Fryer): ToCheck | null {
   const shown = new ShownCook({ ...cook, happened: { ...cook.happened, minutes: minutes * FORETOLD.longer } }, page);
   const when: Shows = (fryer, food) =>
     secondsUntil(shown.series(fryer, food), face, told, shown.browning(fryer, food)) / 60;
+  const seenToMin = shown.series(AS_ITS_PAGE, NO_FOOD).timeS.at(-1)! / 60;
   return {
     what: 'minutes',
     told: minutes,
-    below: minutes * FORETOLD.longer * (1 - NEXT_TO_NOTHING),
+    below: seenToMin * (1 - NEXT_TO_NOTHING),
     shows: when,
     spread(fryer) {
       const series = shown.series(fryer, NO_FOOD);

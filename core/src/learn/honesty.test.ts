@@ -52,6 +52,20 @@ describe('how right plans have been', () => {
     expect(held / late.length).toBeLessThanOrEqual(0.95);
   });
 
+  test.each([11, 11.3, 12, 12.7])(
+    'nothing is foretold of a colour that no fryer comes to within %f min and more',
+    (minutes) => {
+      const cook = toldCooks(hiddenKitchen(SEEDS), 4).find((c) => c.checked?.brown)!;
+      const told = (logB: number): Foretold | undefined => {
+        const checked = { ...cook.checked!, brown: { ...cook.checked!.brown!, told: logB } };
+        const { foretold } = honestyOf(page, [{ ...cook, happened: { ...cook.happened, minutes }, checked }]);
+        return foretold.find((f) => f.what === 'minutes');
+      };
+      expect(told(0)).toBeDefined();
+      expect(told(6)).toBeUndefined();
+    },
+  );
+
   test('a coat that stayed on was foretold to stay, and one that came off is outside of what was foretold', () => {
     const [cook] = toldCooks(hiddenKitchen(SEEDS + 5), 1);
     const told = (bald: string): Foretold => {
