@@ -27,7 +27,7 @@ export const sendFile = <T>(url: string, file: File, onGone: (bytes: number) => 
     };
     request.open('POST', url);
     request.setRequestHeader('content-type', 'application/octet-stream');
-    const token = pageTokenIn(document.cookie);
+    const token = pageTokenIn(globalThis.document?.cookie ?? '');
     if (token) request.setRequestHeader(PAGE_HEADER, token);
     request.send(file);
   });
