@@ -1,4 +1,4 @@
-import { KEPT, backupId, named, superfluous } from '../src/backup/ledger.js';
+import { KEPT, backupId, named, nextId, superfluous, type Named } from '../src/backup/ledger.js';
 
 /** Which backups stay, by their names alone. */
 
@@ -30,6 +30,22 @@ describe('which stay', () => {
     const gone = superfluous(all);
     expect(gone).toHaveLength(20 - KEPT.before);
     expect(gone.every((b) => b.why === 'before-restore')).toBe(true);
+  });
+
+  test('of many in one second the last stay, and none takes the name of one that went', () => {
+    const at = day(0);
+    const made: string[] = [];
+    let there: Named[] = [];
+    for (let k = 0; k < 15; k++) {
+      const id = nextId(at, 'before-restore', there);
+      expect(made).not.toContain(id);
+      made.push(id);
+      there.push(named(id)!);
+      const gone = new Set(superfluous(there).map((b) => b.id));
+      there = there.filter((b) => !gone.has(b.id));
+    }
+    expect(there.map((b) => b.id).sort()).toEqual(made.slice(-KEPT.before).sort());
+    expect(nextId(day(1), 'before-restore', there)).toBe(backupId(day(1), 'before-restore'));
   });
 
   test.each(['', 'x', '2026-13-45', '2026-11-27T183000Z-daily.sqlite', '../2026-11-27T183000Z-daily'])(

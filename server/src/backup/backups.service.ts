@@ -9,7 +9,7 @@ import { DAMAGED, troubleOf } from '../common/troubles.js';
 import { Serial } from '../common/serial.js';
 import { asideIn, dealtWith } from './aside.js';
 import { BackupThread } from './backupThread.service.js';
-import { BACKUP_ENDING, backupId, named, superfluous, type Named } from './ledger.js';
+import { BACKUP_ENDING, named, newestFirst, nextId, superfluous, type Named } from './ledger.js';
 import { backupFile, type Places } from './places.js';
 import type { Looked } from './sqlite.js';
 
@@ -50,7 +50,7 @@ export class BackupsService implements OnApplicationBootstrap, OnModuleDestroy {
   /** All of them, the last first, and what was set aside. */
   async all(): Promise<Backups> {
     const { data } = this.places;
-    const list = (await this.names()).sort((a, b) => b.at.getTime() - a.at.getTime() || (a.id < b.id ? 1 : -1));
+    const list = (await this.names()).sort(newestFirst);
     const backups: BackupRecord[] = [];
     for (const backup of list) backups.push(await this.record(backup));
     return { backups, setAside: asideIn(data), folder: data };
@@ -68,7 +68,7 @@ export class BackupsService implements OnApplicationBootstrap, OnModuleDestroy {
   make(why: BackupReason): Promise<BackupRecord> {
     return this.one.run(async () => {
       const { database, photos, backupPhotos } = this.places;
-      const id = this.freeId(why);
+      const id = await this.freeId(why);
       try {
         await this.thread.copyDatabase({
           file: database,
@@ -96,7 +96,7 @@ export class BackupsService implements OnApplicationBootstrap, OnModuleDestroy {
    */
   bring(file: string): Promise<BackupRecord> {
     return this.one.run(async () => {
-      const id = this.freeId('brought');
+      const id = await this.freeId('brought');
       const looked = await this.thread.unpack({
         file,
         into: backupFile(this.places, id),
@@ -109,12 +109,8 @@ export class BackupsService implements OnApplicationBootstrap, OnModuleDestroy {
   }
 
   /** A name that nothing has yet. */
-  private freeId(why: BackupReason): string {
-    const at = new Date();
-    for (let again = 0; ; again++) {
-      const id = backupId(at, why, again);
-      if (!existsSync(backupFile(this.places, id))) return id;
-    }
+  private async freeId(why: BackupReason): Promise<string> {
+    return nextId(new Date(), why, await this.names());
   }
 
   /** Takes one away for good, with photographs that nothing names any more. @throws ProblemException 404 */

@@ -4,15 +4,16 @@ import { BACKUP_REASONS, type BackupReason } from '@yellowmist/contract';
 
 export const BACKUP_ENDING = '.sqlite';
 
-/** A backup by its name: when it was made, and why. */
+/** A backup by its name: when it was made, why, and as which of several in one second. */
 export interface Named {
   id: string;
   at: Date;
   why: BackupReason;
+  again: number;
 }
 
 const NAME = new RegExp(
-  `^(\\d{4})-(\\d\\d)-(\\d\\d)T(\\d\\d)(\\d\\d)(\\d\\d)Z-(${BACKUP_REASONS.join('|')})(?:-\\d{1,3})?$`,
+  `^(\\d{4})-(\\d\\d)-(\\d\\d)T(\\d\\d)(\\d\\d)(\\d\\d)Z-(${BACKUP_REASONS.join('|')})(?:-(\\d{1,3}))?$`,
 );
 
 /** A name that sorts by time and any system takes: 2026-11-27T183000Z-daily. */
@@ -24,7 +25,19 @@ export function named(id: string): Named | null {
   const found = NAME.exec(id);
   if (!found) return null;
   const [year, month, day, hour, minute, second] = found.slice(1, 7).map(Number);
-  return { id, at: new Date(Date.UTC(year, month - 1, day, hour, minute, second)), why: found[7] as BackupReason };
+  const at = new Date(Date.UTC(year, month - 1, day, hour, minute, second));
+  return { id, at, why: found[7] as BackupReason, again: Number(found[8] ?? 0) };
+}
+
+/** The last that was made first; of those of one second by their numbers. */
+export const newestFirst = (a: Named, b: Named): number =>
+  b.at.getTime() - a.at.getTime() || b.again - a.again || (a.id < b.id ? 1 : -1);
+
+/** A name for another one: after all of its second, also where the first of them is gone. */
+export function nextId(at: Date, why: BackupReason, there: readonly Named[]): string {
+  const second = named(backupId(at, why))!.at.getTime();
+  const numbers = there.filter((b) => b.why === why && b.at.getTime() === second).map((b) => b.again);
+  return backupId(at, why, numbers.length === 0 ? 0 : Math.max(...numbers) + 1);
 }
 
 /** How many days, weeks and months have a daily backup, and how many from before an update or a restore stay. */
@@ -48,7 +61,7 @@ function newestOfEach(sorted: readonly Named[], spanOf: (b: Named) => string, mo
  * from before an update or a restore all but the last five. What a cook made or brought stays until the cook takes it away.
  */
 export function superfluous(backups: readonly Named[]): Named[] {
-  const sorted = [...backups].sort((a, b) => b.at.getTime() - a.at.getTime() || (a.id < b.id ? 1 : -1));
+  const sorted = [...backups].sort(newestFirst);
   const daily = sorted.filter((b) => b.why === 'daily');
   const before = sorted.filter((b) => b.why === 'before-update' || b.why === 'before-restore');
   const stays = new Set([

@@ -15,7 +15,7 @@ const FIRST_BAD = 400;
 export const sendFile = <T>(url: string, file: File, onGone: (bytes: number) => void): Promise<Sent<T>> =>
   new Promise((resolve) => {
     const request = new XMLHttpRequest();
-    const away = (): void => resolve({ error: { status: 'FETCH_ERROR', error: 'The server cannot be reached.' } });
+    const away = (): void => resolve({ error: { status: 'FETCH_ERROR', error: 'away' } });
     request.upload.onprogress = ({ loaded }) => onGone(loaded);
     request.onerror = away;
     request.onabort = away;
