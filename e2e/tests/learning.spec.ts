@@ -48,7 +48,8 @@ test('three cooks of a fryer that browns too much: it is read, used on the bench
     await said.getByRole('checkbox', { name: /Thu 2 Apr/ }).check();
     await expect(said).toContainText('by 3 cooks.');
     await said.getByText('How right plans have been').click();
-    await expect(said).toContainText(/\d of 12 lay within the range that was given for them/);
+    // Of the first cook no minutes were to be expected: by its page alone the fryer never browns so.
+    await expect(said).toContainText(/\d of 11 lay within the range that was given for them/);
     await expect(said.getByRole('img', { name: /^The colour, cook by cook/ })).toBeVisible();
     // Forgotten, and brought back by one press.
     await said.getByRole('button', { name: 'Forget all of Hotbox up to now' }).click();
