@@ -12,7 +12,7 @@ import type { CookEvent } from '@yellowmist/core';
 import { converted } from './converted.js';
 import { counterOf, event, upTo } from './counter.js';
 import { RunningServer } from './running.js';
-import { teachingOf, until } from './teaching.js';
+import { daysAgo, teachingOf, until } from './teaching.js';
 
 /** What is learned of the hands of a kitchen: how much sticks, and how fast they coat. */
 
@@ -31,8 +31,8 @@ beforeAll(async () => {
 const own = async (): Promise<ConversionDocument> =>
   (await server.ask<ConversionDocument>('GET', `/conversions/${dish.id}`)).body;
 const weigh = (id: string, weighed: object) => server.ask<Problem>('PUT', `/cooks/${id}/seen`, { weighed });
-const cooked = async (day: string): Promise<string> => {
-  const afterwards = { at: `2026-09-${day}T18:00:00Z`, by: { what: 'plan' } };
+const cooked = async (beforeDays: number): Promise<string> => {
+  const afterwards = { at: daysAgo(beforeDays), by: { what: 'plan' } };
   return (await server.ask<CookDocument>('POST', '/cooks', { conversionId: dish.id, afterwards })).body.id;
 };
 const isUsual = ({ dish: { hand } }: ConversionDocument): boolean => hand === undefined;
@@ -43,8 +43,8 @@ describe('what sticks', () => {
 
   test('is learned from what was weighed, used in every dish, and stored in none', async () => {
     expect(isUsual(await own())).toBe(true);
-    for (const day of ['01', '08', '15']) {
-      const id = await cooked(day);
+    for (const days of [89, 82, 75]) {
+      const id = await cooked(days);
       ids.push(id);
       expect((await weigh(id, { rawG: 500, coatedG: 500 + 90 * dish.dish.count })).status).toBe(200);
     }
@@ -81,7 +81,7 @@ describe('what sticks', () => {
   });
 
   test('a coat that weighs less than nothing is refused, and nothing is lost', async () => {
-    const id = await cooked('20');
+    const id = await cooked(70);
     await server.ask('PUT', `/cooks/${id}/seen`, { taste: 'of leek' });
     const { status, body } = await weigh(id, { rawG: 500, coatedG: 480 });
     expect(status).toBe(400);

@@ -11,7 +11,7 @@ import { asItsPage } from '@yellowmist/core';
 import { converted } from './converted.js';
 import { counterOf, event, upTo, valid } from './counter.js';
 import { RunningServer } from './running.js';
-import { teachingOf, until } from './teaching.js';
+import { daysAgo, teachingOf, until } from './teaching.js';
 
 const server = new RunningServer();
 const { make, start, tell } = counterOf(server);
@@ -31,9 +31,6 @@ const cooked = async (seen: object, at: string): Promise<string> => {
 };
 const read = async (): Promise<ConversionDocument> =>
   (await server.ask<ConversionDocument>('GET', `/conversions/${dish.id}`)).body;
-const DAY_MS = 86_400_000;
-/** What is learned of a cook fades with the years: these are always of the last weeks. */
-const daysAgo = (days: number): string => new Date(Date.now() - days * DAY_MS).toISOString();
 const DARK = { colourTop: 'dark', colourUnder: 'dark' };
 
 beforeAll(async () => {

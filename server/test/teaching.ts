@@ -2,6 +2,10 @@ import { learningSchema, type LearningDocument, type Problem } from '@yellowmist
 import { valid } from './counter.js';
 import type { RunningServer } from './running.js';
 
+const DAY_MS = 86_400_000;
+/** What is learned of a cook fades with the years: those of a test are always of the last weeks. */
+export const daysAgo = (days: number): string => new Date(Date.now() - days * DAY_MS).toISOString();
+
 /** What is asked of the learning of a running server. */
 export function teachingOf(server: RunningServer) {
   const learning = async (): Promise<LearningDocument> => {
