@@ -12,6 +12,7 @@ import { isFromHome } from './access/home.js';
 import { plainAddress } from './access/network.js';
 import { AppModule } from './app.module.js';
 import { rememberAsker } from './common/asker.js';
+import { isKitchen, isPhoto, isRecipe } from './common/bodies.js';
 import { gate, LOCAL_NAMES } from './common/gate.js';
 import { pagesOf } from './common/pages.js';
 import { impatient, waitForLarge } from './common/patience.js';
@@ -66,17 +67,6 @@ function ownHeaders(request: Request, response: Response, next: NextFunction): v
   if (request.path.startsWith('/api')) response.setHeader('Cache-Control', 'no-store');
   next();
 }
-
-/** Whether a body is a recipe to be read. */
-const isRecipe = ({ url, headers }: { url?: string; headers: { 'content-type'?: string } }): boolean =>
-  url === '/api/recipes/read' && /^application\/json\b/.test(headers['content-type'] ?? '');
-
-/** Whether a body is a whole kitchen: as bytes, packed or not. */
-const isKitchen = ({ url }: { url?: string }): boolean => /^\/api\/import(\?|$)/.test(url ?? '');
-
-/** Whether a body is a photograph; a form is read where it is received. */
-const isPhoto = ({ url, headers }: { url?: string; headers: { 'content-type'?: string } }): boolean =>
-  /^\/api\/cooks\/[\w-]+\/photos(\?|$)/.test(url ?? '') && !/^multipart\//.test(headers['content-type'] ?? '');
 
 /** The whole server, ready to listen. */
 export async function makeApp(settings: Settings): Promise<NestExpressApplication> {

@@ -78,8 +78,8 @@ export interface Sold {
   trimmed: number;
   cuts: readonly FoodCut[];
   /** How it is left where so many are said and no cut: eight thighs are not diced. As in the first of the cuts without. */
-  counted?: CutId;
-  /** It comes cut as well: so many of them and more, without a word of their cut, are pieces. "20 fried pickles". */
+  countedCut?: CutId;
+  /** It comes cut as well: so many and more, without a word of their cut, are pieces: "20 fried pickles". Our choice. */
   piecesFrom?: number;
   /** What a dish begins with: so many of the first unit in the first cut, and its minutes in the pot. */
   usual: { amount: number; minutes: number };

@@ -120,7 +120,7 @@ const asked = (typed: string, doubt: FoodDoubt, likely: Bought[]): FoodReading =
 });
 
 /** No food by its name; foods whose names are near to words of it are offered. */
-function unknown(pantry: Pantry, typed: string, words: string): FoodReading {
+function noSuchFood(pantry: Pantry, typed: string, words: string): FoodReading {
   const fits = (item: Ingredient): boolean => item.food !== undefined;
   const near = words === '' ? [] : findIngredients(pantry, words, { fits });
   const ids = near.map(({ id }) => id);
@@ -236,20 +236,20 @@ export function readFood(
   const lower = typed.toLowerCase();
   const { sizeMm, text } = sizeIn(lower);
   const words = sizeIn(said.words).text.replace(COUNT_TO_POUND, ' ');
-  const counted = said.quantity !== null && said.measure.by === 'count' && said.eachG === null;
+  const isCount = said.quantity !== null && said.measure.by === 'count' && said.eachG === null;
   const uncoated = uncoatedIn(lower);
   if (uncoated) {
     const parcels = uncoated === 'pastry' ? usualEach(pantry, PARCELS) : [];
-    return asked(typed, uncoated, soMany(pantry, parcels, counted ? said.quantity : null));
+    return asked(typed, uncoated, soMany(pantry, parcels, isCount ? said.quantity : null));
   }
   // What stands behind a comma or "cut into" says how, and only in need what.
   const [head] = words.split(/,|\b(?:cut|sliced|in|into|as)\b/);
   const found = recogniseFood(pantry, head, lower) ?? recogniseFood(pantry, words);
-  if (!found) return unknown(pantry, typed, comparedWords(words).slice(-2).join(' '));
+  if (!found) return noSuchFood(pantry, typed, comparedWords(words).slice(-2).join(' '));
   const food = foodOf(pantry, found.item.id);
   const cutWord = cutSaid(food, text);
-  const { cuts, counted: leftAs } = soldAs(food);
-  const cut = cutWord ?? (counted ? cuts.find((c) => c.id === leftAs) : undefined) ?? cuts[0];
+  const { cuts, countedCut } = soldAs(food);
+  const cut = cutWord ?? (isCount ? cuts.find((c) => c.id === countedCut) : undefined) ?? cuts[0];
   const floret = cut.id === 'florets' ? FLORET_MM.find(([pattern]) => pattern.test(lower))?.[1] : undefined;
   const size = cut.sizeMm === null ? undefined : (sizeMm ?? floret);
   const base: Bought = { ...usual(food), cut: cut.id, ...(size !== undefined && { sizeMm: size }) };
@@ -266,7 +266,7 @@ export function readFood(
   const another = wordsOfAnother(found);
   // "4 tuna steaks": of tuna nothing is known, and no beef is meant.
   if (another.length > 0 && found.called.every((word) => CUT_NAMES.has(word))) {
-    return unknown(pantry, typed, another.join(' '));
+    return noSuchFood(pantry, typed, another.join(' '));
   }
   if (another.length > 0) {
     return asked(typed, 'another-kind', [{ ...base, ...amountSaid(food, said, text, head, cutWord) }]);

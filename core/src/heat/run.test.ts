@@ -1,5 +1,6 @@
 import { foodOf, KNOWN } from '../foods/index.js';
 import { geometryOf } from '../piece/index.js';
+import { STEPS_S } from './constants/index.js';
 import { deepOil, simulate } from './index.js';
 
 /** A bare slab of chicken that fries for so many minutes, as it begins to wait on a rack. */
@@ -35,4 +36,14 @@ describe('a cook that ends a moment after a step', () => {
     expect(moment.pushGm2S[0] / whole.pushGm2S[0]).toBeCloseTo(1, 2);
     expect(moment.centreC[0]).toBeCloseTo(whole.centreC[0], 1);
   });
+
+  // An eighth of a second, and parts of it: what an update brought up boils in that step.
+  test.each([0.3, 0.52, 0.6, 0.8, 1, 1.3])(
+    'shows no burst of steam in a last step, whatever part of one is left: %f',
+    (steps) => {
+      const part = fried(8 + (steps * STEPS_S.later) / 60);
+      expect(part.pushGm2S[0] / whole.pushGm2S[0]).toBeLessThan(1.6);
+      expect(part.centreC[0]).toBeCloseTo(whole.centreC[0], 1);
+    },
+  );
 });

@@ -12,8 +12,8 @@ import { MOST_PER_STEP } from './front.js';
 
 /**
  * Finds what part of the water that evaporates from `cell` within a step of `stepS` seconds comes out of it and out of
- * each cell behind it (`work.own`): the implicit step of capillary diffusion that a loss at the cell makes, by how liquid moved last
- * (`work.wick`). A loss that is spread over the step has had half of it to draw on what lies behind.
+ * each cell behind it (`work.own`): the implicit step of capillary diffusion that a loss at the cell makes, by how liquid moved
+ * last (`work.wick`). A loss that is spread over the step has had half of it to draw on what lies behind.
  * @returns how many cells behind it give
  */
 function findOwn(

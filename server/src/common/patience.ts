@@ -1,29 +1,27 @@
 import type { IncomingMessage, Server, ServerResponse } from 'node:http';
 import type { Server as SecureServer } from 'node:https';
+import { mayBeLarge } from './bodies.js';
 
 /** The head of a request must have come within so long, and its body within so long after it, ms. */
 export const PATIENCE_MS = 30_000;
 /** How often heads are looked after, ms: one is cut so much later at most. */
 const LOOKED_AFTER_MS = 1000;
-/** What is large comes for as long as so much of it comes within every patience, bytes: a weak radio at the far end of a house. */
+/**
+ * What is large comes for as long as so much of it comes within every patience, bytes: 17 kB/s, a weak radio at the far end of
+ * a house. Our choice.
+ */
 export const LEAST_OF_LARGE_BYTES = 512 * 1024;
-/** And no longer than this, ms. */
+/** And no longer than this, ms: a gigabyte at 300 kB/s. Our choice. */
 const LARGEST_MS = 3_600_000;
 
 const TOO_SLOW = 'HTTP/1.1 408 Request Timeout\r\nConnection: close\r\n\r\n';
 
+/** Requests with whose bodies there is patience. */
 const large = new WeakSet<IncomingMessage>();
-
-/** Has patience with the body of a request that may be large. Said once it is known who asks. */
-export const largeComes = (request: IncomingMessage): void => void large.add(request);
-
-/** Whether what is sent there may be large: a photograph, a whole kitchen, a backup. */
-export const mayBeLarge = (url: string): boolean =>
-  /^\/api\/(cooks\/[\w-]+\/photos|import|backups\/file)(\?|$)/.test(url);
 
 /** Has patience with what may be large. Behind the door: with those alone who are let in, and before anything is read. */
 export function waitForLarge(request: IncomingMessage, _response: ServerResponse, next: () => void): void {
-  if (mayBeLarge(request.url ?? '')) largeComes(request);
+  if (mayBeLarge(request)) large.add(request);
   next();
 }
 

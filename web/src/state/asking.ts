@@ -44,19 +44,26 @@ export function pageTokenIn(cookies: string): string | null {
   return null;
 }
 
+/** What every request of a page of this house says of itself. */
+export function pageHeaders(): Record<string, string> {
+  const token = pageTokenIn(globalThis.document?.cookie ?? '');
+  return token ? { [PAGE_HEADER]: token } : {};
+}
+
+/** Takes note, by the status of an answer, whether this browser is let in. @returns whether it is */
+export function noteLetIn(status: number): boolean {
+  setSignedOut(status === SIGNED_OUT);
+  return status !== SIGNED_OUT;
+}
+
 /**
  * Asks the server.
  * @throws TypeError as where no server answers, when nobody is signed in with this browser
  */
 export async function ask(what: RequestInfo | URL, how?: RequestInit): Promise<Response> {
   const request = what instanceof Request ? what : new Request(what, how);
-  const token = pageTokenIn(globalThis.document?.cookie ?? '');
-  if (token) request.headers.set(PAGE_HEADER, token);
+  for (const [name, value] of Object.entries(pageHeaders())) request.headers.set(name, value);
   const answer = await fetch(request);
-  if (answer.status === SIGNED_OUT) {
-    setSignedOut(true);
-    throw new TypeError('Nobody is signed in with this browser.');
-  }
-  setSignedOut(false);
+  if (!noteLetIn(answer.status)) throw new TypeError('Nobody is signed in with this browser.');
   return answer;
 }

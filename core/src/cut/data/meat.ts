@@ -45,7 +45,7 @@ export const MEAT_SOLD: Readonly<Record<string, Sold>> = {
       whole('Opened flat, the thick part slit so that it lies even.'),
       { ...STRIPS, sizeMm: 25 },
     ],
-    counted: 'whole',
+    countedCut: 'whole',
     usual: { amount: 6, minutes: 6 },
   }),
   'chicken-wing': sold({

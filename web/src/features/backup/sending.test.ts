@@ -63,6 +63,6 @@ test('a server that is away is one, and who is signed out is told so', async () 
   expect(await away).toMatchObject({ error: { status: 'FETCH_ERROR' } });
   const refused = send();
   Asked.last.answer(401, '{}');
-  await refused;
+  expect(await refused).toMatchObject({ error: { status: 'FETCH_ERROR' } });
   expect(isSignedOut()).toBe(true);
 });

@@ -1,11 +1,9 @@
-import { PAGE_HEADER } from '@yellowmist/contract';
-import { pageTokenIn, setSignedOut } from '../../state/asking';
+import { noteLetIn, pageHeaders } from '../../state/asking';
 
 /** What an answer is to the query layer. */
 export type Sent<T> =
   { data: T } | { error: { status: number; data: unknown } | { status: 'FETCH_ERROR'; error: string } };
 
-const SIGNED_OUT = 401;
 const FIRST_BAD = 400;
 
 /**
@@ -21,14 +19,13 @@ export const sendFile = <T>(url: string, file: File, onGone: (bytes: number) => 
     request.onabort = away;
     request.onload = () => {
       const { status } = request;
-      if (status === SIGNED_OUT) setSignedOut(true);
+      if (!noteLetIn(status)) return away();
       const data = readAnswer(request.responseText);
       resolve(status < FIRST_BAD ? { data: data as T } : { error: { status, data } });
     };
     request.open('POST', url);
-    request.setRequestHeader('content-type', 'application/octet-stream');
-    const token = pageTokenIn(globalThis.document?.cookie ?? '');
-    if (token) request.setRequestHeader(PAGE_HEADER, token);
+    const headers = { 'content-type': 'application/octet-stream', ...pageHeaders() };
+    for (const [name, value] of Object.entries(headers)) request.setRequestHeader(name, value);
     request.send(file);
   });
 

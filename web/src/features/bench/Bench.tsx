@@ -10,7 +10,7 @@ import { CurvesBoard } from '../cutaways/CurvesBoard';
 import { Cutaways } from '../cutaways/Cutaways';
 import { longestOf } from '../dish/clock';
 import { sideTurned, type Side } from '../dish/deskSlice';
-import { liesOnBench, selectBody, selectDragged, selectSide, useDish } from '../dish/dishSlice';
+import { onBench, selectBody, selectDragged, selectSide, useDish } from '../dish/dishSlice';
 import { useEvaluation, type Evaluated } from '../dish/useEvaluation';
 import { FAMILY_NAMES } from '../dish/words';
 import { AirForm, AirHeat } from '../heat/AirForm';
@@ -48,11 +48,11 @@ export function Bench() {
   const dispatch = useAppDispatch();
   const lying = useDish(selectBody);
   const dragged = useDish(selectDragged);
-  const { evaluated, of, error } = useEvaluation(lying, liesOnBench);
+  const { evaluated, of, error } = useEvaluation(lying, onBench);
   // While something is dragged the page shows the dish that its picture is of: both are drawn at once.
   const body = (dragged && of) || lying;
   // The picture follows the hand; what is read beside it waits until the hand rests.
-  const [calmBody, calm] = [useCalm(body), useCalm(evaluated)];
+  const [calmBody, calm] = [useCalm(body, !dragged), useCalm(evaluated, !dragged)];
   const search = useSearch(body);
   const [share, setShare] = useState(1);
   const turn = useCallback((to: Side): void => void dispatch(sideTurned(to)), [dispatch]);
@@ -146,7 +146,7 @@ const CoatAndCut = memo(function CoatAndCut({
   const side = useDish(selectSide);
   const inAir = side === 'air' ? plan : null;
   const specs = side === 'pot' ? body.fried.layers : (plan?.layers ?? NO_LAYERS);
-  const dish = useCalm(body.dish);
+  const dish = useCalm(body.dish, !useDish(selectDragged));
   const layers = useMemo(() => readyPiece(pantry, dish, specs).layers, [pantry, dish, specs]);
   const { areaM2 } = useMemo(() => wholeOf(pantry, dish), [pantry, dish]);
   return (

@@ -184,8 +184,11 @@ export const selectSave = ({ body, desk }: DishState): SaveState =>
 
 const NOTHING = dishReducer(undefined, { type: 'dish/none' });
 
-/** The dish on the bench, out of what the page keeps. */
-export const liesOnBench = (state: RootState): ConversionBody | null => selectBody(state.dish ?? NOTHING);
+/** The dish on the bench and whether a hand drags something of it, out of what the page keeps. */
+export const onBench = {
+  body: (state: RootState): ConversionBody | null => selectBody(state.dish ?? NOTHING),
+  isHeld: (state: RootState): boolean => selectDragged(state.dish ?? NOTHING),
+};
 
 /** Something of the dish on the bench. */
 export const useDish = <T>(select: (dish: DishState) => T): T =>

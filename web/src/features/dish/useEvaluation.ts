@@ -39,6 +39,12 @@ async function hurriedLook(question: EvaluateQuestion, signal: AbortSignal): Pro
 
 const NOTHING_YET = { evaluated: null, of: null };
 
+/** Where the dish of a hand that drags is kept, and whether it drags. */
+interface Lying<Body> {
+  body: (state: RootState) => Body | null;
+  isHeld: (state: RootState) => boolean;
+}
+
 /** A dish with what is asked of it. */
 interface Wish<Body> {
   of: Body;
@@ -48,14 +54,15 @@ interface Wish<Body> {
 /**
  * Simulates what is on the bench after every change: the newest question is asked as soon as the one before it is
  * answered, and the last answer stays until then, so that a picture follows a hand that drags. Of changes that come one
- * upon the other each gets a quick look, and the last of them, when the hand rests, the whole one, through its waiting.
- * @param lies where the dish of a hand that drags is kept: what changed there is asked before the page is drawn anew, so
- *   that simulation and drawing go side by side. Without it nobody drags, and nothing is followed through its waiting
+ * upon the other, or under a hand that drags, each gets a quick look, and the last of them, when the hand rests, the whole
+ * one, through its waiting.
+ * @param lies what changed there is asked before the page is drawn anew, so that simulation and drawing go side by side.
+ *   Without it nobody drags, and nothing is followed through its waiting
  * @returns the last answer, and the dish that it is of
  */
 export function useEvaluation<Body extends Question>(
   body: Body | null,
-  lies: ((state: RootState) => Body | null) | null = null,
+  lies: Lying<Body> | null = null,
 ): { evaluated: Evaluated | null; of: Body | null; error: string } {
   const dispatch = useAppDispatch();
   const store = useAppStore();
@@ -75,7 +82,8 @@ export function useEvaluation<Body extends Question>(
       const { of, question: next } = waiting.current;
       waiting.current = null;
       const off = new AbortController();
-      const asked = hurries.current && !next.waits ? null : dispatch(questions.endpoints.evaluate.initiate(next));
+      const hurried = hurries.current || (lies?.isHeld(store.getState()) ?? false);
+      const asked = hurried && !next.waits ? null : dispatch(questions.endpoints.evaluate.initiate(next));
       running.current = asked ?? off;
       try {
         const answer = await (asked ? asked.unwrap() : hurriedLook(next, off.signal));
@@ -87,7 +95,7 @@ export function useEvaluation<Body extends Question>(
       asked?.unsubscribe();
     }
     running.current = null;
-  }, [dispatch]);
+  }, [dispatch, lies, store]);
 
   const wish = useCallback(
     (of: Body, wanted: string): void => {
@@ -113,7 +121,7 @@ export function useEvaluation<Body extends Question>(
     if (!lies) return;
     let last: Body | null = null;
     return store.subscribe(() => {
-      const now = lies(store.getState());
+      const now = lies.body(store.getState());
       if (now === last) return;
       last = now;
       if (now) wish(now, JSON.stringify(questionOf(now, own)));

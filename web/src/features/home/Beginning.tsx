@@ -1,7 +1,7 @@
 import { useId, useState, type ClipboardEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { exampleConversion, RANGES } from '@yellowmist/contract';
-import { NAMED_COATS, type Bought, type Fryer } from '@yellowmist/core';
+import { NAMED_COATS, usualCoat, type Bought, type Fryer } from '@yellowmist/core';
 import { problemText, useCreateMutation } from '../../state/api';
 import { useAppDispatch } from '../../state/hooks';
 import { questions } from '../../state/questions';
@@ -23,7 +23,7 @@ import * as texts from './texts';
 const RECIPE_LINES = 7;
 
 /** What is written in the sentence at first: a real example. */
-const EXAMPLE = { food: texts.with24OysterMushrooms, coat: texts.beerBatter, minutes: 5 };
+const EXAMPLE = { food: texts.with24OysterMushrooms, coat: usualCoat(undefined).label, minutes: 5 };
 
 /** The coat is what is written, and none of those that have a name. */
 const BY_WORDS = 'words';

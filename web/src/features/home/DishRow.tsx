@@ -83,6 +83,8 @@ function Told({ document: { chosen, dish, fryer, fried, note, tags = [] } }: { d
   );
 }
 
+const ACT = 'btn btn-ghost btn-square size-11 sm:size-9';
+
 function Acts({ listed }: { listed: ListedConversion }) {
   const { id, name } = listed;
   const broken = isBroken(listed);
@@ -106,7 +108,7 @@ function Acts({ listed }: { listed: ListedConversion }) {
       {!broken && (
         <button
           type="button"
-          className="btn btn-ghost btn-square size-11 sm:size-9"
+          className={ACT}
           aria-label={away ? texts.takeOutAgain(name) : texts.putAway(name)}
           title={away ? texts.takeItOutAgain : texts.dishRowPutAway}
           onClick={() => orTell(putAway())}
@@ -117,7 +119,7 @@ function Acts({ listed }: { listed: ListedConversion }) {
       {!broken && (
         <button
           type="button"
-          className="btn btn-ghost btn-square size-11 sm:size-9"
+          className={ACT}
           aria-label={texts.copy(name)}
           title={texts.dishRowCopy}
           onClick={() => orTell(duplicate(id).unwrap())}
@@ -127,7 +129,7 @@ function Acts({ listed }: { listed: ListedConversion }) {
       )}
       <button
         type="button"
-        className="btn btn-ghost btn-square size-11 sm:size-9"
+        className={ACT}
         aria-label={texts.deleteIt(name)}
         title={texts.dishRowDelete}
         onClick={() => orTell(putAside())}

@@ -2,7 +2,6 @@
 
 // Beginning
 export const with24OysterMushrooms = '24 oyster mushrooms, torn';
-export const beerBatter = 'beer batter';
 export const inMyOwnWords = 'in my own words, above';
 export const beginWithDish = 'Begin with a dish';
 export const whatDoYouFry = 'What do you fry in a pot of oil?';
