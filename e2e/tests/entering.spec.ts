@@ -93,13 +93,23 @@ test('of a chicken it is asked which pieces; what has no coat says so', async ({
   await expect(page.getByRole('alert')).toContainText('“6 churros” is dough that is fried by itself');
   // The nearest to a parcel in pastry is a roll: as many of them, in its sheet.
   await food(page).fill('6 samosas');
-  await page.getByRole('button', { name: '6 rolls' }).click();
+  // By keys alone: the answer goes with its question, and one is back in the field.
+  const rolls = page.getByRole('button', { name: '6 rolls' });
+  await expect(rolls).toBeVisible();
+  await food(page).press('Tab');
+  await expect(rolls).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(food(page)).toBeFocused();
   await expect(page.getByLabel('Pieces', { exact: true })).toHaveValue('6');
   await expect(coat(page)).toHaveValue('spring roll sheets');
   // What nobody writes of is the coat that the food usually has.
   await food(page).fill('12 prawns');
   await expect(coat(page)).toHaveValue('flour, egg and coarse crumbs');
   await expect(page.getByText('As it is often fried')).toBeVisible();
+  // What stands where a coat does is never dropped.
+  await food(page).fill('8 chicken thighs in moon dust');
+  await expect(coat(page)).toHaveValue('moon dust');
+  await expect(page.getByText('“moon dust”')).toBeVisible();
   await food(page).fill('');
   await expect(page.getByRole('alert')).toContainText('Say what you fry, and how much of it.');
 });

@@ -27,6 +27,9 @@ export const CUT_WORDS: readonly (readonly [RegExp, CutId])[] = [
   [/\b(whole|left whole|beaten thin|pounded)\b/, 'whole'],
 ];
 
+/** Whether words say how something is cut. */
+export const namesCut = (text: string): boolean => CUT_WORDS.some(([pattern]) => pattern.test(text));
+
 /** Widths of florets in words, mm. Common practice, no source: florets of 25–38 mm. */
 export const FLORET_MM: readonly (readonly [RegExp, number])[] = [
   [/\b(small|tiny|little) florets?\b/, 24],

@@ -2,6 +2,7 @@ export * from './amount.js';
 export * from './bowls.js';
 export * from './coats.js';
 export * from './constants.js';
+export { namesCut } from './cutWords.js';
 export * from './describing.js';
 export * from './enter.js';
 export * from './food.js';

@@ -44,6 +44,31 @@ describe('a dish said in one go is taken apart into its food and its coat', () =
   });
 });
 
+describe('what stands where a coat does is asked about, and never dropped', () => {
+  test.each([
+    ['8 chicken thighs in moon dust', 'moon dust'],
+    ['8 chicken thighs in flour, egg and moon dust', 'flour, egg and moon dust'],
+    ['500 g tofu, cubed, rolled with stardust', 'stardust'],
+  ])('%s', (typed, coat) => {
+    const said = inOneLine(KNOWN, typed)!;
+    expect(said).toMatchObject({ coat, byName: false, unclear: true });
+    const entered = enter(KNOWN, { food: said.food, coat });
+    expect(entered.food.bought).not.toBeNull();
+    expect(entered.fried).toBeNull();
+  });
+
+  test.each([
+    '2 onions in 13 mm rings',
+    '3 potatoes cut in wedges',
+    '6 mussels in the shell',
+    '12 gherkins in brine',
+    '4 chicken thighs with skin',
+    '1 cabbage in six',
+  ])('%s: how it is cut, or what it comes in, is no coat', (typed) =>
+    expect(inOneLine(KNOWN, typed)?.coat ?? null).toBeNull(),
+  );
+});
+
 test('a dish whose name alone tells of its coat is told from one of which a coat is said', () => {
   const byName = (typed: string): boolean => inOneLine(KNOWN, typed)!.byName;
   expect(['4 chicken schnitzels', '10 spring rolls'].map(byName)).toEqual([true, true]);
@@ -127,12 +152,15 @@ describe('what names no coat stays with the food', () => {
       'fried',
       '4 min',
       'torn',
+      'moondust',
     );
     fc.assert(
       fc.property(fc.array(words, { maxLength: 12 }), (typed) => {
         const said = inOneLine(KNOWN, typed.join(' '));
         if (!said) return;
-        expect(enter(KNOWN, { food: '500 g salmon', coat: said.coat ?? 'flour' }).fried).not.toBeNull();
+        const { fried } = enter(KNOWN, { food: '500 g salmon', coat: said.coat ?? 'flour' });
+        // One of which something is not known is asked about; every other can be dipped in.
+        expect([fried === null, typed.join(' ')]).toEqual([said.unclear, typed.join(' ')]);
         expect(said.food).not.toMatch(/[\s,]$/);
         expect(() => readFood(KNOWN, said.food)).not.toThrow();
       }),

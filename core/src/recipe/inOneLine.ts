@@ -1,4 +1,13 @@
-import { batterCalled, coatCalled, namedCoat, readBowls, readCoat, readFood } from '../entry/index.js';
+import {
+  batterCalled,
+  coatCalled,
+  namedCoat,
+  namesCut,
+  onlyDescribes,
+  readBowls,
+  readCoat,
+  readFood,
+} from '../entry/index.js';
 import { soldAs } from '../cut/index.js';
 import { foodOf, functionOf, ingredient, type Pantry } from '../foods/index.js';
 import { NO_BITE_G } from './constants.js';
@@ -12,11 +21,14 @@ export interface OneLine {
   coat: string | null;
   /** The coat is only that which a dish of this name usually has. */
   byName: boolean;
+  /** Something of the coat is not known: it is asked about. */
+  unclear: boolean;
   pot: PotSaid;
 }
 
 /** How a coat gets on: "dipped in", "rolled with". */
-const DIPPED = String.raw`(?:(?:dipped|soaked|marinated|dredged|coated|rolled|tossed|covered|breaded|crusted)\s+)?(?:in|with)\s+`;
+const GETS_ON = '(?:dipped|soaked|marinated|dredged|coated|rolled|tossed|covered|breaded|crusted)';
+const DIPPED = String.raw`(?:${GETS_ON}\s+)?(?:in|with)\s+`;
 /** What may follow where it is told how something is fried; else it is the food: "fried green tomatoes". */
 const FRYING_GOES_ON = String.raw`\s*(?:$|[,;.]|~?\d|(?:for|at|in|on|with|until|about|each|both|over)\b)`;
 /** Where the frying begins: "shallow fried", "for 5 minutes", "at 180". */
@@ -110,6 +122,22 @@ function isCoat(pantry: Pantry, words: string): boolean {
   return dry.includes('powder') || dry.includes('finish');
 }
 
+/** What goes before a coat, known or not: "in", "rolled with". */
+const BEFORE_COAT = new RegExp(String.raw`\bin\b|\b${GETS_ON}\s+with\b`, 'i');
+/** In what food is without being coated: "in brine", "cut in four". Common practice, no source. */
+const NO_COAT = /\b(?:brine|juice|jackets?|skins?|two|three|four|six|eight)\b/i;
+
+/**
+ * Whether words stand where a coat does and tell of something that is not known: they are asked about, and never dropped.
+ * @param inside whether things of a coat stand before them
+ */
+function isUnclearCoat(pantry: Pantry, between: string, words: string, inside: boolean): boolean {
+  if (namesCut(words.toLowerCase()) || onlyDescribes(words) || NO_COAT.test(words)) return false;
+  return (
+    BEFORE_COAT.test(between) || (inside && readBowls(pantry, words).lines.some(({ doubt }) => doubt !== 'unknown'))
+  );
+}
+
 /** The id of the named coat that a word beside the food's name tells of, or the dish's own name, and the food without it; null where none does. */
 function coatInName(pantry: Pantry, typed: string): { food: string; id: string; byName: boolean } | null {
   const beside = BESIDE_IT.find(([pattern]) => pattern.test(typed));
@@ -138,13 +166,17 @@ export function inOneLine(pantry: Pantry, typed: string): OneLine | null {
   const [first, ...rest] = typed.split(PARTING);
   let food = first;
   const coats: string[] = [];
+  let unclear = false;
   const frying: string[] = [];
   for (let k = 0; k < rest.length; k += 2) {
     const [between, words] = [rest[k], rest[k + 1].trim()];
     if (words === '') food += between;
     else if (OF_THE_POT.test(words)) frying.push(words);
     else if (isOfCoat(pantry, words)) coats.push(words);
-    else food += between + words;
+    else if (isUnclearCoat(pantry, between, words, coats.length > 0)) {
+      coats.push(words);
+      unclear = true;
+    } else food += between + words;
   }
   const named = coatInName(pantry, food);
   const beside: string[] = food.match(FRIED_BESIDE) ?? [];
@@ -152,8 +184,9 @@ export function inOneLine(pantry: Pantry, typed: string): OneLine | null {
   const { said: pot } = potIn(told === '' ? '' : `fry ${told}`, false);
   const plain = (words: string): string => tidied(words.replace(FRIED_BESIDE, ''));
   const coat = coats.join(', ');
-  if (coat !== '' && isCoat(pantry, coat)) return { food: plain(food), coat, byName: false, pot };
-  if (named) return { food: plain(named.food), coat: namedCoat(named.id)!.label, byName: named.byName, pot };
+  if (coat !== '' && (unclear || isCoat(pantry, coat))) return { food: plain(food), coat, byName: false, unclear, pot };
+  if (named)
+    return { food: plain(named.food), coat: namedCoat(named.id)!.label, byName: named.byName, unclear: false, pot };
   const isTold = beside.length > 0 || (pot.medium ?? pot.tempC ?? pot.minutes) !== null;
-  return isTold ? { food: plain(food), coat: null, byName: false, pot } : null;
+  return isTold ? { food: plain(food), coat: null, byName: false, unclear: false, pot } : null;
 }

@@ -9,6 +9,12 @@ interface Props {
   offer?: boolean;
 }
 
+/** The field that is asked about: the last one before the question. */
+const fieldBefore = (question: Element): HTMLElement | undefined =>
+  [...document.querySelectorAll<HTMLElement>('input, textarea')]
+    .filter((field) => field.compareDocumentPosition(question) & Node.DOCUMENT_POSITION_FOLLOWING)
+    .at(-1);
+
 /** A question with its likeliest answers; what was typed stays. */
 export function Asking({ text, answers, none = texts.nothingNearItIs, offer = false }: Props) {
   return (
@@ -16,7 +22,16 @@ export function Asking({ text, answers, none = texts.nothingNearItIs, offer = fa
       <p className="font-semibold">{text}</p>
       <p className="mt-1 flex flex-wrap gap-2">
         {answers.map(({ words, onTake }) => (
-          <button key={words} type="button" className="btn btn-outline btn-sm h-9 font-normal" onClick={onTake}>
+          <button
+            key={words}
+            type="button"
+            className="btn btn-outline btn-sm h-9 font-normal"
+            onClick={(press) => {
+              // The question goes, and its button with it. By key one is back in the field; a finger wants no keyboard.
+              if (press.detail === 0) fieldBefore(press.currentTarget)?.focus();
+              onTake();
+            }}
+          >
             {words}
           </button>
         ))}
