@@ -62,6 +62,21 @@ test('who has gone makes room at once, and what it asked for is never begun', as
   expect(begun).toEqual(['first', 'last']);
 });
 
+test('who has gone before it asks takes no place, whether it would have waited or not', async () => {
+  const begun: string[] = [];
+  const { task, end } = work(begun);
+  const queue = new FairQueue(ROOM);
+  const gone = AbortSignal.abort();
+  await expect(queue.run('a', task('alone'), gone)).rejects.toThrow('Nobody waits');
+  const first = queue.run('a', task('first'));
+  for (let k = 0; k < 9; k++) await expect(queue.run('a', task('left'), gone)).rejects.toThrow('Nobody waits');
+  const last = queue.run('a', task('last'));
+  await end();
+  await end();
+  expect(await Promise.all([first, last])).toEqual(['first', 'last']);
+  expect(begun).toEqual(['first', 'last']);
+});
+
 test('a task that fails hands its place on', async () => {
   const queue = new FairQueue(ROOM);
   const failing = queue.run('a', () => Promise.reject(new Error('no')));

@@ -11,6 +11,8 @@ export interface Room {
   retryAfterS: number;
 }
 
+const NOBODY_WAITS = 'Nobody waits for it any more.';
+
 interface Waiting {
   start: () => void;
   giveUp: (error: Error) => void;
@@ -30,9 +32,10 @@ export class FairQueue {
   /**
    * Does a task when its turn has come.
    * @param signal calls it off: while it waits it is forgotten at once
-   * @throws ProblemException 503 with the seconds to wait where too much waits already
+   * @throws ProblemException 503 with the seconds to wait where too much waits already; Error where it is called off
    */
   async run<T>(asker: string, task: () => Promise<T>, signal?: AbortSignal): Promise<T> {
+    if (signal?.aborted) throw new Error(NOBODY_WAITS);
     if (this.running >= this.room.running) await this.turn(asker, signal);
     else this.running += 1;
     try {
@@ -55,7 +58,7 @@ export class FairQueue {
       signal?.addEventListener(
         'abort',
         () => {
-          if (this.forget(asker, place)) place.giveUp(new Error('Nobody waits for it any more.'));
+          if (this.forget(asker, place)) place.giveUp(new Error(NOBODY_WAITS));
         },
         { once: true },
       );
