@@ -1,4 +1,5 @@
 export type * from './answers.js';
+export * from './beginning.js';
 export * from './check.js';
 export * from './dishFile.js';
 export * from './clock.js';

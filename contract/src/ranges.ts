@@ -64,6 +64,8 @@ export const RANGES = {
   /** Browning of a swatch; events of one request. */
   colourB: { min: 0, max: 20 },
   cookEvents: { min: 1, max: 200 },
+  /** How long ago a cook began that is handed over: a year, ms. */
+  agoMs: { min: 0, max: 366 * 86_400_000 },
   /** How it came out: a centre, minutes after it went in, oil of a batch; how often it was opened; liquid of a batter against its recipe. */
   seenCentreC: { min: -30, max: 130 },
   seenAtMin: { min: 0, max: 180 },

@@ -1,5 +1,6 @@
-import { accessSync, chmodSync, constants, mkdirSync, readdirSync, readFileSync } from 'node:fs';
-import { join, resolve } from 'node:path';
+import { accessSync, chmodSync, constants, existsSync, mkdirSync, readdirSync, readFileSync } from 'node:fs';
+import { dirname, join, resolve } from 'node:path';
+import { fileURLToPath } from 'node:url';
 import { accessChangeSchema, check } from '@yellowmist/contract';
 import { tooEasy } from './access/passphrase.js';
 
@@ -71,6 +72,11 @@ function homeOf(env: NodeJS.ProcessEnv, port: number): HomeSettings {
   };
 }
 
+/** The folder of the application, whether it runs bundled or not: from wherever it is started, its pages and data are found. */
+function homeFolder(from = dirname(fileURLToPath(import.meta.url))): string {
+  return existsSync(join(from, 'web')) || dirname(from) === from ? from : homeFolder(dirname(from));
+}
+
 /** Reads the settings. @throws Error in one clear sentence when a value cannot be used */
 export function readSettings(env: NodeJS.ProcessEnv, args: readonly string[]): Settings {
   const port = portOf(env, 'YELLOWMIST_PORT', DEFAULT_PORT);
@@ -79,7 +85,7 @@ export function readSettings(env: NodeJS.ProcessEnv, args: readonly string[]): S
     throw new Error(
       `YELLOWMIST_HOST must be an address of this machine alone, such as 127.0.0.1, not "${host}". Others in the house come in by a passphrase: the page Kitchen, In the house, or YELLOWMIST_PASSPHRASE.`,
     );
-  const dataFolder = resolve(env.YELLOWMIST_DATA ?? 'data');
+  const dataFolder = resolve(env.YELLOWMIST_DATA ?? join(homeFolder(), 'data'));
   try {
     mkdirSync(dataFolder, { recursive: true, mode: OWNER_ONLY.folder });
     accessSync(dataFolder, constants.W_OK);
@@ -91,7 +97,7 @@ export function readSettings(env: NodeJS.ProcessEnv, args: readonly string[]): S
     host,
     port,
     dataFolder,
-    webFolder: resolve(env.YELLOWMIST_WEB ?? 'web/dist'),
+    webFolder: resolve(env.YELLOWMIST_WEB ?? join(homeFolder(), 'web/dist')),
     hostNames: (env.YELLOWMIST_HOSTNAMES ?? '').split(',').filter(Boolean),
     demoData: args.includes('--demo-data'),
     home: homeOf(env, port),

@@ -25,6 +25,17 @@ test('nothing has to be said', () => {
   });
 });
 
+test('from wherever it is started, its own pages are found', () => {
+  const here = process.cwd();
+  process.chdir(folder);
+  try {
+    expect(said({}).webFolder).toBe(join(here, 'web', 'dist'));
+    expect(said({ YELLOWMIST_WEB: 'other' }).webFolder).toMatch(/yellowmist-settings-.*other$/);
+  } finally {
+    process.chdir(here);
+  }
+});
+
 test('everything that is said is taken', () => {
   const env = {
     YELLOWMIST_HOST: '::1',

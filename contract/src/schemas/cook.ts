@@ -27,22 +27,6 @@ const rehearsalSchema = allOf<T.Rehearsal>({
     .default([]),
 });
 
-/** What `POST /api/cooks` takes. */
-export const startCookSchema = allOf<T.StartCookRequest>({
-  conversionId: Joi.string().guid().optional(),
-  eveningId: Joi.string().guid().optional(),
-  rehearsal: rehearsalSchema.optional(),
-  timeZone: timeZoneSchema.optional(),
-  afterwards: afterwardsSchema.optional(),
-})
-  .nand('rehearsal', 'afterwards')
-  .xor('conversionId', 'eveningId')
-  .messages({
-    'object.missing': 'conversionId or eveningId must name what is cooked',
-    'object.nand': 'a rehearsal cannot be entered afterwards: give rehearsal or afterwards, not both',
-    'object.xor': 'only one of conversionId and eveningId may be given',
-  });
-
 const key = Joi.string().max(300);
 
 /** What each deed says beside its name. */
@@ -139,38 +123,68 @@ const filedStepSchema = Joi.object({
   restS: seconds,
 }).unknown();
 
+const idsOf = (dishes: unknown): unknown[] =>
+  Array.isArray(dishes) ? dishes.map((dish: { id?: unknown } | null) => dish?.id) : [];
+
 const filedBatchSchema = Joi.object({
   key: key.required(),
-  dishId: Joi.string().required(),
+  // Of its programme, which holds the list that holds it.
+  dishId: Joi.string()
+    .valid(Joi.in('....dishes', { adjust: idsOf }))
+    .required()
+    .messages({ 'any.only': '{{#label}} must be the id of one of its dishes' }),
   pieces: Joi.number().min(0).required(),
   plan: airPlanSchema.required(),
   fryer: fryerSchema.required(),
 }).unknown();
 
-/** A cook that comes from outside: all of its programme is looked at before it is taken. */
-export const filedCookBodySchema = cookBodySchema.append<T.CookBody>({
-  programme: Joi.object({
-    name: Joi.string().required(),
-    cooks: Joi.array()
-      .items(Joi.object({ name: nameSchema.required() }).unknown())
-      .required(),
-    dishes: Joi.array()
-      .items(
-        Joi.object({
-          id: Joi.string().required(),
-          name: nameSchema.required(),
-          dish: dishSchema.required(),
-          fried: friedSchema.required(),
-        }),
-      )
-      .min(1)
-      .required(),
-    steps: Joi.array().items(filedStepSchema).required(),
-    batches: Joi.array().items(filedBatchSchema).min(1).required(),
-    ahead: texts.required(),
-    tableS: seconds,
-  }),
+/** A programme that comes from outside: all of it is looked at before it is taken. */
+const filedProgrammeSchema = Joi.object({
+  name: Joi.string().required(),
+  cooks: Joi.array()
+    .items(Joi.object({ name: nameSchema.required() }).unknown())
+    .required(),
+  dishes: Joi.array()
+    .items(
+      Joi.object({
+        id: Joi.string().required(),
+        name: nameSchema.required(),
+        dish: dishSchema.required(),
+        fried: friedSchema.required(),
+      }),
+    )
+    .min(1)
+    .required(),
+  steps: Joi.array().items(filedStepSchema).required(),
+  batches: Joi.array().items(filedBatchSchema).min(1).required(),
+  ahead: texts.required(),
+  tableS: seconds,
 });
+
+/** A cook that comes from outside. */
+export const filedCookBodySchema = cookBodySchema.append<T.CookBody>({ programme: filedProgrammeSchema });
+
+/** What `POST /api/cooks` takes. */
+export const startCookSchema = allOf<T.StartCookRequest>({
+  conversionId: Joi.string().guid().optional(),
+  eveningId: Joi.string().guid().optional(),
+  rehearsal: rehearsalSchema.optional(),
+  timeZone: timeZoneSchema.optional(),
+  afterwards: afterwardsSchema.optional(),
+  begun: allOf<T.BegunCook>({
+    name: nameSchema,
+    agoMs: within('agoMs').integer(),
+    programme: filedProgrammeSchema,
+  }).optional(),
+})
+  .oxor('rehearsal', 'afterwards', 'begun')
+  .xor('conversionId', 'eveningId')
+  .messages({
+    'object.missing': 'conversionId or eveningId must name what is cooked',
+    'object.oxor':
+      'a rehearsal cannot be entered afterwards, nor begin away from the server: only one of rehearsal, afterwards and begun may be given',
+    'object.xor': 'only one of conversionId and eveningId may be given',
+  });
 
 /** What `GET /api/cooks/{id}` answers. */
 export const cookDocumentSchema = cookBodySchema.append<T.CookDocument>({

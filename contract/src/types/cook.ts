@@ -25,6 +25,13 @@ export interface StartCookRequest {
   timeZone?: string;
   /** It is over: nothing is led, and how it came out is noted. */
   afterwards?: Afterwards;
+  /** It began while this server was away, and has been led since by what is told of it. */
+  begun?: BegunCook;
+}
+
+/** A cook that a page began by itself. Whatever its clock showed: it began `agoMs` before this is told, ms. */
+export interface BegunCook extends Pick<CookBody, 'name' | 'programme'> {
+  agoMs: number;
 }
 
 /** What is kept of a cook beside what happens in it. */

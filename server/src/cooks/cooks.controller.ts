@@ -116,7 +116,7 @@ export class CooksController {
   @Post()
   @ApiOperation({
     summary:
-      'Start a cook from a dish or an evening; as a rehearsal with simulated fryers at a rate, with surprises, where that is asked for; or note one that is over. Sent again with the same `key`, which becomes its id, it is kept once: whoever got no answer may send it again',
+      'Start a cook from a dish or an evening; as a rehearsal with simulated fryers at a rate, with surprises, where that is asked for; or note one that is over; or hand over one that began while the server was away. Sent again with the same `key`, which becomes its id, it is kept once: whoever got no answer may send it again',
   })
   @ApiKey()
   @ApiBody({ schema: openApi(startCookSchema) })

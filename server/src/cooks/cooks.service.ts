@@ -70,7 +70,9 @@ export class CooksService {
       throw badFields([{ field, message: `${field} must not be later than now, ${nowMs} by this server's clock` }]);
     }
     const added = await this.events.add(id, notLaterThan(sent, nowMs));
-    if (endedAt === null && added.some(({ event }) => event.what === 'ended')) await this.store.end(id, nowMs);
+    // It was over when it was tapped, which may have been while this server was away.
+    const over = added.find(({ event }) => event.what === 'ended');
+    if (endedAt === null && over) await this.store.end(id, over.event.atMs);
     const { notes } = stateOf(body.programme, paceOfCook(body), await this.events.of(id));
     const noteOf = new Map(notes.map((n) => [n.eventId, plain(n.text)]));
     return {

@@ -1,5 +1,5 @@
 import { emptyOutbox, unsavedCount } from './outbox';
-import { forgetCooks, waitingTapsOfAll } from './taps';
+import { forgetCooks, waitingOfCooks } from './taps';
 import { forgetTyped } from './typed';
 import { NOTES, PHOTOS } from './unsentHere';
 
@@ -8,9 +8,9 @@ import { NOTES, PHOTOS } from './unsentHere';
 /** Where the service worker keeps the documents that were last there. */
 const DOCUMENTS = 'yellowmist-kitchen';
 
-/** How many changes, photographs, noted cooks and taps are here that the server does not have. */
+/** How many changes, photographs, cooks and taps are here that the server does not have. */
 export const notSavedYet = async (): Promise<number> =>
-  (await unsavedCount()) + (await PHOTOS.count()) + (await NOTES.count()) + waitingTapsOfAll();
+  (await unsavedCount()) + (await PHOTOS.count()) + (await NOTES.count()) + waitingOfCooks();
 
 /** Leaves nothing of the kitchen in this browser; how it is shown here stays. */
 export async function forgetKitchen(): Promise<void> {

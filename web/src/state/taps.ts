@@ -3,12 +3,13 @@ import { notLaterThan, type CookEvent } from '@yellowmist/core';
 import { readHere, writeHere } from './here';
 
 /**
- * What a page keeps of a cook while the server is away: taps that it has not confirmed, in their order, and the cook as it
- * was last known. It outlives the page.
+ * What a page keeps of a cook while the server is away: taps that it has not confirmed, in their order, the cook as it was
+ * last known, and whether it began here. It outlives the page.
  */
 
 const tapsKey = (id: string): string => `yellowmist.cook.${id}.taps`;
 const cookKey = (id: string): string => `yellowmist.cook.${id}`;
+const begunKey = (id: string): string => `yellowmist.cook.${id}.begun`;
 
 /** Taps that wait for the server, the oldest first. */
 export const waitingTaps = (id: string): CookEvent[] => readHere<CookEvent[]>(tapsKey(id), []);
@@ -29,17 +30,58 @@ export function putBack(id: string, nowMs: number): void {
   if (taps.some((tap) => tap.atMs > nowMs)) writeHere(tapsKey(id), notLaterThan(taps, nowMs));
 }
 
+/** The server's clock shows another time than the one by which taps were made: they are moved to it. */
+export const moveTaps = (id: string, byMs: number): void =>
+  writeHere(
+    tapsKey(id),
+    waitingTaps(id).map((tap) => ({ ...tap, atMs: Math.round(tap.atMs + byMs) })),
+  );
+
 /** The cook as this browser last knew it. */
 export const rememberedCook = (id: string): CookDocument | null => readHere<CookDocument | null>(cookKey(id), null);
 export const rememberCook = (document: CookDocument): void => writeHere(cookKey(document.id), document);
 export const forgetCook = (id: string): void => localStorage.removeItem(cookKey(id));
 
+/** Keeps a cook that begins here until the server has it. @returns whether there was room for it */
+export function keepBegun(document: CookDocument): boolean {
+  rememberCook(document);
+  writeHere(begunKey(document.id), true);
+  return isBegunHere(document.id) && rememberedCook(document.id) !== null;
+}
+/** Whether a cook began here, and the server does not have it. */
+export const isBegunHere = (id: string): boolean => readHere(begunKey(id), false);
+/** The server has it, or it is given up. */
+export const confirmBegun = (id: string): void => localStorage.removeItem(begunKey(id));
+
 /** Keys of all that is kept of cooks. */
 const cookKeys = (): string[] => Object.keys(localStorage).filter((key) => key.startsWith(cookKey('')));
+const idsWith = (mark: string): string[] =>
+  cookKeys().flatMap((key) => (key.endsWith(mark) ? [key.slice(cookKey('').length, -mark.length)] : []));
 
-/** Taps of all cooks that wait for the server. */
-export const waitingTapsOfAll = (): number =>
-  cookKeys().reduce((sum, key) => sum + (key.endsWith('.taps') ? readHere<unknown[]>(key, []).length : 0), 0);
+/** Cooks that began here and that the server does not have. */
+export const begunHere = (): string[] => idsWith('.begun');
+/** Cooks of which anything waits for the server. */
+export const waitingCooks = (): string[] => [...new Set([...begunHere(), ...idsWith('.taps')])];
+
+/** How many taps, and cooks that began here, wait for the server. */
+export const waitingOfCooks = (): number =>
+  waitingCooks().reduce((sum, id) => sum + waitingTaps(id).length + Number(isBegunHere(id)), 0);
+
+const isOver = (events: readonly CookEvent[]): boolean => events.some((e) => e.what === 'ended');
+
+/** Forgets cooks that are over and of which nothing waits, but for one that may be looked at again. */
+export function forgetOthersOver(id: string): void {
+  const waiting = new Set([id, ...waitingCooks()]);
+  for (const other of cookKeys().map((key) => key.slice(cookKey('').length)))
+    if (!waiting.has(other) && isOver(rememberedCook(other)?.events ?? [])) forgetCook(other);
+}
+
+/** Cooks that began here and that the server does not have, the latest first, with whether they are over. */
+export const cooksBegunHere = (): { cook: CookDocument; over: boolean }[] =>
+  begunHere()
+    .flatMap((id) => rememberedCook(id) ?? [])
+    .map((cook) => ({ cook, over: isOver(together(cook.events, waitingTaps(cook.id))) }))
+    .sort((a, b) => b.cook.startedMs - a.cook.startedMs);
 
 /** Forgets all cooks, and what waits of them. */
 export const forgetCooks = (): void => cookKeys().forEach((key) => localStorage.removeItem(key));

@@ -5,6 +5,14 @@ export const nobodyIsSignedIn = 'Nobody is signed in with this browser any more.
 export const serverCannotBeReached = 'The server cannot be reached.';
 export const serverGaveNoAnswer = 'The server gave no answer that can be read.';
 
+// beginHere
+export const dishIsNotHere = 'A dish of this evening is not known in this browser.';
+export const notEnoughIsHere =
+  'The server is away, and this browser knows too little of the kitchen to begin without it.';
+export const tooLargeToBegin =
+  'This evening is too large to begin while the server is away: begin its dishes one by one.';
+export const noRoomToBegin = 'This browser has no room to keep a cook while the server is away.';
+
 // bodiesApart
 export const notThere = 'not there';
 export const smallThings = 'small things';
@@ -43,6 +51,11 @@ export const asTheyWereChanged = 'as they were changed here';
 
 // edits
 export const whatWasChangedHere = 'What was changed here and not saved yet is back.';
+
+// handingOver
+export const cookCouldNotBe = (name: string, detail: string) =>
+  `“${name}” began here and could not be handed over: ${detail}`;
+export const tapCouldNotBe = (detail: string) => `A tap could not be handed over: ${detail}`;
 
 // questions
 export const computationBrokeOffAnd = 'A computation broke off and was begun again. Nothing is lost.';

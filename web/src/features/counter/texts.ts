@@ -40,6 +40,13 @@ export const rehearsal = 'Rehearsal';
 export const and = ' and ';
 export const inDay = (day: string, fryers: string) => `${day}, in ${fryers}`;
 
+export const begunWithoutServer = 'Begun without the server';
+export const since = (day: string, over: boolean) => (over ? `${day}, over` : `since ${day}`);
+export const couldNotBeHandedOver = (problem: string) =>
+  `The server does not take it: ${problem} It stays in this browser.`;
+export const leaveIt = 'Leave it';
+export const isHandedOverByItself = 'Kept in this browser, and handed over by itself when the server is back.';
+
 // Counter
 export const changedByWhatWas = 'Changed by what was seen';
 export const doneAhead = 'Done ahead';
@@ -164,6 +171,3 @@ export const everybody = 'Everybody';
 // useAlarms
 export const isReady = ' is ready';
 export const ready = (cook: string) => `Ready: ${cook}`;
-
-// useLog
-export const tapCouldNotBe = (detail: string) => `A tap could not be handed over: ${detail}`;

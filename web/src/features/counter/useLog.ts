@@ -1,20 +1,21 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { v4 as newId } from 'uuid';
-import type { CookDocument, CookEventsAnswer, Problem, StoredCookEvent } from '@yellowmist/contract';
+import type { CookDocument, StoredCookEvent } from '@yellowmist/contract';
 import { serverNow, setByServer, ticked, type CookEvent, type Deed, type SteadyClock } from '@yellowmist/core';
+import { lookAfter, useSignedOut } from '../../state/asking';
+import { handOver, useBegunHere } from '../../state/handingOver';
+import { hearClock, isKept, serverClock } from '../../state/serverClock';
 import {
-  confirmTaps,
   forgetCook,
+  forgetOthersOver,
   heard,
   keepTap,
   putBack,
   rememberCook,
+  rememberedCook,
   together,
   waitingTaps,
 } from '../../state/taps';
-import { ask, lookAfter, useSignedOut } from '../../state/asking';
-import { tellWrong } from '../../state/toast';
-import * as texts from './texts';
 
 /** How often the page looks at its clock, ms, and how often it tries to hand over what waits. */
 const TICK_MS = 250;
@@ -41,63 +42,58 @@ const clockFrom = (serverMs: number): SteadyClock =>
  */
 export function useLog(document: CookDocument): CookLog {
   const { id } = document;
-  const [events, setEvents] = useState<CookEvent[]>(() => together(document.events, waitingTaps(id)));
+  const begun = useBegunHere(id);
+  // What the browser kept is from another time, and knows less than this page did before it was loaded anew.
+  const [kept] = useState(() => begun || isKept(document.nowMs));
+  const [events, setEvents] = useState<CookEvent[]>(() => {
+    const before = kept ? (rememberedCook(id)?.events ?? []) : [];
+    return together(together(document.events, before), waitingTaps(id));
+  });
+  const [firstMs] = useState(() => (kept ? serverClock() : document.nowMs));
   const clock = useRef<SteadyClock | null>(null);
-  clock.current ??= clockFrom(document.nowMs);
-  const [nowMs, setNowMs] = useState(document.nowMs);
-  const [connected, setConnected] = useState(true);
+  clock.current ??= clockFrom(firstMs);
+  const [nowMs, setNowMs] = useState(firstMs);
+  useEffect(() => {
+    if (!kept) hearClock(document.nowMs);
+  }, [kept, document.nowMs]);
+  const [connected, setConnected] = useState(!begun);
   const [waiting, setWaiting] = useState(() => waitingTaps(id).length);
-  const handing = useRef(false);
   /** When this page's last tap was, ms. */
   const lastMs = useRef(0);
 
-  const handOver = useCallback(async (): Promise<void> => {
-    if (handing.current) return;
-    handing.current = true;
+  const handOn = useCallback(async (): Promise<void> => {
     try {
-      // What the server does not take is found among the others, and does not stand in the way of what comes after it.
-      let most = MOST_AT_ONCE;
-      for (let taps = waitingTaps(id); taps.length > 0; taps = waitingTaps(id)) {
-        const some = taps.slice(0, most);
-        const answer = await ask(`/api/cooks/${id}/events`, {
-          method: 'POST',
-          headers: { 'content-type': 'application/json' },
-          body: JSON.stringify({ events: some }),
-          keepalive: true,
-        });
-        if (answer.status >= 500) throw new Error(answer.statusText);
-        setConnected(true);
-        if (answer.status >= 400 && some.length > 1) {
-          most = 1;
-          continue;
-        }
-        if (answer.status < 400) clock.current = clockFrom(((await answer.json()) as CookEventsAnswer).nowMs);
-        else void tellWrong(texts.tapCouldNotBe(((await answer.json()) as Problem).detail));
-        confirmTaps(id, new Set(some.map((e) => e.id)));
-      }
+      const heardMs = await handOver(id);
+      if (heardMs === null) return;
+      clock.current = clockFrom(heardMs);
+      setConnected(true);
     } catch {
       setConnected(false);
     } finally {
-      handing.current = false;
       setWaiting(waitingTaps(id).length);
     }
   }, [id]);
 
   const signedOut = useSignedOut();
   useEffect(() => {
-    if (signedOut) return;
+    // There is nothing to listen to of a cook that the server does not know yet.
+    if (signedOut || begun) return;
     const source = new EventSource(`/api/cooks/${id}/stream`);
     source.onmessage = ({ data }: MessageEvent<string>) => {
       const message = JSON.parse(data) as { event: StoredCookEvent } | { nowMs: number } | { anew: true };
       setConnected(true);
       // A backup was brought back: what is shown here is of another time.
-      if ('anew' in message) return window.location.reload();
+      if ('anew' in message) {
+        forgetCook(id);
+        return window.location.reload();
+      }
       if ('event' in message) setEvents((known) => heard(known, message.event));
       else {
         clock.current = clockFrom(message.nowMs);
+        hearClock(message.nowMs);
         lastMs.current = Math.min(lastMs.current, message.nowMs);
         putBack(id, message.nowMs);
-        void handOver();
+        void handOn();
       }
     };
     // The browser goes on trying by itself, from the last event that it heard.
@@ -106,7 +102,7 @@ export function useLog(document: CookDocument): CookLog {
       lookAfter(source);
     };
     return () => source.close();
-  }, [id, handOver, signedOut]);
+  }, [id, handOn, signedOut, begun]);
 
   useEffect(() => {
     let last = performance.now();
@@ -118,21 +114,21 @@ export function useLog(document: CookDocument): CookLog {
       setNowMs(serverNow(clock.current, count));
     };
     const ticking = setInterval(look, TICK_MS);
-    const trying = setInterval(() => waitingTaps(id).length > 0 && void handOver(), AGAIN_MS);
-    const back = (): void => void handOver();
+    const trying = setInterval(() => (begun || waitingTaps(id).length > 0) && void handOn(), AGAIN_MS);
+    const back = (): void => void handOn();
     window.addEventListener('online', back);
     return () => {
       clearInterval(ticking);
       clearInterval(trying);
       window.removeEventListener('online', back);
     };
-  }, [id, handOver]);
+  }, [id, handOn, begun]);
 
   const over = events.some((e) => e.what === 'ended');
   const taps = events.filter((e) => e.what !== 'reading');
   useEffect(() => {
-    if (over) forgetCook(id);
-    else rememberCook({ ...document, events: taps.map((e, k) => ({ ...e, seq: k })) });
+    rememberCook({ ...document, events: taps.map((e, k) => ({ ...e, seq: k })) });
+    if (over) forgetOthersOver(id);
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [id, over, taps.length]);
 
@@ -145,12 +141,9 @@ export function useLog(document: CookDocument): CookLog {
       keepTap(id, event);
       setWaiting(waitingTaps(id).length);
       setEvents((known) => together(known, [event]));
-      void handOver();
+      void handOn();
     },
-    [id, handOver],
+    [id, handOn],
   );
   return { events, nowMs, connected, waiting, tell };
 }
-
-/** Taps that go to the server at a time. */
-const MOST_AT_ONCE = 100;

@@ -1,16 +1,16 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
+import { v4 as newId } from 'uuid';
 import { HELPS, RATES, type Help, type Rate } from '@yellowmist/contract';
 import { ABOUT_SURPRISE, SURPRISES, type Surprise } from '@yellowmist/core';
-import { problemText, useStartCookMutation } from '../../state/api';
+import { problemText, statusOf, useKitchenInUseQuery, usePantryQuery, useStartCookMutation } from '../../state/api';
+import type { Cooked } from '../../state/beginHere';
 import { Check } from '../../ui/Check';
 import { Choice } from '../../ui/Choice';
 import * as texts from './texts';
 
 interface Props {
-  of: { conversionId: string } | { eveningId: string };
-  name: string;
-  timeZone?: string;
+  of: Cooked;
 }
 
 const HELP_WORDS: Record<Help, string> = {
@@ -21,20 +21,53 @@ const HELP_WORDS: Record<Help, string> = {
 
 const RATE_WORDS: Record<Rate, string> = { 1: texts.asFastAsIt, 20: '×20', 60: texts.with60EveningIn };
 
-/** Begins a cook, or rehearses it first. */
-export function StartCook({ of, name, timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone }: Props) {
-  const [start, { isLoading, error }] = useStartCookMutation();
+/** Begins a cook, or rehearses it first. While the server is away a cook begins here, and is handed over when it is back. */
+export function StartCook({ of }: Props) {
+  const [start, { isLoading, error, reset }] = useStartCookMutation();
+  const [isBeginning, setBeginning] = useState(false);
+  const [notHere, setNotHere] = useState('');
   const go = useNavigate();
   const [rate, setRate] = useState<Rate>(60);
   const [help, setHelp] = useState<Help>('all');
   const [surprises, setSurprises] = useState<Surprise[]>([]);
+  // What a cook needs in a time without its server is here before.
+  useKitchenInUseQuery();
+  usePantryQuery();
+  useEffect(
+    () =>
+      void import('../../worker/core').then(
+        ({ warmUp }) => warmUp(),
+        () => undefined,
+      ),
+    [],
+  );
+  const { name } = 'dish' in of ? of.dish : of.evening;
+  const timeZone = 'dish' in of ? Intl.DateTimeFormat().resolvedOptions().timeZone : of.evening.timeZone;
+  const asked = 'dish' in of ? { conversionId: of.dish.id } : { eveningId: of.evening.id };
   const begin = async (rehearsed: boolean): Promise<void> => {
-    const answer = await start({ ...of, timeZone, ...(rehearsed ? { rehearsal: { rate, help, surprises } } : {}) });
-    if (answer.data) await go(`/cook/${answer.data.id}`);
+    setNotHere('');
+    // Under one key it begins once, here and there.
+    const key = newId();
+    const rehearsal = rehearsed ? { rehearsal: { rate, help, surprises } } : {};
+    const answer = await start({ ...asked, timeZone, ...rehearsal, key });
+    if (answer.data) return go(`/cook/${answer.data.id}`);
+    if (rehearsed || statusOf(answer.error) !== undefined) return;
+    setBeginning(true);
+    try {
+      const { beginHere } = await import('../../state/beginHere');
+      await beginHere(of, key, timeZone);
+    } catch (problem) {
+      reset();
+      return setNotHere((problem as Error).message);
+    } finally {
+      setBeginning(false);
+    }
+    await go(`/cook/${key}`);
   };
+  const busy = isLoading || isBeginning;
   return (
     <div className="flex flex-wrap items-start gap-2 py-1">
-      <button type="button" className="btn btn-primary h-11" disabled={isLoading} onClick={() => void begin(false)}>
+      <button type="button" className="btn btn-primary h-11" disabled={busy} onClick={() => void begin(false)}>
         {texts.cook}
         <span className="sr-only"> {name}</span>
       </button>
@@ -68,14 +101,14 @@ export function StartCook({ of, name, timeZone = Intl.DateTimeFormat().resolvedO
             ))}
           </fieldset>
           <p className="text-sm">{texts.simulatedFryersNothingGets}</p>
-          <button type="button" className="btn btn-primary h-11" disabled={isLoading} onClick={() => void begin(true)}>
+          <button type="button" className="btn btn-primary h-11" disabled={busy} onClick={() => void begin(true)}>
             {texts.beginRehearsal}
           </button>
         </div>
       </details>
-      {error && (
+      {(notHere || (error && !busy)) && (
         <p role="alert" className="basis-full border-l-4 border-error pl-2">
-          {problemText(error)}
+          {notHere || problemText(error)}
         </p>
       )}
     </div>

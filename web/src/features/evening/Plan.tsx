@@ -53,7 +53,7 @@ export function Plan({ id, body, planned, stale, arranging, take }: Props) {
   return (
     <div aria-busy={stale}>
       <Headline body={body} planned={planned} id={id} />
-      <StartCook of={{ eveningId: id }} name={body.name} timeZone={body.timeZone} />
+      <StartCook of={{ evening: { ...body, id } }} />
       <Troubles evening={evening} asked={asked} onTake={take} />
       <Ahead tasks={tasks} clock={clock} />
       <div className="max-sm:hidden">

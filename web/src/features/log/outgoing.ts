@@ -1,4 +1,5 @@
 import { api, problemText } from '../../state/api';
+import { handOverCooks } from '../../state/handingOver';
 import { SendQueue } from '../../state/sendQueue';
 import { store } from '../../state/store';
 import { tell } from '../../state/toast';
@@ -34,6 +35,9 @@ export const noteLater = (note: Omit<KeptNote, 'at'>): void => notes.add([{ ...n
 /** What windows that are gone have left is looked for so often, ms. */
 const LOOKS_EVERY_MS = 30_000;
 
+/** What waits of cooks is little and close at hand: it is handed over so often, ms. */
+const COOKS_EVERY_MS = 5_000;
+
 async function takeOver(): Promise<void> {
   photographs.add(await PHOTOS.left());
   notes.add(await NOTES.left());
@@ -43,4 +47,6 @@ async function takeOver(): Promise<void> {
 export function beginSending(): void {
   void takeOver();
   setInterval(() => void takeOver(), LOOKS_EVERY_MS);
+  handOverCooks();
+  setInterval(handOverCooks, COOKS_EVERY_MS);
 }

@@ -17,7 +17,7 @@ export default function StepsBoard({ air, body }: BoardProps) {
   const blind = kitchen?.thermometer === false && safeMinimum(food.food.safety) !== null;
   return (
     <>
-      {id && <StartCook of={{ conversionId: id }} name={body.name} />}
+      {id && <StartCook of={{ dish: { ...body, id } }} />}
       <Unsafe unsafe={air.unsafe} />
       {blind && (
         <p role="note" className="mb-2 border-l-4 border-warning pl-2 text-sm">

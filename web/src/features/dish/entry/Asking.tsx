@@ -11,7 +11,7 @@ interface Props {
 
 /** The field that is asked about: the last one before the question. */
 const fieldBefore = (question: Element): HTMLElement | undefined =>
-  [...document.querySelectorAll<HTMLElement>('input, textarea')]
+  [...document.querySelectorAll<HTMLElement>('input,textarea')]
     .filter((field) => field.compareDocumentPosition(question) & Node.DOCUMENT_POSITION_FOLLOWING)
     .at(-1);
 
