@@ -123,14 +123,17 @@ const filedStepSchema = Joi.object({
   restS: seconds,
 }).unknown();
 
-const idsOf = (dishes: unknown): unknown[] =>
-  Array.isArray(dishes) ? dishes.map((dish: { id?: unknown } | null) => dish?.id) : [];
+/** The dishes of a programme have it: it holds the list that holds what is looked at. */
+const isOfItsProgramme: J.CustomValidator<string> = (id, { state, error }) => {
+  const { dishes } = (state.ancestors as [object, object, { dishes?: unknown }])[2];
+  const isOne = Array.isArray(dishes) && dishes.some((dish: { id?: unknown } | null) => dish?.id === id);
+  return isOne ? id : error('any.only');
+};
 
 const filedBatchSchema = Joi.object({
   key: key.required(),
-  // Of its programme, which holds the list that holds it.
   dishId: Joi.string()
-    .valid(Joi.in('....dishes', { adjust: idsOf }))
+    .custom(isOfItsProgramme)
     .required()
     .messages({ 'any.only': '{{#label}} must be the id of one of its dishes' }),
   pieces: Joi.number().min(0).required(),
