@@ -26,6 +26,8 @@ const cookButton = (page: Page, name: string) =>
   page.getByRole('listitem').filter({ hasText: name }).getByRole('button', { name: /^Cook/ });
 const head = (page: Page) => now(page).getByRole('heading', { level: 2 });
 
+const NOBODY = /No server answers\. You see what was last here/;
+
 interface InList {
   id: string;
   name: string;
@@ -85,8 +87,11 @@ test('a cook that begins while the server is away goes on through a reload, and 
   await page.goto('/cook');
   const begun = page.getByRole('region', { name: 'Begun without the server' });
   await expect(begun).toContainText('handed over by itself when the server is back');
+  await expect(page.getByText(NOBODY)).toBeVisible();
   await begun.getByRole('link', { name: 'Halloumi begun alone' }).click();
   await expect(head(page)).toHaveText(second);
+  // Here the counter says it, with its timers.
+  await expect(page.getByText(NOBODY)).toBeHidden();
   const again = await SERVER.backAfter(page);
   await again.goto('/learn');
   await expect.poll(() => cooksCalled(again, 'Halloumi begun alone'), { timeout: 15_000 }).toHaveLength(1);
@@ -97,6 +102,7 @@ test('a cook that begins while the server is away goes on through a reload, and 
   await expect(head(again)).toHaveText(second);
   await expect(again.getByText(/The server is away/)).toBeHidden();
   await again.goto('/cook');
+  await expect(again.getByText(NOBODY)).toBeHidden();
   await expect(again.getByRole('region', { name: 'Going on' })).toContainText('Halloumi begun alone');
   await expect(again.getByRole('region', { name: 'Begun without the server' })).toBeHidden();
   await context.close();
@@ -114,6 +120,22 @@ test('the server comes back while one stands at the counter: the cook is handed 
   await expect(head(page)).toHaveText(first);
   const [{ id }] = await cooksCalled(page, 'Halloumi under the hands');
   await expect.poll(async () => (await eventsOf(page, id)).map((e) => e.what)).toEqual(['done', 'undone']);
+  await context.close();
+});
+
+test('what others have added meanwhile stands in the list by itself once the server is back', async ({ browser }) => {
+  const { context, page } = await openWindow(browser);
+  await dishOf(page, 'Halloumi of before');
+  await page.goto('/');
+  await expect(page.getByRole('link', { name: 'Halloumi of before' })).toBeVisible();
+  await SERVER.kill();
+  await page.reload();
+  await expect(page.getByText(NOBODY)).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Halloumi of before' })).toBeVisible();
+  await SERVER.start();
+  await dishOf(page, 'Halloumi of somebody else');
+  await expect(page.getByText(NOBODY)).toBeHidden();
+  await expect(page.getByRole('link', { name: 'Halloumi of somebody else' })).toBeVisible();
   await context.close();
 });
 

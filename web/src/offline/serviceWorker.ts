@@ -7,6 +7,8 @@ const PAGES = 'yellowmist-pages';
 const KITCHEN = 'yellowmist-kitchen';
 const SHELL = '/';
 const SIGNED_OUT = 401;
+/** What is answered from here says so: a page tells its reader that no server is there (`state/away.ts`). */
+const KEPT_HEADER = 'x-yellowmist-kept';
 
 /** Documents that a page cannot be shown without. Streams, files and the state of health are never kept. */
 const KEPT =
@@ -33,8 +35,10 @@ async function freshOrKept(request: Request, name: string, under: RequestInfo = 
     return fresh;
   } catch (error) {
     const kept = await cache.match(under);
-    if (kept) return kept;
-    throw error;
+    if (!kept) throw error;
+    const headers = new Headers(kept.headers);
+    headers.set(KEPT_HEADER, '1');
+    return new Response(kept.body, { status: kept.status, statusText: kept.statusText, headers });
   }
 }
 

@@ -5,7 +5,7 @@ import { api, usePantryQuery } from '../state/api';
 import { useSignedOut } from '../state/asking';
 import { FirstSteps } from './FirstSteps';
 import { Keys } from './Keys';
-import { Standing } from './Standing';
+import { Away, Standing } from './Standing';
 import { themeSet, unitsSwitched, type Theme } from '../state/settings';
 import { useAppDispatch, useAppSelector } from '../state/hooks';
 import type { Dispatch } from '../state/store';
@@ -113,6 +113,7 @@ export function Layout() {
         </button>
       </header>
       <Standing />
+      <Away />
       {!signedOut && <FirstSteps />}
       <main id="main" className="flex min-h-0 grow flex-col">
         {signedOut && (

@@ -99,5 +99,7 @@ export const backToDishes = 'Back to the dishes';
 export const thereIsNothingAt = 'There is nothing at this address';
 
 // Standing
+export const nobodyAnswers =
+  'No server answers. You see what was last here; what you change waits in this browser, and is handed over by itself.';
 export const whatWasKeptHere = 'What was kept here was damaged or is gone. ';
 export const seeWhatWasFound = 'See what was found, and bring a backup back';

@@ -40,6 +40,9 @@ const COOKS = { type: 'Cook', id: 'LIST' } as const;
 const EVENINGS = { type: 'Evening', id: 'LIST' } as const;
 const LIST = { type: 'Conversion', id: 'LIST' } as const;
 
+/** All that is shown in lists, and the kitchen that plans are for. */
+export const LISTS = [EXPERIMENTS, COOKS, EVENINGS, LIST, 'KitchenInUse'] as const;
+
 /** Where a photograph is shown from. */
 export const photoUrl = (cook: string, photo: string): string => `/api/cooks/${cook}/photos/${photo}`;
 

@@ -1,5 +1,6 @@
 import { useSyncExternalStore } from 'react';
 import { PAGE_COOKIE, PAGE_HEADER, SECURE_PREFIX } from '@yellowmist/contract';
+import { isKeptAnswer, lookForServer } from './away';
 
 /**
  * How every page asks the server. From the home network a page shows that it is one of this house; where nobody is
@@ -63,7 +64,11 @@ export function noteLetIn(status: number): boolean {
 export async function ask(what: RequestInfo | URL, how?: RequestInit): Promise<Response> {
   const request = what instanceof Request ? what : new Request(what, how);
   for (const [name, value] of Object.entries(pageHeaders())) request.headers.set(name, value);
-  const answer = await fetch(request);
+  const answer = await fetch(request).catch((error: unknown) => {
+    if (!request.signal.aborted) void lookForServer();
+    throw error;
+  });
+  if (isKeptAnswer(answer)) void lookForServer();
   if (!noteLetIn(answer.status)) throw new TypeError('Nobody is signed in with this browser.');
   return answer;
 }

@@ -46,6 +46,8 @@ beforeEach(() => {
   asked = [];
   answers = [];
   globalThis.fetch = async (what) => {
+    // Whether any server is there is asked beside it.
+    if (typeof what === 'string') return json({});
     const request = what as Request;
     const one = { path: request.url.replace(/^https?:\/\/[^/]+/, ''), body: (await request.json()) as Asked['body'] };
     asked.push(one);
