@@ -1,6 +1,7 @@
 import type { CookDocument, StartCookRequest } from '@yellowmist/contract';
 import type { CookEvent } from '@yellowmist/core';
 import {
+  confirmBegun,
   cooksBegunHere,
   forgetOthersOver,
   isBegunHere,
@@ -8,6 +9,7 @@ import {
   keepTap,
   rememberCook,
   rememberedCook,
+  waitingCooks,
   waitingOfCooks,
   waitingTaps,
 } from './taps';
@@ -88,7 +90,7 @@ test('a cook that began here is told first, with how long ago that was, and its 
   keepTap('a', tap('1'));
   keepTap('a', tap('2', 4));
   expect(waitingOfCooks()).toBe(3);
-  answers = [() => json({ nowMs: NOW, startedMs: NOW - 10 * MIN_MS })];
+  answers = [() => json({ ...cook('a'), nowMs: NOW })];
   expect(await handOver('a')).toBe(NOW);
   expect(paths()).toEqual(['/api/cooks?key=a', '/api/cooks/a/events']);
   expect(asked[0].body).toMatchObject({ conversionId: 'dish', begun: { name: 'Leeks a', agoMs: 10 * MIN_MS } });
@@ -111,12 +113,22 @@ test('where no server answers nothing is lost, and no tap goes before its cook',
 
 test('by a server whose clock shows another time, the taps lie as long after the beginning as they did', async () => {
   const aheadMs = 37 * MIN_MS;
-  keepBegun(cook('c'));
+  const at = (ms: number) => new Date(ms).toISOString();
+  const told = { ...cook('c'), nowMs: NOW + aheadMs, startedMs: NOW + aheadMs - 10 * MIN_MS, startedAt: at(NOW) };
+  keepBegun({ ...cook('c'), events: [{ ...tap('1', 6), seq: 0 }] });
   keepTap('c', tap('1', 6));
-  answers = [() => json({ nowMs: NOW + aheadMs, startedMs: NOW + aheadMs - 10 * MIN_MS })];
+  answers = [() => json(told)];
   await handOver('c');
   expect(asked[1].body.events![0].atMs).toBe(NOW + aheadMs - 6 * MIN_MS);
+  expect(rememberedCook('c')).toMatchObject({
+    startedMs: told.startedMs,
+    events: [{ id: '1', atMs: NOW + aheadMs - 6 * MIN_MS }],
+  });
   expect(serverClock()).toBe(NOW);
+  // Another window that hears the same moves nothing again.
+  keepTap('c', tap('2', 1));
+  confirmBegun(told);
+  expect(waitingTaps('c')[0].atMs).toBe(NOW - MIN_MS);
 });
 
 test('who asks while it is handed over waits for the same', async () => {
@@ -158,6 +170,13 @@ test('what waits of cooks whose page is not open is handed over as well', async 
   handOverCooks();
   await Promise.all([handOver('h'), handOver('i')]);
   expect(paths().sort()).toEqual(['/api/cooks/h/events', '/api/cooks/i/events']);
+});
+
+test('a cook of which nothing was tapped leaves nothing behind that waits', async () => {
+  keepBegun(cook('o'));
+  answers = [() => json({ ...cook('o'), nowMs: NOW })];
+  expect(await handOver('o')).toBe(NOW);
+  expect([paths(), waitingCooks()]).toEqual([['/api/cooks?key=o'], []]);
 });
 
 test('cooks that began here are told the latest first, and whether they are over; those that are over are not kept for ever', () => {

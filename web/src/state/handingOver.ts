@@ -7,8 +7,8 @@ import {
   confirmBegun,
   confirmTaps,
   cooksBegunHere,
+  forgetBegun,
   isBegunHere,
-  moveTaps,
   putBack,
   rememberedCook,
   waitingCooks,
@@ -69,7 +69,7 @@ export function useCooksBegunHere(): { cook: CookDocument; over: boolean; refusa
 /** Gives up a cook that began here: what is known of it stays in this page alone. */
 export function giveUp(id: string): void {
   confirmTaps(id, new Set(waitingTaps(id).map((tap) => tap.id)));
-  confirmBegun(id);
+  forgetBegun(id);
   refused.delete(id);
   tellAll();
 }
@@ -87,11 +87,10 @@ async function handOverCook(id: string): Promise<number> {
     throw new Error(detail);
   }
   if (!answer.ok) throw new Error(answer.statusText);
-  const { nowMs, startedMs } = (await answer.json()) as CookDocument;
-  moveTaps(id, startedMs - cook.startedMs);
-  confirmBegun(id);
+  const told = (await answer.json()) as CookDocument;
+  confirmBegun(told);
   tellAll();
-  return nowMs;
+  return told.nowMs;
 }
 
 /** @returns ms of the server's clock; null where there was nothing to hand over */

@@ -30,13 +30,6 @@ export function putBack(id: string, nowMs: number): void {
   if (taps.some((tap) => tap.atMs > nowMs)) writeHere(tapsKey(id), notLaterThan(taps, nowMs));
 }
 
-/** The server's clock shows another time than the one by which taps were made: they are moved to it. */
-export const moveTaps = (id: string, byMs: number): void =>
-  writeHere(
-    tapsKey(id),
-    waitingTaps(id).map((tap) => ({ ...tap, atMs: Math.round(tap.atMs + byMs) })),
-  );
-
 /** The cook as this browser last knew it. */
 export const rememberedCook = (id: string): CookDocument | null => readHere<CookDocument | null>(cookKey(id), null);
 export const rememberCook = (document: CookDocument): void => writeHere(cookKey(document.id), document);
@@ -50,8 +43,24 @@ export function keepBegun(document: CookDocument): boolean {
 }
 /** Whether a cook began here, and the server does not have it. */
 export const isBegunHere = (id: string): boolean => readHere(begunKey(id), false);
-/** The server has it, or it is given up. */
-export const confirmBegun = (id: string): void => localStorage.removeItem(begunKey(id));
+/** It is given up. */
+export const forgetBegun = (id: string): void => localStorage.removeItem(begunKey(id));
+
+/**
+ * The server has a cook that began here. Where its clock shows another time, what happened in it is moved with its
+ * beginning; once, whichever window hears of it.
+ */
+export function confirmBegun(told: CookDocument): void {
+  const { id } = told;
+  const known = rememberedCook(id);
+  if (!isBegunHere(id) || !known) return;
+  forgetBegun(id);
+  const byMs = told.startedMs - known.startedMs;
+  const moved = <T extends CookEvent>(event: T): T => ({ ...event, atMs: event.atMs + byMs });
+  const taps = waitingTaps(id);
+  if (taps.length > 0) writeHere(tapsKey(id), taps.map(moved));
+  rememberCook({ ...told, events: known.events.map(moved) });
+}
 
 /** Keys of all that is kept of cooks. */
 const cookKeys = (): string[] => Object.keys(localStorage).filter((key) => key.startsWith(cookKey('')));
