@@ -22,6 +22,17 @@ async function openWindow(browser: Browser): Promise<{ context: BrowserContext; 
   return { context, page };
 }
 
+/** The list of what can be cooked stands, and all that a cook needs to begin without a server is in the browser. */
+async function openCooks(page: Page, name: string): Promise<void> {
+  await page.goto('/cook');
+  await expect(cookButton(page, name)).toBeVisible();
+  const files = (): Promise<string[]> =>
+    page.evaluate(() => performance.getEntriesByType('resource').map((file) => file.name));
+  for (const file of [/core\.worker-/, /\/CookPage-/])
+    await expect.poll(async () => (await files()).join()).toMatch(file);
+  await page.waitForLoadState('networkidle');
+}
+
 const cookButton = (page: Page, name: string) =>
   page.getByRole('listitem').filter({ hasText: name }).getByRole('button', { name: /^Cook/ });
 const head = (page: Page) => now(page).getByRole('heading', { level: 2 });
@@ -39,9 +50,7 @@ const cooksCalled = async (page: Page, name: string): Promise<InList[]> =>
 /** Makes a dish, takes the server away, begins to cook it, and does the first step. @returns what is to do first, and then */
 async function beginAlone(page: Page, name: string): Promise<[string, string]> {
   await dishOf(page, name);
-  await page.goto('/cook');
-  await expect(cookButton(page, name)).toBeVisible();
-  await page.waitForLoadState('networkidle');
+  await openCooks(page, name);
   await SERVER.kill();
   await cookButton(page, name).click();
   await expect(head(page)).toBeVisible();
@@ -144,8 +153,7 @@ test('a cook whose beginning was heard and not answered begins once; one that th
 }) => {
   const { context, page } = await openWindow(browser);
   await dishOf(page, 'Halloumi heard');
-  await page.goto('/cook');
-  await page.waitForLoadState('networkidle');
+  await openCooks(page, 'Halloumi heard');
   let lost = 0;
   await context.route('**/api/cooks?key=*', async (route) => {
     if (lost > 0) return route.continue();
@@ -158,8 +166,7 @@ test('a cook whose beginning was heard and not answered begins once; one that th
   await expect(page.getByText(/The server is away/)).toBeHidden({ timeout: 20_000 });
   expect(await cooksCalled(page, 'Halloumi heard')).toHaveLength(1);
   expect(lost).toBe(1);
-  await page.goto('/cook');
-  await page.waitForLoadState('networkidle');
+  await openCooks(page, 'Halloumi heard');
   await context.route('**/api/cooks?key=*', (route) =>
     lost++ === 1
       ? route.abort()

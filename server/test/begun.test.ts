@@ -89,7 +89,7 @@ test('a rehearsal does not begin away from the server, and what is entered after
   for (const part of [{ rehearsal: { rate: 20 } }, { afterwards: { by: { what: 'plan' } } }]) {
     const { status, body } = await handOver({ ...begun(), ...part });
     expect(status).toBe(400);
-    expect(body.detail).toContain('only one of rehearsal, afterwards and begun may be given');
+    expect(body.detail).toContain('give rehearsal or afterwards or begun, and no two of them');
   }
 });
 

@@ -185,7 +185,7 @@ export const startCookSchema = allOf<T.StartCookRequest>({
   .messages({
     'object.missing': 'conversionId or eveningId must name what is cooked',
     'object.oxor':
-      'a rehearsal cannot be entered afterwards, nor begin away from the server: only one of rehearsal, afterwards and begun may be given',
+      'a rehearsal cannot be entered afterwards, nor begin away from the server: give rehearsal or afterwards or begun, and no two of them',
     'object.xor': 'only one of conversionId and eveningId may be given',
   });
 

@@ -11,8 +11,6 @@ const evening = () => import('../features/evening/EveningPage');
 const sheet = () => import('../features/evening/SheetPage');
 const cooks = () => import('../features/counter/CooksPage');
 const cook = () => import('../features/counter/CookPage');
-/** What begins a cook while the server is away cannot be fetched then. */
-const beginning = () => import('../state/beginHere');
 const log = () => import('../features/log/LogPage');
 const record = () => import('../features/log/RecordPage');
 const compare = () => import('../features/log/ComparePage');
@@ -76,7 +74,6 @@ export const fetchAhead = (): void => {
     sheet,
     cooks,
     cook,
-    beginning,
     log,
     record,
     compare,

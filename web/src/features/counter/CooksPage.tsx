@@ -1,3 +1,4 @@
+import { useEffect } from 'react';
 import { Link } from 'react-router';
 import { isWhole, isPlanned, type ListedCook } from '@yellowmist/contract';
 import { problemText, useConversionsQuery, useCooksQuery, useEveningsQuery } from '../../state/api';
@@ -13,6 +14,8 @@ export function CooksPage() {
   const { data: conversions = [] } = useConversionsQuery();
   const planned = evenings.filter(isWhole).filter((e) => e.state === 'planned' && e.dishes.length > 0);
   const dishes = conversions.filter(isWhole).filter((d) => isPlanned(d) && !d.archived);
+  // Where a press leads is here before: it may be that no server is there then.
+  useEffect(() => void import('./CookPage').catch(() => undefined), []);
   const begun = useCooksBegunHere();
   const known = new Set(begun.map(({ cook }) => cook.id));
   const there = (cooks ?? []).filter((c) => !known.has(c.id));

@@ -4,7 +4,7 @@ import { v4 as newId } from 'uuid';
 import { HELPS, RATES, type Help, type Rate } from '@yellowmist/contract';
 import { ABOUT_SURPRISE, SURPRISES, type Surprise } from '@yellowmist/core';
 import { problemText, statusOf, useKitchenInUseQuery, usePantryQuery, useStartCookMutation } from '../../state/api';
-import type { Cooked } from '../../state/beginHere';
+import { beginHere, type Cooked } from '../../state/beginHere';
 import { Check } from '../../ui/Check';
 import { Choice } from '../../ui/Choice';
 import * as texts from './texts';
@@ -54,7 +54,6 @@ export function StartCook({ of }: Props) {
     if (rehearsed || statusOf(answer.error) !== undefined) return;
     setBeginning(true);
     try {
-      const { beginHere } = await import('../../state/beginHere');
       await beginHere(of, key, timeZone);
     } catch (problem) {
       reset();
