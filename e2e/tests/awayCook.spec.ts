@@ -173,14 +173,16 @@ test('a cook whose beginning was heard and not answered begins once; one that th
       : route.fulfill({
           status: 400,
           contentType: 'application/problem+json',
-          body: JSON.stringify({ status: 400, title: 'Bad Request', detail: 'begun.programme is of another time.' }),
+          body: JSON.stringify({ status: 400, title: 'Bad Request', detail: 'begun.programme is of another time' }),
         }),
   );
   await cookButton(page, 'Halloumi heard').click();
   await expect(head(page)).toBeVisible();
   await page.getByRole('link', { name: 'Cook', exact: true }).click();
   const begun = page.getByRole('region', { name: 'Begun without the server' });
-  await expect(begun.getByRole('alert')).toContainText('begun.programme is of another time. It stays in this browser.');
+  await expect(begun.getByRole('alert')).toContainText(
+    'The server does not take it (begun.programme is of another time). It stays in this browser.',
+  );
   await begun.getByRole('button', { name: 'Leave it Halloumi heard' }).click();
   await expect(begun).toBeHidden();
   await context.close();

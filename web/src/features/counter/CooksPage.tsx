@@ -81,7 +81,7 @@ function BegunHere({ cooks }: { cooks: ReturnType<typeof useCooksBegunHere> }) {
                 <span role="alert" className="min-w-0 basis-full text-sm break-words">
                   {texts.couldNotBeHandedOver(refusal)}
                 </span>
-                <button type="button" className="btn h-11" onClick={() => giveUp(cook.id)}>
+                <button type="button" className="btn btn-outline my-1 h-11" onClick={() => giveUp(cook.id)}>
                   {texts.leaveIt}
                   <span className="sr-only"> {cook.name}</span>
                 </button>
@@ -90,7 +90,7 @@ function BegunHere({ cooks }: { cooks: ReturnType<typeof useCooksBegunHere> }) {
           </li>
         ))}
       </ul>
-      <p className="text-sm">{texts.isHandedOverByItself}</p>
+      {cooks.some(({ refusal }) => refusal === null) && <p className="text-sm">{texts.isHandedOverByItself}</p>}
     </section>
   );
 }

@@ -43,7 +43,7 @@ export const inDay = (day: string, fryers: string) => `${day}, in ${fryers}`;
 export const begunWithoutServer = 'Begun without the server';
 export const since = (day: string, over: boolean) => (over ? `${day}, over` : `since ${day}`);
 export const couldNotBeHandedOver = (problem: string) =>
-  `The server does not take it: ${problem} It stays in this browser.`;
+  `The server does not take it (${problem}). It stays in this browser.`;
 export const leaveIt = 'Leave it';
 export const isHandedOverByItself = 'Kept in this browser, and handed over by itself when the server is back.';
 
