@@ -132,6 +132,39 @@ test('the server comes back while one stands at the counter: the cook is handed 
   await context.close();
 });
 
+test('what was changed and could not be saved is cooked, is there again on the bench, and is saved when the server is back', async ({
+  browser,
+}) => {
+  const { context, page } = await openWindow(browser);
+  const dish = await dishOf(page, 'Halloumi a minute longer');
+  await page.goto(`/dish/${dish}`);
+  await page.getByRole('tab', { name: 'Steps' }).click();
+  const cook = page.getByRole('button', { name: 'Cook Halloumi a minute longer' });
+  await expect(cook).toBeVisible();
+  await page.waitForLoadState('networkidle');
+  await SERVER.kill();
+  await page.getByRole('button', { name: 'In the air' }).click();
+  const minutes = page.getByLabel('For', { exact: true });
+  await expect(minutes).toHaveValue('12');
+  await minutes.fill('13');
+  await minutes.press('Tab');
+  await expect(page.getByText(/it is tried again/)).toBeVisible();
+  await cook.focus();
+  await page.keyboard.press('Enter');
+  await expect(head(page)).toBeVisible();
+  const id = new URL(page.url()).pathname.split('/').at(-1)!;
+  const batches = (await page.evaluate((key) => localStorage.getItem(key), `yellowmist.cook.${id}`))!;
+  expect(batches).toContain('"minutes":13');
+  await page.goBack();
+  await page.getByRole('button', { name: 'In the air' }).click();
+  await expect(minutes).toHaveValue('13');
+  await SERVER.start();
+  const saved = async (): Promise<unknown> => (await page.request.get(`/api/conversions/${dish}`)).json();
+  await expect.poll(saved).toMatchObject({ chosen: { plan: { settings: { minutes: 13 } } } });
+  await expect.poll(() => cooksCalled(page, 'Halloumi a minute longer')).toHaveLength(1);
+  await context.close();
+});
+
 test('what others have added meanwhile stands in the list by itself once the server is back', async ({ browser }) => {
   const { context, page } = await openWindow(browser);
   await dishOf(page, 'Halloumi of before');

@@ -213,6 +213,8 @@ for (const [name, size] of Object.entries({
       press(page, '+1 min'),
     ]) {
       expect((await button.boundingBox())!.height).toBeGreaterThanOrEqual(56);
+      // What is on it lies within it.
+      expect(await button.evaluate((at) => at.scrollHeight - at.clientHeight)).toBeLessThanOrEqual(0);
     }
     await expect(timers(page)).toBeInViewport();
   });

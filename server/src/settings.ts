@@ -72,9 +72,13 @@ function homeOf(env: NodeJS.ProcessEnv, port: number): HomeSettings {
   };
 }
 
-/** The folder of the application, whether it runs bundled or not: from wherever it is started, its pages and data are found. */
+/**
+ * The folder of the application, whether it runs bundled or not: from wherever it is started, its pages and data are found.
+ * Where it lies apart from its pages, the folder in which it is started.
+ */
 function homeFolder(from = dirname(fileURLToPath(import.meta.url))): string {
-  return existsSync(join(from, 'web')) || dirname(from) === from ? from : homeFolder(dirname(from));
+  if (existsSync(join(from, 'web', 'package.json'))) return from;
+  return dirname(from) === from ? process.cwd() : homeFolder(dirname(from));
 }
 
 /** Reads the settings. @throws Error in one clear sentence when a value cannot be used */

@@ -59,6 +59,7 @@ describe('a body is bounded before its items are looked at', () => {
   });
 });
 
+/** After so many answers the server has heard of what was closed before them. */
 const QUESTIONS = 20;
 const { dish, fried, fryer, limits } = exampleConversion();
 const conversion = { dish, fried, fryer, limits };

@@ -14,6 +14,7 @@ import {
   type EveningBody,
 } from '@yellowmist/contract';
 import type { DishOfEvening } from '@yellowmist/core';
+import { planEvening } from '../worker/core';
 import { api } from './api';
 import { serverClock } from './serverClock';
 import { store } from './store';
@@ -26,19 +27,24 @@ import * as texts from './texts';
 export type Cooked =
   { dish: Omit<ConversionBody, 'versions'> & { id: string } } | { evening: EveningBody & { id: string } };
 
-/** More of it is not taken by the server, letters. */
-const MOST_LETTERS = 250_000;
+/** More of it is not taken by the server, whose bodies have 256 kB at most. */
+const MOST_B = 250_000;
 
 const { conversions, kitchenInUse, pantry } = api.endpoints;
 const ONCE = { subscribe: false } as const;
 
+/** What of an answer is in this browser. @throws Error in words where it is not */
+const here = <T>(answer: Promise<T>): Promise<T> =>
+  answer.catch(() => {
+    throw new Error(texts.notEnoughIsHere);
+  });
+
 async function dishesOf(of: Cooked): Promise<DishOfEvening[]> {
-  if ('dish' in of) return isPlanned(of.dish) ? [dishOfEvening(of.dish.id, of.dish)] : [];
-  const here = await store.dispatch(conversions.initiate(undefined, ONCE)).unwrap();
-  const whole = here.filter(isWhole).filter(isPlanned);
-  return of.evening.dishes.map(({ id }) => {
-    const dish = whole.find((d) => d.id === id);
-    if (!dish) throw new Error(texts.dishIsNotHere);
+  const listed = 'dish' in of ? [of.dish] : await here(store.dispatch(conversions.initiate(undefined, ONCE)).unwrap());
+  const wanted = 'dish' in of ? [of.dish] : of.evening.dishes;
+  return wanted.map(({ id }) => {
+    const dish = listed.find((d) => d.id === id);
+    if (!dish || !isWhole(dish) || !isPlanned(dish)) throw new Error(texts.dishIsNotHere);
     return dishOfEvening(id, dish);
   });
 }
@@ -51,14 +57,9 @@ async function dishesOf(of: Cooked): Promise<DishOfEvening[]> {
 export async function beginHere(of: Cooked, id: string, timeZone: string): Promise<void> {
   const toBegin = 'dish' in of ? oneDish(of.dish.id, of.dish.name, timeZone) : wholeEvening(of.evening.id, of.evening);
   const nowMs = serverClock();
-  const [kitchen, { have, own }, dishes, { planEvening }] = await Promise.all([
-    store.dispatch(kitchenInUse.initiate(undefined, ONCE)).unwrap(),
-    store.dispatch(pantry.initiate(undefined, ONCE)).unwrap(),
-    dishesOf(of),
-    import('../worker/core'),
-  ]).catch(() => {
-    throw new Error(texts.notEnoughIsHere);
-  });
+  const kitchen = await here(store.dispatch(kitchenInUse.initiate(undefined, ONCE)).unwrap());
+  const { have, own } = await here(store.dispatch(pantry.initiate(undefined, ONCE)).unwrap());
+  const dishes = await dishesOf(of);
   const request = eveningRequest(toBegin.toPlan, dishes, kitchen, have, nowMs);
   const evening = await planEvening({ ...request, own }, () => undefined, new AbortController().signal);
   const body = cookThatBegins(toBegin, { evening, dishes }, { nowMs, timeZone });
@@ -73,6 +74,7 @@ export async function beginHere(of: Cooked, id: string, timeZone: string): Promi
     nowMs,
     notes: [],
   };
-  if (JSON.stringify(tellsOfBegun(document, nowMs)).length > MOST_LETTERS) throw new Error(texts.tooLargeToBegin);
+  const told = new Blob([JSON.stringify(tellsOfBegun(document, nowMs))]);
+  if (told.size > MOST_B) throw new Error(texts.tooLargeToBegin);
   if (!keepBegun(document)) throw new Error(texts.noRoomToBegin);
 }

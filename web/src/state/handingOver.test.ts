@@ -161,7 +161,7 @@ test('a cook that is never taken stays here with its taps, is not sent again and
   expect(asked).toHaveLength(1);
   expect(waitingOfCooks()).toBe(2);
   giveUp('g');
-  expect([isBegunHere('g'), waitingOfCooks()]).toEqual([false, 0]);
+  expect([isBegunHere('g'), waitingOfCooks(), rememberedCook('g')]).toEqual([false, 0, null]);
 });
 
 test('what waits of cooks whose page is not open is handed over as well', async () => {

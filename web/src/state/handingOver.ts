@@ -7,8 +7,8 @@ import {
   confirmBegun,
   confirmTaps,
   cooksBegunHere,
-  forgetBegun,
   isBegunHere,
+  leaveCook,
   putBack,
   rememberedCook,
   waitingCooks,
@@ -57,19 +57,18 @@ export const useBegunHere = (id: string): boolean =>
   );
 
 /** What of cooks that began here is looked at again whenever any of it changes. */
-const state = (): string => JSON.stringify([begunHere(), [...refused]]);
+const whatBegan = (): string => JSON.stringify([begunHere(), [...refused]]);
 
 /** Cooks that began here and that the server does not have, whether they are over, and why they were not taken. */
 export function useCooksBegunHere(): { cook: CookDocument; over: boolean; refusal: string | null }[] {
-  const now = useSyncExternalStore(listen, state, () => '');
+  const now = useSyncExternalStore(listen, whatBegan, () => '');
   // eslint-disable-next-line react-hooks/exhaustive-deps
   return useMemo(() => cooksBegunHere().map((one) => ({ ...one, refusal: refused.get(one.cook.id) ?? null })), [now]);
 }
 
-/** Gives up a cook that began here: what is known of it stays in this page alone. */
+/** Gives up a cook that began here, with all that was tapped of it. */
 export function giveUp(id: string): void {
-  confirmTaps(id, new Set(waitingTaps(id).map((tap) => tap.id)));
-  forgetBegun(id);
+  leaveCook(id);
   refused.delete(id);
   tellAll();
 }

@@ -43,17 +43,20 @@ export const forgetUnsaved = (id: string, owner = WINDOW): Promise<void> => box.
 const LOOKS = 4;
 const LOOK_AGAIN_MS = 800;
 
-/** The last of what windows that are gone have left of a document; taken out, as it is this window's from now on. */
-export async function leftOf<Body>(id: string): Promise<Kept<Body> | null> {
+/**
+ * The last of what windows that are gone have left of a document; taken out, as it is this window's from now on.
+ * @param own what this window has left as well: it went to another page and is back
+ */
+export async function leftOf<Body>(id: string, own = false): Promise<Kept<Body> | null> {
   for (let look = 1; ; look++) {
     const open = await openWindows();
     const all = ((await box.all()) as [string, Kept<Body>][]).filter(([key]) => key.startsWith(`${id} `));
     const ownerOf = (key: string): string => key.slice(id.length + 1);
-    const left = all.filter(([key]) => !open.has(ownerOf(key)));
+    const left = all.filter(([key]) => !open.has(ownerOf(key)) || (own && ownerOf(key) === WINDOW));
     const [newest] = left.map(([, kept]) => kept).sort((a, b) => b.at - a.at);
     if (newest) {
       await keepUnsaved(id, newest);
-      for (const [key] of left) await box.forget(key);
+      for (const [key] of left) if (ownerOf(key) !== WINDOW) await box.forget(key);
       return newest;
     }
     if (look === LOOKS || all.every(([key]) => ownerOf(key) === WINDOW)) return null;

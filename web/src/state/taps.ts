@@ -43,8 +43,6 @@ export function keepBegun(document: CookDocument): boolean {
 }
 /** Whether a cook began here, and the server does not have it. */
 export const isBegunHere = (id: string): boolean => readHere(begunKey(id), false);
-/** It is given up. */
-export const forgetBegun = (id: string): void => localStorage.removeItem(begunKey(id));
 
 /**
  * The server has a cook that began here. Where its clock shows another time, what happened in it is moved with its
@@ -54,7 +52,7 @@ export function confirmBegun(told: CookDocument): void {
   const { id } = told;
   const known = rememberedCook(id);
   if (!isBegunHere(id) || !known) return;
-  forgetBegun(id);
+  localStorage.removeItem(begunKey(id));
   const byMs = told.startedMs - known.startedMs;
   const moved = <T extends CookEvent>(event: T): T => ({ ...event, atMs: event.atMs + byMs });
   const taps = waitingTaps(id);
@@ -91,6 +89,10 @@ export const cooksBegunHere = (): { cook: CookDocument; over: boolean }[] =>
     .flatMap((id) => rememberedCook(id) ?? [])
     .map((cook) => ({ cook, over: isOver(together(cook.events, waitingTaps(cook.id))) }))
     .sort((a, b) => b.cook.startedMs - a.cook.startedMs);
+
+/** Forgets a cook with all that waits of it. */
+export const leaveCook = (id: string): void =>
+  [cookKey, tapsKey, begunKey].forEach((key) => localStorage.removeItem(key(id)));
 
 /** Forgets all cooks, and what waits of them. */
 export const forgetCooks = (): void => cookKeys().forEach((key) => localStorage.removeItem(key));

@@ -6,7 +6,8 @@ export const serverCannotBeReached = 'The server cannot be reached.';
 export const serverGaveNoAnswer = 'The server gave no answer that can be read.';
 
 // beginHere
-export const dishIsNotHere = 'A dish of this evening is not known in this browser.';
+export const dishIsNotHere =
+  'No server answers, and a dish is not in this browser, or has no air version yet: it cannot begin without the server.';
 export const notEnoughIsHere =
   'The server is away, and this browser knows too little of the kitchen to begin without it.';
 export const tooLargeToBegin =

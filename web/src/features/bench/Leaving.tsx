@@ -1,15 +1,18 @@
 import { useCallback, useEffect } from 'react';
-import { useBeforeUnload, useBlocker } from 'react-router';
+import { useBeforeUnload, useBlocker, type Location } from 'react-router';
 import { useAppDispatch } from '../../state/hooks';
 import { leaveBehind, saveNow } from '../dish/autosave';
 import { selectSave, useDish } from '../dish/dishSlice';
 import * as texts from './texts';
 
+/** A cook that begins waits for nothing: what is not saved stays on the bench, and is there again. */
+const isToCounter = ({ pathname }: Location): boolean => pathname.startsWith('/cook/');
+
 /** Leaving waits until the last change is saved; what cannot be saved is left behind only when the cook says so. */
 export function Leaving() {
   const dispatch = useAppDispatch();
   const save = useDish(selectSave);
-  const blocker = useBlocker(save !== 'saved' && save !== 'gone');
+  const blocker = useBlocker(({ nextLocation }) => save !== 'saved' && save !== 'gone' && !isToCounter(nextLocation));
   const leaving = blocker.state === 'blocked';
   useEffect(() => {
     if (!leaving) return;

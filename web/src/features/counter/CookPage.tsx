@@ -11,6 +11,10 @@ import * as texts from './texts';
 /** One cook. While the server is away, or does not know it yet, it goes on as this browser last knew it. */
 export function CookPage() {
   const { id = '' } = useParams();
+  return <OneCook key={id} id={id} />;
+}
+
+function OneCook({ id }: { id: string }) {
   const begun = useBegunHere(id);
   const [beganHere] = useState(begun);
   const { data, error, isFetching, refetch } = useCookQuery(begun ? skipToken : id);

@@ -44,15 +44,17 @@ export function Press({ cook }: { cook: CookNow }) {
       </button>
       <button
         type="button"
-        className={`btn h-20 text-2xl ${now.step ? 'btn-primary' : 'btn-outline text-xl'}`}
+        className={`btn h-20 px-2 leading-tight ${now.step ? 'btn-primary text-2xl' : 'btn-outline text-base sm:text-xl'}`}
         disabled={!step}
         onClick={done}
       >
-        {step
-          ? now.step
-            ? pressWords(step.kind)
-            : `${ahead ? texts.alreadyDone : texts.doneWithoutWaiting}: ${step.head}`
-          : texts.wait}
+        <span className="line-clamp-3">
+          {step
+            ? now.step
+              ? pressWords(step.kind)
+              : `${ahead ? texts.alreadyDone : texts.doneWithoutWaiting}: ${step.head}`
+            : texts.wait}
+        </span>
       </button>
       <button type="button" className="btn h-20" disabled={!step} onClick={skip} aria-label={texts.passOverThisStep}>
         <SkipForward aria-hidden className="size-8" />

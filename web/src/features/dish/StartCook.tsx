@@ -5,6 +5,7 @@ import { HELPS, RATES, type Help, type Rate } from '@yellowmist/contract';
 import { ABOUT_SURPRISE, SURPRISES, type Surprise } from '@yellowmist/core';
 import { problemText, statusOf, useKitchenInUseQuery, usePantryQuery, useStartCookMutation } from '../../state/api';
 import { beginHere, type Cooked } from '../../state/beginHere';
+import { warmUp } from '../../worker/core';
 import { Check } from '../../ui/Check';
 import { Choice } from '../../ui/Choice';
 import * as texts from './texts';
@@ -33,14 +34,7 @@ export function StartCook({ of }: Props) {
   // What a cook needs in a time without its server is here before.
   useKitchenInUseQuery();
   usePantryQuery();
-  useEffect(
-    () =>
-      void import('../../worker/core').then(
-        ({ warmUp }) => warmUp(),
-        () => undefined,
-      ),
-    [],
-  );
+  useEffect(warmUp, []);
   const { name } = 'dish' in of ? of.dish : of.evening;
   const timeZone = 'dish' in of ? Intl.DateTimeFormat().resolvedOptions().timeZone : of.evening.timeZone;
   const asked = 'dish' in of ? { conversionId: of.dish.id } : { eveningId: of.evening.id };
@@ -56,9 +50,9 @@ export function StartCook({ of }: Props) {
     try {
       await beginHere(of, key, timeZone);
     } catch (problem) {
-      reset();
       return setNotHere((problem as Error).message);
     } finally {
+      reset();
       setBeginning(false);
     }
     await go(`/cook/${key}`);

@@ -87,11 +87,11 @@ listener.startListening({
 });
 
 /**
- * Lays a stored dish on the bench, with what a window that is gone has changed of it: that is saved by itself, or stands
+ * Lays a stored dish on the bench, with what this window or one that is gone has changed of it and not saved: that is saved by itself, or stands
  * against what others have saved meanwhile. Answers whether there was anything.
  */
 export async function layOut(document: ConversionDocument): Promise<boolean> {
-  const left = await leftOf<ConversionBody>(document.id);
+  const left = await leftOf<ConversionBody>(document.id, true);
   store.dispatch(laidOut(document));
   if (!left || sameBody(left.body, bodyOfDocument(document))) {
     if (left) await forgetUnsaved(document.id);
